@@ -1,0 +1,50 @@
+/**
+ * Where the ease lies along a seam: the ease taken in per millimetre of armhole, as straight pieces between knots.
+ * Distances run along the body's edge from the underarm.
+ */
+export type EaseProfile = readonly EaseKnot[];
+export type EaseKnot = { readonly at: number; readonly density: number };
+
+/** Ease fades out over this length before the shoulder point (common practice, no source). */
+export const FADE_AT_SHOULDER_MM = 10;
+/** It sets in gradually above the notch; our own figure, about a thumb's breadth. */
+const ONSET_AT_NOTCH_MM = 25;
+/** On a short section onset and fade may together take no more than two thirds of it. */
+const MOST_SHARE_OF_SECTION = 1 / 3;
+
+/**
+ * The profile of a seam that is eased between its notch and its end by `ease` mm: nothing up to the notch, rising,
+ * level, and fading out at the shoulder. Its integral is the ease exactly; a negative ease is a stretch.
+ */
+export function easeProfile(notchAt: number, seamLength: number, ease: number): EaseProfile {
+  const section = seamLength - notchAt;
+  const onset = Math.min(ONSET_AT_NOTCH_MM, section * MOST_SHARE_OF_SECTION);
+  const fade = Math.min(FADE_AT_SHOULDER_MM, section * MOST_SHARE_OF_SECTION);
+  const density = ease / (section - (onset + fade) / 2);
+  return [
+    { at: 0, density: 0 },
+    { at: notchAt, density: 0 },
+    { at: notchAt + onset, density },
+    { at: seamLength - fade, density },
+    { at: seamLength, density: 0 },
+  ];
+}
+
+/** The ease taken in between the underarm and `at`, in millimetres. */
+export function easeUpTo(profile: EaseProfile, at: number): number {
+  let sum = 0;
+  for (let i = 1; i < profile.length; i++) {
+    const from = profile[i - 1] as EaseKnot;
+    const to = profile[i] as EaseKnot;
+    if (at <= from.at || to.at === from.at) break;
+    const end = Math.min(at, to.at);
+    const atEnd = from.density + ((to.density - from.density) * (end - from.at)) / (to.at - from.at);
+    sum += ((from.density + atEnd) / 2) * (end - from.at);
+  }
+  return sum;
+}
+
+/** The place on the part's edge that is sewn to `bodyAt` on the body's edge, both from the underarm. */
+export function partAt(profile: EaseProfile, bodyAt: number): number {
+  return bodyAt + easeUpTo(profile, bodyAt);
+}

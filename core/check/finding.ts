@@ -1,0 +1,38 @@
+import type { ClothKind } from "../cloth";
+import type { Phrase } from "../draft";
+import type { SetInMethod } from "../sleeve/set-in";
+
+export type Severity = "fault" | "warning" | "note";
+
+/** What a remedy sets in the garment: only the fields it names, lengths in millimetres. */
+export type SpecChange = {
+  readonly block?: { readonly armhole?: { readonly front?: number; readonly back?: number; readonly depth?: number } };
+  readonly cloth?: { readonly kind?: ClothKind };
+  readonly sleeve?: {
+    readonly method?: SetInMethod;
+    readonly capEase?: number;
+    readonly upperArmEase?: number;
+    readonly capHeightChange?: number;
+    readonly capWidthChange?: number;
+    readonly wristEase?: number;
+    readonly length?: number;
+    readonly notches?: { readonly front?: number; readonly back?: number };
+  };
+};
+
+/** A way out that the program can take by itself. */
+export type Remedy = { readonly id: string; readonly label: Phrase; readonly change: SpecChange };
+
+/** Something a good colleague would say about the draft. */
+export type Finding = {
+  readonly code: string;
+  readonly severity: Severity;
+  /** The station where it is mended. */
+  readonly station: "measures" | "block" | "sleeve" | "match";
+  readonly message: Phrase;
+  /** Why it matters on the body or at the machine, in one sentence. */
+  readonly reason: Phrase;
+  /** Millimetres. */
+  readonly numbers: Readonly<Record<string, number>>;
+  readonly remedies: readonly Remedy[];
+};

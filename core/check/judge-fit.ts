@@ -1,0 +1,132 @@
+import { length, phrase } from "../draft";
+import { findRoot } from "../geometry";
+import { type CapTask, type FeasibleRange, fitFirstRange, LOWEST_CAP_MM, wantedSeams } from "../sleeve/set-in";
+import type { Finding, Remedy } from "./finding";
+
+/** Remedies are rounded to this step, always to the side on which the sleeve exists. */
+const STEP_MM = 0.5;
+const TOLERANCE_MM = 1e-6;
+
+const roundUp = (mm: number) => Math.ceil(mm / STEP_MM) * STEP_MM;
+const roundDown = (mm: number) => Math.floor(mm / STEP_MM) * STEP_MM;
+
+/** Fit first has no cap: what this armhole allows, and the nearest change in each figure that makes one possible. */
+export function judgeNoCap(task: CapTask): Finding {
+  const range = fitFirstRange(task);
+  const width = task.upperArm + task.upperArmEase;
+  if (!range) return armholeTooSmall(task);
+  return width > range.width.most ? tooWide(task, width, range) : tooNarrow(task, width, range);
+}
+
+function tooWide(task: CapTask, width: number, range: FeasibleRange): Finding {
+  const over = width - range.width.most;
+  return {
+    code: "no-cap-fits",
+    severity: "fault",
+    station: "sleeve",
+    message: phrase`No cap fits: the sleeve is ${length(width)} wide on the cap line, and this armhole with its ease takes at most ${length(range.width.most)}, where the cap is only ${length(range.height.least)} high. It is ${length(over)} too wide.`,
+    reason: phrase`A wider sleeve wants a lower cap; here it would have to be flatter than a set-in sleeve can be.`,
+    numbers: { width, widest: range.width.most, over },
+    remedies: [largerArmhole(task, width), narrower(task, over), moreEase(task, width)].filter(
+      (remedy) => remedy !== null,
+    ),
+  };
+}
+
+function tooNarrow(task: CapTask, width: number, range: FeasibleRange): Finding {
+  const under = range.width.least - width;
+  const upperArmEase = roundUp(task.upperArmEase + under);
+  const lessEase = easeForWidth(task, width, range.height.most);
+  const remedies: Remedy[] = [
+    {
+      id: "widen-sleeve",
+      label: phrase`Give the upper arm ${length(upperArmEase)} of ease`,
+      change: { sleeve: { upperArmEase } },
+    },
+  ];
+  if (lessEase !== null && roundDown(lessEase) >= 0) {
+    remedies.push({
+      id: "less-ease",
+      label: phrase`Take the cap ease as ${length(roundDown(lessEase))}`,
+      change: { sleeve: { capEase: roundDown(lessEase) } },
+    });
+  }
+  return {
+    code: "no-cap-fits",
+    severity: "fault",
+    station: "sleeve",
+    message: phrase`No cap fits: a sleeve ${length(width)} wide would need a cap higher than the armhole is deep (${length(task.armhole.depth)}). It is ${length(under)} too narrow.`,
+    reason: phrase`So narrow a sleeve stands off the underarm and binds as soon as the arm is lifted.`,
+    numbers: { width, narrowest: range.width.least, under },
+    remedies,
+  };
+}
+
+function armholeTooSmall(task: CapTask): Finding {
+  const wanted = wantedSeams(task);
+  return {
+    code: "no-cap-fits",
+    severity: "fault",
+    station: "sleeve",
+    message: phrase`No cap fits: with a cap seam of ${length(wanted.front)} at the front and ${length(wanted.back)} at the back there is no room for even the lowest cap, ${length(LOWEST_CAP_MM)}.`,
+    reason: phrase`The armhole readings, or the depth, are too small for a set-in sleeve; measure them again on the Block station.`,
+    numbers: { front: wanted.front, back: wanted.back, lowest: LOWEST_CAP_MM },
+    remedies: [],
+  };
+}
+
+function narrower(task: CapTask, over: number): Remedy | null {
+  const upperArmEase = roundDown(task.upperArmEase - over);
+  // A sleeve narrower than the arm is no way out; a knit may be stretched by a centimetre.
+  if (upperArmEase < -10) return null;
+  return {
+    id: "narrow-sleeve",
+    label: phrase`Take ${length(task.upperArmEase - upperArmEase)} off the sleeve width`,
+    change: { sleeve: { upperArmEase } },
+  };
+}
+
+function moreEase(task: CapTask, width: number): Remedy | null {
+  const ease = easeForWidth(task, width, LOWEST_CAP_MM);
+  if (ease === null) return null;
+  const capEase = roundUp(ease);
+  return {
+    id: "more-ease",
+    label: phrase`Accept ${length(capEase - task.capEase)} more ease in the cap`,
+    change: { sleeve: { capEase } },
+  };
+}
+
+function largerArmhole(task: CapTask, width: number): Remedy | null {
+  const widest = (added: number) => fitFirstRange(enlarged(task, added))?.width.most ?? 0;
+  const root = findRoot((added) => widest(added) - width, 0, width, TOLERANCE_MM);
+  if (!root.converged) return null;
+  const added = roundUp(root.value / 2) * 2;
+  const { front, back, depth } = enlarged(task, added).armhole;
+  return {
+    id: "larger-armhole",
+    label: phrase`Make the armhole ${length(added)} larger, half at the front and half at the back`,
+    change: { block: { armhole: { front, back, depth } } },
+  };
+}
+
+/** A larger armhole is lowered and moved out together, so its depth grows in proportion and its shape stays. */
+function enlarged(task: CapTask, added: number): CapTask {
+  const { front, back, depth } = task.armhole;
+  return {
+    ...task,
+    armhole: { front: front + added / 2, back: back + added / 2, depth: depth * (1 + added / (front + back)) },
+  };
+}
+
+/** The cap ease at which a cap of this height is exactly this wide. */
+function easeForWidth(task: CapTask, width: number, height: number): number | null {
+  const girth = task.armhole.front + task.armhole.back;
+  const miss = (capEase: number) => {
+    const range = fitFirstRange({ ...task, capEase });
+    if (!range) return -width;
+    return (height === LOWEST_CAP_MM ? range.width.most : range.width.least) - width;
+  };
+  const root = findRoot(miss, -girth / 2, girth + width, TOLERANCE_MM);
+  return root.converged ? root.value : null;
+}

@@ -1,0 +1,128 @@
+import type { Cloth } from "../cloth";
+import { length, phrase } from "../draft";
+import { LEAST_BELOW_CAP_MM, type SetInSleeve, type SetInTask } from "../sleeve/set-in";
+import type { Finding, Remedy } from "./finding";
+
+/** Ease over the upper arm beyond the cloth's usual most by more than this reads as baggy. Our own limit. */
+const BAGGY_BEYOND_MM = 60;
+/** A hem that the hand only just passes still drags; this much more passes easily. From memory. */
+const PASSING_EASE_MM = 6;
+/** Room that a sleeve found too short is given below its cap line. */
+const SHORT_SLEEVE_MM = 60;
+
+/** The width on the cap line against the upper arm and the ease usual for the cloth. */
+export function judgeWidth(task: SetInTask, sleeve: SetInSleeve, cloth: Cloth): readonly Finding[] {
+  const width = sleeve.frame.frontWidth + sleeve.frame.backWidth;
+  const ease = width - task.cap.upperArm;
+  const { least, most } = cloth.upperArmEase;
+  if (ease < least - 0.5) return [binds(task, ease, least, cloth)];
+  if (ease > most + BAGGY_BEYOND_MM) return [baggy(task, ease, most, cloth)];
+  return [];
+}
+
+function binds(task: SetInTask, ease: number, least: number, cloth: Cloth): Finding {
+  return {
+    code: "sleeve-binds",
+    severity: "warning",
+    station: "sleeve",
+    message: phrase`The sleeve has ${length(ease)} of ease over the upper arm; ${cloth.name.toLowerCase()} wants at least ${length(least)}.`,
+    reason: phrase`It binds round the arm, and lifts the whole garment when the arm is raised.`,
+    numbers: { ease, least },
+    remedies: [widthRemedy(task, ease, least, "widen-sleeve")],
+  };
+}
+
+function baggy(task: SetInTask, ease: number, most: number, cloth: Cloth): Finding {
+  return {
+    code: "sleeve-baggy",
+    severity: "note",
+    station: "sleeve",
+    message: phrase`The sleeve has ${length(ease)} of ease over the upper arm; up to ${length(most)} is usual in ${cloth.name.toLowerCase()}.`,
+    reason: phrase`It hangs loose, and the low cap that goes with it folds under the arm. That may be what you want.`,
+    numbers: { ease, most },
+    remedies: [widthRemedy(task, ease, most, "narrow-sleeve")],
+  };
+}
+
+/** At constant seam for fit first, whose solver then raises or lowers the cap; by hand for a rule. */
+function widthRemedy(task: SetInTask, ease: number, to: number, id: string): Remedy {
+  const byRule = { capWidthChange: task.cap.capWidthChange + (to - ease) };
+  return {
+    id,
+    label: phrase`Make the ease ${length(to)}`,
+    change: { sleeve: task.method === "fit-first" ? { upperArmEase: to } : byRule },
+  };
+}
+
+/** Will the hand pass the hem of a long sleeve? Only asked when the hand was measured. */
+export function judgeHand(sleeve: SetInSleeve, hand: number | undefined, wristEaseNow: number): readonly Finding[] {
+  const width = sleeve.outline.frontHem.x - sleeve.outline.backHem.x;
+  if (hand === undefined || width >= hand) return [];
+  const wristEase = wristEaseNow + (hand - width) + PASSING_EASE_MM;
+  return [
+    {
+      code: "hand-will-not-pass",
+      severity: "warning",
+      station: "sleeve",
+      message: phrase`The hem is ${length(width)} round and the hand ${length(hand)}: it will not pass without an opening.`,
+      reason: phrase`A sleeve that cannot be pulled on needs a wider hem, a placket or elastic.`,
+      numbers: { hem: width, hand },
+      remedies: [
+        {
+          id: "widen-hem",
+          label: phrase`Widen the hem to ${length(hand + PASSING_EASE_MM)}`,
+          change: { sleeve: { wristEase } },
+        },
+      ],
+    },
+  ];
+}
+
+/** A sleeve that would end inside its own cap. */
+export function judgeLength(sleeveLength: number, capHeight: number): Finding {
+  const longer = Math.ceil(capHeight + SHORT_SLEEVE_MM);
+  return {
+    code: "sleeve-too-short",
+    severity: "fault",
+    station: "sleeve",
+    message: phrase`The sleeve is ${length(sleeveLength)} long and its cap ${length(capHeight)} high: at least ${length(LEAST_BELOW_CAP_MM)} has to be left below the cap line.`,
+    reason: phrase`A sleeve that ends in its own cap has no underarm seam.`,
+    numbers: { length: sleeveLength, capHeight },
+    remedies: [
+      {
+        id: "lengthen-sleeve",
+        label: phrase`Make the sleeve ${length(longer)} long`,
+        change: { sleeve: { length: longer } },
+      },
+    ],
+  };
+}
+
+/** A notch set beyond the seam it belongs to, or so high that its second mark falls off. */
+export function judgeNotches(
+  asked: { readonly front?: number | undefined; readonly back?: number | undefined },
+  most: { readonly front: number; readonly back: number },
+  usual: { readonly front: number; readonly back: number },
+): readonly Finding[] {
+  return (["front", "back"] as const).flatMap((side): Finding[] => {
+    const at = asked[side];
+    if (at === undefined || at <= most[side]) return [];
+    return [
+      {
+        code: "notch-beyond-seam",
+        severity: "warning",
+        station: "match",
+        message: phrase`The ${side} notch is asked for ${length(at)} from the underarm, and the seam leaves room up to ${length(most[side])}; it is drawn at ${length(usual[side])} instead.`,
+        reason: phrase`A notch past the crown marks nothing.`,
+        numbers: { at, most: most[side] },
+        remedies: [
+          {
+            id: `usual-${side}-notch`,
+            label: phrase`Set it at ${length(usual[side])}`,
+            change: { sleeve: { notches: { [side]: usual[side] } } },
+          },
+        ],
+      },
+    ];
+  });
+}

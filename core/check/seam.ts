@@ -1,0 +1,76 @@
+import type { Block } from "../block";
+import { type Path, pathLength, reversePath } from "../geometry";
+import { type SeamNotch, type SetInSleeve, type SetInTask, wantedSeams } from "../sleeve/set-in";
+import { type EaseProfile, easeProfile } from "./ease";
+
+/** A stretch of a seam between two marks. Millimetres. */
+export type SeamSection = {
+  readonly from: string;
+  readonly to: string;
+  readonly bodyLength: number;
+  readonly partLength: number;
+  readonly ease: number;
+};
+
+/** Two edges that are sewn together, measured against each other from the underarm. Millimetres. */
+export type Seam = {
+  readonly id: "armhole.front" | "armhole.back";
+  readonly name: string;
+  readonly body: string;
+  readonly part: string;
+  readonly bodyPath: Path;
+  readonly partPath: Path;
+  readonly bodyLength: number;
+  readonly partLength: number;
+  /** What the part is longer by. */
+  readonly ease: number;
+  /** What it was meant to be longer by. */
+  readonly target: number;
+  readonly sections: readonly SeamSection[];
+  readonly profile: EaseProfile;
+};
+
+/** The two halves of the sleeve's seam, measured again on the finished curves. */
+export function sleeveSeams(block: Block, sleeve: SetInSleeve, task: SetInTask): readonly [Seam, Seam] {
+  const wanted = wantedSeams(task.cap);
+  return [
+    walk("front", block.front.path, [sleeve.outline.capFront], wanted.front - task.cap.armhole.front, sleeve.notches),
+    walk("back", block.back.path, [sleeve.outline.capBack], wanted.back - task.cap.armhole.back, sleeve.notches),
+  ];
+}
+
+function walk(
+  side: "front" | "back",
+  bodyDown: Path,
+  partDown: Path,
+  target: number,
+  notches: readonly SeamNotch[],
+): Seam {
+  const bodyLength = pathLength(bodyDown);
+  const partLength = pathLength(partDown);
+  const ease = partLength - bodyLength;
+  const notch = notches.find((n) => n.id === side);
+  if (!notch) throw new Error(`walk: no notch on the ${side} armhole`);
+  const name = `${side} notch`;
+  return {
+    id: `armhole.${side}`,
+    name: side === "front" ? "Front armhole" : "Back armhole",
+    body: `${side}.armhole`,
+    part: side === "front" ? "sleeve.capFront" : "sleeve.capBack",
+    bodyPath: reversePath(bodyDown),
+    partPath: reversePath(partDown),
+    bodyLength,
+    partLength,
+    ease,
+    target,
+    sections: [
+      section("underarm", name, notch.bodyAt, notch.partAt),
+      section(name, "shoulder", bodyLength - notch.bodyAt, partLength - notch.partAt),
+    ],
+    profile: easeProfile(notch.bodyAt, bodyLength, ease),
+  };
+}
+
+function section(from: string, to: string, bodyLength: number, partLength: number): SeamSection {
+  return { from, to, bodyLength, partLength, ease: partLength - bodyLength };
+}

@@ -1,0 +1,70 @@
+import type { Source } from "../draft";
+
+/** A kind of cloth and what it bears at the sleeve; lengths in millimetres. */
+export type Cloth = {
+  readonly kind: ClothKind;
+  readonly name: string;
+  /** Usual ease of the whole cap. Negative: the sleeve is stretched in. */
+  readonly capEase: { readonly least: number; readonly most: number };
+  /** Usual ease of the sleeve over the upper arm. */
+  readonly upperArmEase: { readonly least: number; readonly most: number };
+  /** The share of a section that can be eased in before puckers show. */
+  readonly mostEaseShare: number;
+  readonly source: Source;
+};
+
+export const CLOTH_KINDS = ["knit", "shirting", "crisp-woven", "medium-woven", "soft-wool"] as const;
+export type ClothKind = (typeof CLOTH_KINDS)[number];
+
+export const DEFAULT_CLOTH: ClothKind = "medium-woven";
+
+/**
+ * Cap and upper-arm ease by cloth: the knit's cap by common practice, the others from memory. The 8 % limit is
+ * said of crisp cloth (common practice, no source); the limits of softer cloth are our own steps above it.
+ */
+const CLOTHS: Readonly<Record<ClothKind, Cloth>> = {
+  knit: {
+    kind: "knit",
+    name: "Knit",
+    capEase: { least: -10, most: 0 },
+    upperArmEase: { least: -10, most: 10 },
+    mostEaseShare: 0.01,
+    source: "common practice, no source",
+  },
+  shirting: {
+    kind: "shirting",
+    name: "Shirting",
+    capEase: { least: 0, most: 6 },
+    upperArmEase: { least: 60, most: 100 },
+    mostEaseShare: 0.08,
+    source: "from memory",
+  },
+  "crisp-woven": {
+    kind: "crisp-woven",
+    name: "Crisp cotton, silk, synthetic",
+    capEase: { least: 10, most: 20 },
+    upperArmEase: { least: 38, most: 50 },
+    mostEaseShare: 0.08,
+    source: "from memory",
+  },
+  "medium-woven": {
+    kind: "medium-woven",
+    name: "Medium woven",
+    capEase: { least: 20, most: 35 },
+    upperArmEase: { least: 38, most: 50 },
+    mostEaseShare: 0.14,
+    source: "from memory",
+  },
+  "soft-wool": {
+    kind: "soft-wool",
+    name: "Soft wool, jacket",
+    capEase: { least: 30, most: 50 },
+    upperArmEase: { least: 60, most: 90 },
+    mostEaseShare: 0.18,
+    source: "from memory",
+  },
+};
+
+export function clothOf(kind: ClothKind): Cloth {
+  return CLOTHS[kind];
+}

@@ -1,0 +1,3 @@
+export { composeDraft, type Draft, type DraftLine, type LetteredPoint, type Step, type StepRecord } from "./draft";
+export type { Figure, Source } from "./figure";
+export { change, length, type Phrase, type PhrasePart, percent, phrase, point, speak, speakPart } from "./phrase";

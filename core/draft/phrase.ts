@@ -1,0 +1,46 @@
+import { formatLength, type TapeUnit } from "../tape";
+
+/**
+ * A sentence that carries lengths as millimetres, so that one record reads in inches and in centimetres.
+ * It is put into words only when a unit is known: on a screen, a card or in the result file.
+ */
+export type PhrasePart =
+  | string
+  | { readonly mm: number; readonly signed?: boolean }
+  | { readonly percent: number }
+  | { readonly point: string };
+export type Phrase = readonly PhrasePart[];
+
+/** A length inside a phrase. */
+export const length = (mm: number): PhrasePart => ({ mm });
+/** A length that says its sign: an ease, a change. */
+export const change = (mm: number): PhrasePart => ({ mm, signed: true });
+/** A share, 0.45 for 45 %, inside a phrase. */
+export const percent = (share: number): PhrasePart => ({ percent: share });
+/** A lettered point inside a phrase. */
+export const point = (letter: string): PhrasePart => ({ point: letter });
+
+/** Template tag: phrase`From ${point("A")} down ${length(89)}`. A phrase inside a phrase is taken over whole. */
+export function phrase(strings: TemplateStringsArray, ...parts: readonly (PhrasePart | Phrase)[]): Phrase {
+  const all: PhrasePart[] = [];
+  strings.forEach((text, index) => {
+    if (text !== "") all.push(text);
+    const part = parts[index];
+    if (part === undefined) return;
+    if (Array.isArray(part)) all.push(...(part as Phrase));
+    else all.push(part as PhrasePart);
+  });
+  return all;
+}
+
+/** The phrase in words, with its lengths in the unit. */
+export function speak(words: Phrase, unit: TapeUnit): string {
+  return words.map((part) => speakPart(part, unit)).join("");
+}
+
+export function speakPart(part: PhrasePart, unit: TapeUnit): string {
+  if (typeof part === "string") return part;
+  if ("mm" in part) return formatLength(part.mm, unit, { signed: part.signed ?? false });
+  if ("percent" in part) return `${Number((part.percent * 100).toFixed(1))} %`;
+  return part.point;
+}

@@ -1,0 +1,84 @@
+import { MEASURE_IDS, measureOf } from "../body";
+
+/** What a length of the garment file may be, in millimetres. */
+export type Bounds = { readonly least: number; readonly most: number };
+
+export type Field = {
+  /** As it is named in messages and beside its box. */
+  readonly label: string;
+  readonly bounds: Bounds;
+};
+
+/** Refused is only what cannot be a person or a garment: nothing, less than nothing, or more than 3 m. */
+const READING: Bounds = { least: 0.1, most: 3000 };
+const EASE: Bounds = { least: -100, most: 1000 };
+const CHANGE: Bounds = { least: -500, most: 500 };
+const ALLOWANCE: Bounds = { least: 0, most: 300 };
+
+const field = (label: string, bounds: Bounds): Field => ({ label, bounds });
+
+/** Every length of the garment file by its path: one place for its name and its bounds. */
+export const LENGTH_FIELDS: Readonly<Record<string, Field>> = {
+  ...Object.fromEntries(MEASURE_IDS.map((id) => [`body.${id}`, field(measureOf(id).term, READING)])),
+  "block.armhole.front": field("Front armhole", READING),
+  "block.armhole.back": field("Back armhole", READING),
+  "block.armhole.depth": field("Armhole depth", READING),
+  "block.shoulder.length": field("Shoulder length", READING),
+  "block.shoulder.slope": field("Shoulder slope", { least: 0, most: 300 }),
+  "block.neckline.width": field("Neck width", READING),
+  "block.neckline.frontDepth": field("Front neck depth", READING),
+  "block.neckline.backDepth": field("Back neck depth", READING),
+  // Readings with seam allowance are refused until they are converted to the stitching line.
+  "block.includesSeamAllowance": field("Seam allowance in the readings", { least: 0, most: 0 }),
+  "cloth.width": field("Cloth width", { least: 100, most: 3000 }),
+  "sleeve.capEase": field("Cap ease", EASE),
+  "sleeve.upperArmEase": field("Upper-arm ease", EASE),
+  "sleeve.elbowEase": field("Elbow ease", EASE),
+  "sleeve.wristEase": field("Wrist ease", EASE),
+  "sleeve.length": field("Sleeve length", READING),
+  "sleeve.capHeightChange": field("Cap raised or lowered", CHANGE),
+  "sleeve.capWidthChange": field("Sleeve widened or narrowed", CHANGE),
+  "sleeve.notches.front": field("Front notch", READING),
+  "sleeve.notches.back": field("Back notch", READING),
+  "collar.height": field("Collar height", READING),
+  "allowances.general": field("Seam allowance", ALLOWANCE),
+  "allowances.neckline": field("Neckline allowance", ALLOWANCE),
+  "allowances.hem": field("Hem allowance", ALLOWANCE),
+};
+
+/** The fields of the garment file that are not lengths. */
+export const OTHER_FIELDS: Readonly<Record<string, string>> = {
+  format: "Format",
+  unit: "Unit",
+  name: "Name",
+  body: "Body",
+  block: "Block",
+  "block.source": "Source of the block",
+  "block.armhole": "Armhole",
+  "block.shoulder": "Shoulder",
+  "block.neckline": "Neckline",
+  cloth: "Cloth",
+  "cloth.kind": "Kind of cloth",
+  sleeve: "Sleeve",
+  "sleeve.kind": "Kind of sleeve",
+  "sleeve.method": "Method",
+  "sleeve.backEaseShare": "Back's share of the ease",
+  "sleeve.notches": "Notches",
+  collar: "Collar",
+  "collar.kind": "Kind of collar",
+  "collar.school": "School of the collar",
+  allowances: "Allowances",
+};
+
+export function labelOf(path: string): string {
+  return LENGTH_FIELDS[path]?.label ?? OTHER_FIELDS[path] ?? path;
+}
+
+/** The names of the fields directly inside `parent` ("" for the whole file). */
+export function fieldsInside(parent: string): readonly string[] {
+  const paths = [...Object.keys(LENGTH_FIELDS), ...Object.keys(OTHER_FIELDS)];
+  const prefix = parent === "" ? "" : `${parent}.`;
+  return paths
+    .filter((path) => path.startsWith(prefix) && !path.slice(prefix.length).includes("."))
+    .map((path) => path.slice(prefix.length));
+}

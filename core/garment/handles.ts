@@ -1,0 +1,64 @@
+import type { SpecChange } from "../check";
+import { fitFirstRange, wantedSeams, widthAtHeight } from "../sleeve/set-in";
+import type { DraftedSleeve } from "./draft-garment";
+
+/** Where a dragged handle may go, and the change that puts it there. Millimetres. */
+export type Handle = {
+  /** The dragged figure as it is: the cap height, or the whole width on the cap line. */
+  readonly value: number;
+  readonly least: number;
+  readonly most: number;
+  readonly changeTo: (value: number) => SpecChange;
+};
+
+/** Dragging stops this far inside the possible range, so that the figure it writes can be read back as possible. */
+const INSIDE_MM = 0.01;
+/** A rule's cap may be dragged anywhere a piece of sleeve remains. Our own limits. */
+const LOWEST_RULE_CAP_MM = 10;
+const NARROWEST_RULE_MM = 100;
+const WIDEST_RULE_MM = 1200;
+
+/**
+ * The crown, dragged up or down. Fit first holds both seams, so a higher cap makes the sleeve narrower: the width
+ * follows, written as upper-arm ease. A rule holds its width, so the rule's height is changed and the seam with it.
+ */
+export function crownHandle({ task, sleeve }: DraftedSleeve): Handle {
+  const { height } = sleeve.frame;
+  const range = task.method === "fit-first" ? fitFirstRange(task.cap) : null;
+  if (!range) {
+    return {
+      value: height,
+      least: LOWEST_RULE_CAP_MM,
+      most: task.lengths.length - 2 * LOWEST_RULE_CAP_MM,
+      changeTo: (value) => ({ sleeve: { capHeightChange: task.cap.capHeightChange + value - height } }),
+    };
+  }
+  return {
+    value: height,
+    least: range.height.least + INSIDE_MM,
+    most: range.height.most - INSIDE_MM,
+    changeTo: (value) => ({
+      sleeve: { upperArmEase: widthAtHeight(wantedSeams(task.cap), value) - task.cap.upperArm },
+    }),
+  };
+}
+
+/** An end of the cap line, dragged sideways; the figure is the whole width. The other end follows. */
+export function capLineHandle({ task, sleeve }: DraftedSleeve): Handle {
+  const width = sleeve.frame.frontWidth + sleeve.frame.backWidth;
+  const range = task.method === "fit-first" ? fitFirstRange(task.cap) : null;
+  if (!range) {
+    return {
+      value: width,
+      least: NARROWEST_RULE_MM,
+      most: WIDEST_RULE_MM,
+      changeTo: (value) => ({ sleeve: { capWidthChange: task.cap.capWidthChange + value - width } }),
+    };
+  }
+  return {
+    value: width,
+    least: range.width.least + INSIDE_MM,
+    most: range.width.most - INSIDE_MM,
+    changeTo: (value) => ({ sleeve: { upperArmEase: value - task.cap.upperArm } }),
+  };
+}

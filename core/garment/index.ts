@@ -1,0 +1,11 @@
+export { applyChange } from "./apply-change";
+export { type DraftedSleeve, draftGarment, type Garment } from "./draft-garment";
+export { type Bounds, type Field, LENGTH_FIELDS, labelOf } from "./fields";
+export { capLineHandle, crownHandle, type Handle } from "./handles";
+export type { Issue } from "./issues";
+export { type ReadLength, readLength } from "./length-field";
+export { type ReadGarment, readGarment } from "./read";
+export type { DefaultTaken } from "./resolve";
+export { RESULT_FORMAT, writeResult } from "./result";
+export { COLLAR_KINDS, emptyGarment, GARMENT_FORMAT, type GarmentSpec, type SleeveSpec } from "./spec";
+export { writeGarment } from "./write";

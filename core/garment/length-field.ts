@@ -1,0 +1,81 @@
+import { z } from "zod";
+import { formatLength, parseLength, type TapeUnit, toMm } from "../tape";
+import type { Field } from "./fields";
+
+/** Why a written length was refused: shown to people and carried in the issues of the command line. */
+export type LengthProblem = {
+  readonly code: "not-a-length" | "too-small" | "too-large";
+  readonly message: string;
+  readonly bounds: { readonly least: number; readonly most: number } | null;
+};
+
+export type ReadLength =
+  | { readonly ok: true; readonly mm: number }
+  | { readonly ok: false; readonly problem: LengthProblem };
+
+/** Reads one length as a person or a file wrote it: a number in `unit`, or text. The message names the figure and the way out. */
+export function readLength(written: unknown, unit: TapeUnit, field: Field): ReadLength {
+  const size = written === "" ? undefined : sizeInMm(written, unit);
+  if (size === undefined) {
+    const example = unit === "in" ? "8 1/2" : unit === "cm" ? "21.5" : "215";
+    return refuse(
+      "not-a-length",
+      `${field.label}: ${quoted(written)} is not a length. Write it like ${example}, or with its unit, like 8 1/2 in or 21.5 cm.`,
+      null,
+    );
+  }
+  const { least, most } = field.bounds;
+  if (size < least)
+    return refuse(
+      "too-small",
+      `${field.label}: ${quoted(written)} is too small. ${tooSmall(least, unit)}`,
+      field.bounds,
+    );
+  if (size > most)
+    return refuse(
+      "too-large",
+      `${field.label}: ${quoted(written)} is too large. ${tooLarge(field, unit)}`,
+      field.bounds,
+    );
+  return { ok: true, mm: size };
+}
+
+function sizeInMm(written: unknown, unit: TapeUnit): number | undefined {
+  if (typeof written === "number") return Number.isFinite(written) ? toMm(written, unit) : undefined;
+  if (typeof written !== "string") return undefined;
+  const parsed = parseLength(written, unit);
+  return parsed.ok ? parsed.mm : undefined;
+}
+
+function tooSmall(least: number, unit: TapeUnit): string {
+  return least > 0 ? "It has to be more than nothing: measure it again." : `The least is ${formatLength(least, unit)}.`;
+}
+
+function tooLarge(field: Field, unit: TapeUnit): string {
+  if (field.bounds.most === 0)
+    return "Measure along the stitching line, without the allowance: readings with allowance are not converted yet.";
+  return `The most is ${formatLength(field.bounds.most, unit)}: check the figure and its unit.`;
+}
+
+function refuse(code: LengthProblem["code"], message: string, bounds: LengthProblem["bounds"]): ReadLength {
+  return { ok: false, problem: { code, message, bounds } };
+}
+
+/** What was written, short enough to stand in a sentence. */
+export function quoted(written: unknown): string {
+  const text = typeof written === "string" ? written : (JSON.stringify(written) ?? String(written));
+  return `“${text.length > 24 ? `${text.slice(0, 20)}…` : text}”`;
+}
+
+/** An optional length of the garment file, in millimetres once read. */
+export function lengthField(unit: TapeUnit, field: Field) {
+  return z
+    .unknown()
+    .transform((written, context): number => {
+      const read = readLength(written, unit, field);
+      if (read.ok) return read.mm;
+      context.addIssue({ code: "custom", message: read.problem.message, params: read.problem, input: written });
+      return z.NEVER;
+    })
+    .optional();
+}

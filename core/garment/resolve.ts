@@ -1,0 +1,212 @@
+import type { ArmholeReadings } from "../block";
+import {
+  type Estimate,
+  estimateArmLength,
+  estimateBust,
+  estimateElbow,
+  estimateShoulderToElbow,
+  estimateUpperArm,
+  estimateWrist,
+  type SleeveBody,
+} from "../body";
+import { type Cloth, clothOf, DEFAULT_CLOTH } from "../cloth";
+import { length, type Phrase, percent, phrase, type Source } from "../draft";
+import type { SetInMethod } from "../sleeve/set-in";
+import type { GarmentSpec, SleeveSpec } from "./spec";
+
+/** A figure that the file left out: what was taken instead, by what rule. */
+export type DefaultTaken = {
+  readonly path: string;
+  readonly value: number | string;
+  readonly rule: Phrase;
+  readonly source: Source;
+  /** True for a measurement that has to be taken before cutting; false for an ordinary choice. */
+  readonly isStandIn: boolean;
+};
+
+export type ResolvedSleeve = {
+  readonly method: SetInMethod;
+  readonly capEase: number;
+  readonly backEaseShare: number;
+  readonly upperArmEase: number;
+  readonly elbowEase: number;
+  readonly wristEase: number;
+  readonly length: number;
+  readonly capHeightChange: number;
+  readonly capWidthChange: number;
+  readonly notches: { readonly front?: number | undefined; readonly back?: number | undefined };
+};
+
+export type ResolvedSpec = {
+  readonly body: SleeveBody;
+  readonly armhole: ArmholeReadings;
+  readonly cloth: Cloth;
+  readonly sleeve: ResolvedSleeve | null;
+  readonly defaults: readonly DefaultTaken[];
+};
+
+/** Armhole of a garment ÷ bust, and its parts: stand-ins until the armhole is taped, from memory. */
+const ARMHOLE_SHARE_OF_BUST = 0.48;
+const FRONT_SHARE_OF_ARMHOLE = 0.485;
+const DEPTH_SHARE_OF_ARMHOLE = 0.457;
+/** A shoulder that falls 1 in over 4 1/2 (common practice, no source). */
+const SHOULDER_ANGLE = Math.asin(1 / 4.5);
+/** The back takes a little more of the ease: 45 to 55 (common practice, no source). */
+const BACK_EASE_SHARE = 0.55;
+/** 1 1/2 in over the elbow, from memory. */
+const ELBOW_EASE_MM = 38.1;
+/** 1 1/2 in over the wrist where the hand was not measured, from memory. */
+const WRIST_EASE_MM = 38.1;
+/** A quarter inch in the half is the least so that a hand passes (common practice, no source). */
+const LEAST_WRIST_EASE_MM = 12.7;
+
+/** Takes every default in one place, and lists each one taken. */
+export function resolveSpec(spec: GarmentSpec): ResolvedSpec {
+  const defaults: DefaultTaken[] = [];
+  const measured = (path: string, given: number | undefined, estimate: () => Estimate): number => {
+    if (given !== undefined) return given;
+    const { value, rule, source } = estimate();
+    defaults.push({ path, value, rule, source, isStandIn: true });
+    return value;
+  };
+  const chosen = <T extends number | string>(
+    path: string,
+    given: T | undefined,
+    value: T,
+    rule: Phrase,
+    source: Source,
+  ): T => {
+    if (given !== undefined) return given;
+    defaults.push({ path, value, rule, source, isStandIn: false });
+    return value;
+  };
+
+  const body = resolveBody(spec, measured);
+  const cloth = clothOf(
+    chosen("cloth.kind", spec.cloth.kind, DEFAULT_CLOTH, phrase`the usual cloth of a set-in sleeve`, "choice"),
+  );
+  return {
+    body,
+    armhole: resolveArmhole(spec, body.bust, measured),
+    cloth,
+    sleeve: spec.sleeve && resolveSleeve(spec.sleeve, body, cloth, chosen),
+    defaults,
+  };
+}
+
+type Measured = (path: string, given: number | undefined, estimate: () => Estimate) => number;
+type Chosen = <T extends number | string>(
+  path: string,
+  given: T | undefined,
+  value: T,
+  rule: Phrase,
+  source: Source,
+) => T;
+
+function resolveBody(spec: GarmentSpec, measured: Measured): SleeveBody {
+  const given = spec.body;
+  const needsBust =
+    spec.sleeve?.method === "bust-twelfth" ||
+    given.upperArm === undefined ||
+    Object.values(spec.block.armhole).filter((v) => v !== undefined).length < 3;
+  const bust = needsBust ? measured("body.bust", given.bust, estimateBust) : (given.bust ?? estimateBust().value);
+  const upperArm = measured("body.upperArm", given.upperArm, () => estimateUpperArm(bust));
+  const armLength =
+    spec.sleeve?.length !== undefined
+      ? (given.armLength ?? spec.sleeve.length)
+      : measured("body.armLength", given.armLength, estimateArmLength);
+  return {
+    ...given,
+    bust,
+    upperArm,
+    elbow: measured("body.elbow", given.elbow, () => estimateElbow(upperArm)),
+    wrist: measured("body.wrist", given.wrist, () => estimateWrist(upperArm)),
+    armLength,
+    shoulderToElbow: measured("body.shoulderToElbow", given.shoulderToElbow, () => estimateShoulderToElbow(armLength)),
+  };
+}
+
+function resolveArmhole(spec: GarmentSpec, bust: number, measured: Measured): ArmholeReadings {
+  const { front, back, depth } = spec.block.armhole;
+  const girth = bust * ARMHOLE_SHARE_OF_BUST;
+  const share = (of: number, name: string): Estimate => ({
+    value: girth * of,
+    rule: phrase`${percent(of)} of an armhole taken as ${percent(ARMHOLE_SHARE_OF_BUST)} of bust ${length(bust)}, ${name}`,
+    source: "stand-in",
+  });
+  // With one half taped, the other follows from it; only with neither is the bust asked.
+  const frontShare = FRONT_SHARE_OF_ARMHOLE / (1 - FRONT_SHARE_OF_ARMHOLE);
+  const readFront = measured("block.armhole.front", front, () =>
+    back === undefined ? share(FRONT_SHARE_OF_ARMHOLE, "front part") : partner(back, frontShare, "back"),
+  );
+  const readBack = measured("block.armhole.back", back, () =>
+    front === undefined ? share(1 - FRONT_SHARE_OF_ARMHOLE, "back part") : partner(front, 1 / frontShare, "front"),
+  );
+  const readDepth = measured("block.armhole.depth", depth, () => ({
+    value: (readFront + readBack) * DEPTH_SHARE_OF_ARMHOLE,
+    rule: phrase`${percent(DEPTH_SHARE_OF_ARMHOLE)} of the armhole ${length(readFront + readBack)}`,
+    source: "stand-in",
+  }));
+  return { front: readFront, back: readBack, depth: readDepth, shoulderAngle: shoulderAngle(spec) };
+}
+
+function partner(other: number, factor: number, name: string): Estimate {
+  return {
+    value: other * factor,
+    rule: phrase`in the usual proportion to the ${name} armhole ${length(other)}`,
+    source: "stand-in",
+  };
+}
+
+function shoulderAngle(spec: GarmentSpec): number {
+  const { length: run, slope } = spec.block.shoulder ?? {};
+  return run !== undefined && slope !== undefined && slope < run ? Math.asin(slope / run) : SHOULDER_ANGLE;
+}
+
+function resolveSleeve(sleeve: SleeveSpec, body: SleeveBody, cloth: Cloth, chosen: Chosen): ResolvedSleeve {
+  const middle = (range: { readonly least: number; readonly most: number }) => (range.least + range.most) / 2;
+  const wristEase =
+    body.hand === undefined
+      ? WRIST_EASE_MM
+      : Math.max(LEAST_WRIST_EASE_MM, body.hand - body.wrist + LEAST_WRIST_EASE_MM);
+  const wristRule =
+    body.hand === undefined
+      ? phrase`usual where the hand was not measured`
+      : phrase`so that the hand, ${length(body.hand)}, passes`;
+  return {
+    method: chosen(
+      "sleeve.method",
+      sleeve.method,
+      "fit-first",
+      phrase`the only method that fits arm and armhole together`,
+      "choice",
+    ),
+    capEase: chosen(
+      "sleeve.capEase",
+      sleeve.capEase,
+      middle(cloth.capEase),
+      phrase`middle of what ${cloth.name.toLowerCase()} usually takes, ${length(cloth.capEase.least)} to ${length(cloth.capEase.most)}`,
+      cloth.source,
+    ),
+    backEaseShare: chosen(
+      "sleeve.backEaseShare",
+      sleeve.backEaseShare,
+      BACK_EASE_SHARE,
+      phrase`slightly more ease at the back`,
+      "common practice, no source",
+    ),
+    upperArmEase: chosen(
+      "sleeve.upperArmEase",
+      sleeve.upperArmEase,
+      middle(cloth.upperArmEase),
+      phrase`middle of what ${cloth.name.toLowerCase()} usually takes, ${length(cloth.upperArmEase.least)} to ${length(cloth.upperArmEase.most)}`,
+      "from memory",
+    ),
+    elbowEase: chosen("sleeve.elbowEase", sleeve.elbowEase, ELBOW_EASE_MM, phrase`usual`, "from memory"),
+    wristEase: chosen("sleeve.wristEase", sleeve.wristEase, wristEase, wristRule, "from memory"),
+    length: chosen("sleeve.length", sleeve.length, body.armLength, phrase`the arm's length`, "geometry"),
+    capHeightChange: sleeve.capHeightChange ?? 0,
+    capWidthChange: sleeve.capWidthChange ?? 0,
+    notches: sleeve.notches ?? {},
+  };
+}

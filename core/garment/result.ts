@@ -1,0 +1,104 @@
+import { type Figure, speak } from "../draft";
+import { type Path, svgPathData } from "../geometry";
+import type { Piece } from "../pattern";
+import { fromMm, type TapeUnit } from "../tape";
+import type { Garment } from "./draft-garment";
+import { LENGTH_FIELDS } from "./fields";
+import { inUnit } from "./write";
+
+export const RESULT_FORMAT = "gamine-result/1";
+
+/** The drafted garment as the open result: lengths in the garment's unit, paths in millimetres with y down. */
+export function writeResult(garment: Garment): Record<string, unknown> {
+  const { unit } = garment.spec;
+  const inTape = (mm: number) => fromMm(mm, unit);
+  return {
+    format: RESULT_FORMAT,
+    unit,
+    defaults: garment.defaults.map((d) => ({
+      path: d.path,
+      value: typeof d.value === "number" && d.path in LENGTH_FIELDS ? inTape(d.value) : d.value,
+      rule: speak(d.rule, unit),
+      source: d.source,
+      estimated: d.isStandIn,
+    })),
+    figures: garment.figures.map((figure) => writeFigure(figure, unit)),
+    seams: garment.seams.map((seam) => ({
+      id: seam.id,
+      body: seam.body,
+      part: seam.part,
+      bodyLength: inTape(seam.bodyLength),
+      partLength: inTape(seam.partLength),
+      ease: inTape(seam.ease),
+      target: inTape(seam.target),
+      sections: seam.sections.map((s) => ({
+        from: s.from,
+        to: s.to,
+        bodyLength: inTape(s.bodyLength),
+        partLength: inTape(s.partLength),
+        ease: inTape(s.ease),
+      })),
+    })),
+    notches: (garment.sleeve?.sleeve.notches ?? []).map((n) => ({
+      id: n.id,
+      seam: n.seam,
+      bodyAt: inTape(n.bodyAt),
+      partAt: inTape(n.partAt),
+    })),
+    findings: garment.findings.map((finding) => ({
+      code: finding.code,
+      severity: finding.severity,
+      message: speak(finding.message, unit),
+      reason: speak(finding.reason, unit),
+      numbers: Object.fromEntries(Object.entries(finding.numbers).map(([name, mm]) => [name, inTape(mm)])),
+      remedies: finding.remedies.map((remedy) => ({
+        id: remedy.id,
+        label: speak(remedy.label, unit),
+        change: inUnit(remedy.change, unit),
+      })),
+    })),
+    pieces: garment.pieces.map((piece) => writePiece(piece, inTape)),
+    steps: garment.drafts.flatMap((draft) =>
+      draft.steps.map((step) => ({
+        n: step.n,
+        text: speak(step.text, unit),
+        check: step.tapeCheck && speak(step.tapeCheck, unit),
+        points: step.points.map((p) => p.letter),
+        figures: step.figures,
+      })),
+    ),
+    solvers: garment.solvers.map(({ id, solution }) => ({
+      id,
+      converged: solution.converged,
+      residual: solution.residual,
+      iterations: solution.iterations,
+    })),
+  };
+}
+
+function writeFigure(figure: Figure, unit: TapeUnit) {
+  return {
+    id: figure.id,
+    label: figure.label,
+    value: figure.kind === "length" ? fromMm(figure.value, unit) : figure.value,
+    formula: speak(figure.formula, unit),
+    rule: figure.rule,
+    source: figure.source,
+  };
+}
+
+function writePiece(piece: Piece, inTape: (mm: number) => number) {
+  const pair = (p: { readonly x: number; readonly y: number }) => [p.x, p.y];
+  const data = (path: Path) => svgPathData(path);
+  return {
+    id: piece.id,
+    name: piece.name,
+    cut: piece.cut,
+    stitching: svgPathData(piece.outline, true),
+    // Allowances come with the cutting line; until then a result says that there is none.
+    cutting: null,
+    edges: piece.edges.map((edge) => ({ id: edge.id, path: data(edge.path), length: inTape(edge.length) })),
+    grain: { from: pair(piece.grain.from), to: pair(piece.grain.to) },
+    notches: piece.notches.map((notch) => ({ id: notch.id, at: pair(notch.at), inwards: pair(notch.inwards) })),
+  };
+}

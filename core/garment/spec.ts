@@ -1,0 +1,68 @@
+import type { Body } from "../body";
+import type { ClothKind } from "../cloth";
+import type { SetInMethod } from "../sleeve/set-in";
+import type { TapeUnit } from "../tape";
+
+export const GARMENT_FORMAT = "gamine-garment/1";
+
+/** `number | undefined`: an absent figure is defaulted, and the default is listed in the result. */
+type Maybe = number | undefined;
+
+export type BlockSpec = {
+  readonly source: "readings";
+  readonly armhole: { readonly front?: Maybe; readonly back?: Maybe; readonly depth?: Maybe };
+  readonly shoulder?: { readonly length?: Maybe; readonly slope?: Maybe } | undefined;
+  readonly neckline?: { readonly width?: Maybe; readonly frontDepth?: Maybe; readonly backDepth?: Maybe } | undefined;
+};
+
+export type SleeveSpec = {
+  readonly kind: "set-in";
+  readonly method?: SetInMethod | undefined;
+  readonly capEase?: Maybe;
+  /** The back's share of the cap ease, 0 to 1. */
+  readonly backEaseShare?: Maybe;
+  readonly upperArmEase?: Maybe;
+  readonly elbowEase?: Maybe;
+  readonly wristEase?: Maybe;
+  readonly length?: Maybe;
+  readonly capHeightChange?: Maybe;
+  readonly capWidthChange?: Maybe;
+  readonly notches?: { readonly front?: Maybe; readonly back?: Maybe } | undefined;
+};
+
+export const COLLAR_KINDS = ["stand", "shirt", "notched", "roll", "grown-on", "band"] as const;
+
+/** Kept whole for the collar station; not drafted yet. */
+export type CollarSpec = {
+  readonly kind: (typeof COLLAR_KINDS)[number];
+  readonly height?: Maybe;
+  readonly school?: string | undefined;
+};
+
+/**
+ * What a garment is drafted from: everything a person chose or read off the tape, nothing about screens. Lengths in
+ * millimetres; `unit` is the one its person works in.
+ */
+export type GarmentSpec = {
+  readonly unit: TapeUnit;
+  readonly name: string;
+  readonly body: Body;
+  readonly block: BlockSpec;
+  readonly cloth: { readonly kind?: ClothKind | undefined; readonly width?: Maybe };
+  readonly sleeve: SleeveSpec | null;
+  readonly collar: CollarSpec | null;
+  readonly allowances: { readonly general?: Maybe; readonly neckline?: Maybe; readonly hem?: Maybe };
+};
+
+export function emptyGarment(name: string, unit: TapeUnit): GarmentSpec {
+  return {
+    unit,
+    name,
+    body: {},
+    block: { source: "readings", armhole: {} },
+    cloth: {},
+    sleeve: { kind: "set-in" },
+    collar: null,
+    allowances: {},
+  };
+}

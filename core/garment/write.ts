@@ -1,0 +1,19 @@
+import { fromMm, type TapeUnit } from "../tape";
+import { LENGTH_FIELDS } from "./fields";
+import { GARMENT_FORMAT, type GarmentSpec } from "./spec";
+
+/** The spec as an open garment file, its lengths in `unit`. What was left out stays out. */
+export function writeGarment(spec: GarmentSpec, unit: TapeUnit = spec.unit): Record<string, unknown> {
+  const { unit: _unit, ...rest } = spec;
+  return { format: GARMENT_FORMAT, unit, ...(inUnit(rest, unit) as object) };
+}
+
+/** The same tree with every known length in `unit`, without its absent fields. */
+export function inUnit(value: unknown, unit: TapeUnit, path = ""): unknown {
+  if (typeof value === "number") return path in LENGTH_FIELDS ? fromMm(value, unit) : value;
+  if (value === null || typeof value !== "object") return value;
+  const present = Object.entries(value).filter(([, inner]) => inner !== undefined);
+  return Object.fromEntries(
+    present.map(([key, inner]) => [key, inUnit(inner, unit, path === "" ? key : `${path}.${key}`)]),
+  );
+}

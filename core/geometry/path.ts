@@ -1,0 +1,104 @@
+import { cubicLength, parameterAtLength } from "./arc-length";
+import { type Cubic, cubicDerivative, cubicPoint, lineCubic, mapCubic, reverseCubic, splitCubic } from "./cubic";
+import type { Point } from "./point";
+import { findRoot } from "./solve";
+
+/** A run of cubics, each starting where the one before ends. Never empty. */
+export type Path = readonly Cubic[];
+
+export function line(from: Point, to: Point): Path {
+  return [lineCubic(from, to)];
+}
+
+export function pathLength(path: Path): number {
+  return path.reduce((sum, cubic) => sum + cubicLength(cubic), 0);
+}
+
+export function startOf(path: Path): Point {
+  return cubicAt(path, 0)[0];
+}
+
+export function endOf(path: Path): Point {
+  return cubicAt(path, path.length - 1)[3];
+}
+
+export function reversePath(path: Path): Path {
+  return path.map(reverseCubic).reverse();
+}
+
+export function mapPath(path: Path, move: (p: Point) => Point): Path {
+  return path.map((cubic) => mapCubic(cubic, move));
+}
+
+/** Place and unit direction of the path at `length` mm from its start; the ends beyond them. */
+export function along(path: Path, length: number): { readonly point: Point; readonly direction: Point } {
+  const { cubic, t } = locate(path, length);
+  const d = cubicDerivative(cubic, t);
+  const size = Math.hypot(d.x, d.y);
+  return {
+    point: cubicPoint(cubic, t),
+    direction: size > 0 ? { x: d.x / size, y: d.y / size } : { x: 0, y: 0 },
+  };
+}
+
+/** The part of the path between two lengths from its start; `from` < `to`, both within the path. */
+export function subpath(path: Path, from: number, to: number): Path {
+  const head = cutAt(path, to).before;
+  return cutAt(head, from).after;
+}
+
+/**
+ * How far along the path it first comes to the height y, for a path that runs steadily down (or level).
+ * Throws when it never does: a broken contract of the caller.
+ */
+export function lengthAtHeight(path: Path, y: number): number {
+  let run = 0;
+  for (const cubic of path) {
+    const low = Math.min(cubic[0].y, cubic[3].y);
+    const high = Math.max(cubic[0].y, cubic[3].y);
+    if (y >= low && y <= high) {
+      const found = findRoot((t) => cubicPoint(cubic, t).y - y, 0, 1, HEIGHT_TOLERANCE_MM);
+      return run + cubicLength(cubic, found.value);
+    }
+    run += cubicLength(cubic);
+  }
+  throw new RangeError(`lengthAtHeight: the path does not pass the height ${y}`);
+}
+
+const HEIGHT_TOLERANCE_MM = 1e-9;
+
+function cutAt(path: Path, length: number): { readonly before: Path; readonly after: Path } {
+  const { cubic, t, index } = locate(path, length);
+  if (t <= 0 && index === 0) return { before: path, after: path };
+  const [left, right] = splitCubic(cubic, t);
+  return {
+    before: [...path.slice(0, index), left],
+    after: t >= 1 && index < path.length - 1 ? path.slice(index + 1) : [right, ...path.slice(index + 1)],
+  };
+}
+
+function locate(path: Path, length: number): { readonly cubic: Cubic; readonly t: number; readonly index: number } {
+  let left = Math.max(0, length);
+  for (const [index, cubic] of path.entries()) {
+    const size = cubicLength(cubic);
+    if (left <= size || index === path.length - 1) return { cubic, t: parameterAtLength(cubic, left, size), index };
+    left -= size;
+  }
+  throw new RangeError("locate: a path has at least one cubic");
+}
+
+function cubicAt(path: Path, index: number): Cubic {
+  const cubic = path[index];
+  if (!cubic) throw new RangeError(`cubicAt: no cubic ${index} in a path of ${path.length}`);
+  return cubic;
+}
+
+/** The smallest upright box that holds the path's control points (so at least the path). */
+export type Box = { readonly left: number; readonly top: number; readonly right: number; readonly bottom: number };
+
+export function boxOf(paths: readonly Path[]): Box {
+  const points = paths.flat(2);
+  const xs = points.map((p) => p.x);
+  const ys = points.map((p) => p.y);
+  return { left: Math.min(...xs), top: Math.min(...ys), right: Math.max(...xs), bottom: Math.max(...ys) };
+}

@@ -1,0 +1,70 @@
+/** How a root search ended: said with every solved number, never assumed. */
+export type Solution = {
+  readonly converged: boolean;
+  readonly value: number;
+  /** |f(value)|, in the unit of f. */
+  readonly residual: number;
+  readonly iterations: number;
+};
+
+const MOST_ITERATIONS = 100;
+
+/**
+ * A root of `f` between `low` and `high`, where f must differ in sign, to |f| ≤ `tolerance`.
+ * Brent's method (R. P. Brent, Algorithms for Minimization without Derivatives, 1973, ch. 4): bisection
+ * with inverse quadratic steps where they are safe. Not converged when there is no change of sign.
+ */
+export function findRoot(f: (x: number) => number, low: number, high: number, tolerance: number): Solution {
+  let a = low;
+  let b = high;
+  let fa = f(a);
+  let fb = f(b);
+  if (!(fa * fb <= 0)) {
+    const nearer = Math.abs(fa) < Math.abs(fb) ? { value: a, miss: fa } : { value: b, miss: fb };
+    return { converged: false, value: nearer.value, residual: Math.abs(nearer.miss), iterations: 0 };
+  }
+  let c = a;
+  let fc = fa;
+  let step = b - a;
+  let before = step;
+  for (let iterations = 1; iterations <= MOST_ITERATIONS; iterations++) {
+    if (fb * fc > 0) {
+      c = a;
+      fc = fa;
+      step = b - a;
+      before = step;
+    }
+    if (Math.abs(fc) < Math.abs(fb)) {
+      a = b;
+      b = c;
+      c = a;
+      fa = fb;
+      fb = fc;
+      fc = fa;
+    }
+    if (Math.abs(fb) <= tolerance) return { converged: true, value: b, residual: Math.abs(fb), iterations };
+    const closeness = 2 * Number.EPSILON * Math.abs(b);
+    const half = (c - b) / 2;
+    if (Math.abs(half) <= closeness) break;
+    const quick =
+      Math.abs(before) >= closeness && Math.abs(fa) > Math.abs(fb) ? quadraticStep(a, b, c, fa, fb, fc) : Number.NaN;
+    const isSafe = quick / half > 0 && quick / half < 1.5 && Math.abs(quick) < Math.abs(before) / 2;
+    before = isSafe ? step : half;
+    step = isSafe ? quick : half;
+    a = b;
+    fa = fb;
+    b += Math.abs(step) > closeness ? step : Math.sign(half) * closeness;
+    fb = f(b);
+  }
+  return { converged: Math.abs(fb) <= tolerance, value: b, residual: Math.abs(fb), iterations: MOST_ITERATIONS };
+}
+
+/** Inverse quadratic interpolation through three points, or the secant through two. */
+function quadraticStep(a: number, b: number, c: number, fa: number, fb: number, fc: number): number {
+  const s = fb / fa;
+  if (a === c) return ((c - b) * s) / (s - 1);
+  const q = fa / fc;
+  const r = fb / fc;
+  const p = s * ((c - b) * q * (q - r) - (b - a) * (r - 1));
+  return -p / ((q - 1) * (r - 1) * (s - 1));
+}

@@ -1,0 +1,38 @@
+import type { Figure, StepRecord } from "../../draft";
+import type { Solution } from "../../geometry";
+
+/** What a method decides: how high the cap is and how far it reaches to each side of its crown, and by what rule. */
+export type CapFrame = {
+  readonly height: number;
+  readonly frontWidth: number;
+  readonly backWidth: number;
+  readonly figures: readonly Figure[];
+  /** How the cap height is come by at the table; the drawing steps follow it. */
+  readonly opening: StepRecord;
+  readonly solvers: readonly NamedSolution[];
+};
+
+export type NamedSolution = { readonly id: string; readonly solution: Solution };
+
+/** The armhole and the arm that a cap is drafted for, in millimetres, with every default already taken. */
+export type CapTask = {
+  readonly armhole: { readonly front: number; readonly back: number; readonly depth: number };
+  readonly bust: number;
+  readonly upperArm: number;
+  readonly capEase: number;
+  /** The back's share of the cap ease, 0 to 1. */
+  readonly backEaseShare: number;
+  readonly upperArmEase: number;
+  /** Added to a rule's cap height; zero for fit first. */
+  readonly capHeightChange: number;
+  /** Added to a rule's whole width on the cap line; zero for fit first. */
+  readonly capWidthChange: number;
+};
+
+/** The seams the cap has to have: armhole plus ease, split between front and back. */
+export function wantedSeams(task: CapTask): { readonly front: number; readonly back: number } {
+  return {
+    front: task.armhole.front + task.capEase * (1 - task.backEaseShare),
+    back: task.armhole.back + task.capEase * task.backEaseShare,
+  };
+}

@@ -1,0 +1,52 @@
+import { length, phrase } from "../../draft";
+import { type CapFrame, type CapTask, wantedSeams } from "./cap-frame";
+import { type FeasibleRange, feasibleRange, fitCap } from "./fit";
+
+/** A cap lower than this belongs to a dropped shoulder (0 to 2 in, common practice); 1 in is where set-in sleeves begin here. */
+export const LOWEST_CAP_MM = 25.4;
+
+/** What fit first can reach for this armhole and ease: from the lowest cap up to one as high as the armhole is deep. */
+export function fitFirstRange(task: CapTask): FeasibleRange | null {
+  return feasibleRange(wantedSeams(task), { least: LOWEST_CAP_MM, most: task.armhole.depth });
+}
+
+/**
+ * Fit first: width = upper arm + ease; the cap height and the crown's place are solved so that the front and the back
+ * seam each equal the armhole plus its ease. Our own method. Null when the width is out of range.
+ */
+export function fitFirst(task: CapTask): CapFrame | null {
+  const range = fitFirstRange(task);
+  const width = task.upperArm + task.upperArmEase;
+  const fitted = range && fitCap(wantedSeams(task), width, range);
+  if (!fitted) return null;
+  const seams = wantedSeams(task);
+  return {
+    height: fitted.height,
+    frontWidth: fitted.frontWidth,
+    backWidth: fitted.backWidth,
+    figures: [
+      {
+        id: "sleeve.capHeight",
+        label: "Cap height",
+        value: fitted.height,
+        kind: "length",
+        formula: phrase`solved: the one height at which a cap ${length(width)} wide measures ${length(seams.front)} round the front and ${length(seams.back)} round the back`,
+        rule: "Fit first",
+        source: "solved",
+      },
+      {
+        id: "sleeve.capWidth",
+        label: "Width on the cap line",
+        value: width,
+        kind: "length",
+        formula: phrase`upper arm ${length(task.upperArm)} + ease ${length(task.upperArmEase)}`,
+        rule: "Fit first",
+        source: "geometry",
+      },
+    ],
+    opening: {
+      text: phrase`The cap is ${length(fitted.height)} high: at that height its seam fits the armhole and its width fits the arm.`,
+    },
+    solvers: [{ id: "cap", solution: fitted.solution }],
+  };
+}

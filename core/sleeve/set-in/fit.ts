@@ -1,0 +1,72 @@
+import { findRoot, type Solution } from "../../geometry";
+import { BACK_SHAPE, type CapShape, FRONT_SHAPE, halfCapLength } from "./cap-shape";
+
+/** The two seam lengths that a cap has to have, in millimetres: armhole plus ease, front and back. */
+export type CapSeams = { readonly front: number; readonly back: number };
+
+/** The cap heights that are accepted, in millimetres. */
+export type HeightLimits = { readonly least: number; readonly most: number };
+
+export type FittedCap = {
+  readonly height: number;
+  readonly frontWidth: number;
+  readonly backWidth: number;
+  readonly solution: Solution;
+};
+
+/** What this armhole and ease can do at all: the widest sleeve has the lowest cap, the narrowest the highest. */
+export type FeasibleRange = {
+  readonly height: HeightLimits;
+  readonly width: { readonly least: number; readonly most: number };
+};
+
+/** A thousandth of what a pencil line is thick, and a hundredth of the 0.01 mm that fit first promises. */
+const WIDTH_TOLERANCE_MM = 1e-6;
+const LENGTH_TOLERANCE_MM = 1e-8;
+
+/**
+ * The half width at which a half cap of this height measures `seam`. Unique, since the seam grows with the width.
+ * The seam lies between its slant and the two sides of the slant's right angle, which brackets the width.
+ * Throws when the height is not below the seam: no half cap has such a seam.
+ */
+export function halfWidthFor(shape: CapShape, seam: number, height: number): number {
+  if (!(height >= 0 && height < seam)) throw new RangeError(`halfWidthFor: height ${height} is not in [0, ${seam})`);
+  const least = seam - height;
+  const most = Math.sqrt(seam * seam - height * height);
+  return findRoot((width) => halfCapLength(shape, width, height) - seam, least, most, LENGTH_TOLERANCE_MM).value;
+}
+
+/** The whole width on the cap line of the cap that has these seams and this height. */
+export function widthAtHeight(seams: CapSeams, height: number): number {
+  return halfWidthFor(FRONT_SHAPE, seams.front, height) + halfWidthFor(BACK_SHAPE, seams.back, height);
+}
+
+/** The widths for which a cap of these seams exists within the height limits. Null when the seams are shorter than the limits ask. */
+export function feasibleRange(seams: CapSeams, limits: HeightLimits): FeasibleRange | null {
+  const most = Math.min(limits.most, seams.front * HIGHEST_SHARE, seams.back * HIGHEST_SHARE);
+  if (!(most > limits.least)) return null;
+  return {
+    height: { least: limits.least, most },
+    width: { least: widthAtHeight(seams, most), most: widthAtHeight(seams, limits.least) },
+  };
+}
+
+/** A half cap that rises nearly straight up is none: its seam must be a little longer than it is high. Our own limit. */
+const HIGHEST_SHARE = 0.98;
+
+/**
+ * Fit first: the one cap whose seams are `seams` and whose width on the cap line is `width`; the crown falls where
+ * front and back both come out. Null when the width is outside the feasible range.
+ */
+export function fitCap(seams: CapSeams, width: number, range: FeasibleRange): FittedCap | null {
+  if (width < range.width.least || width > range.width.most) return null;
+  const miss = (height: number) => widthAtHeight(seams, height) - width;
+  const solution = findRoot(miss, range.height.least, range.height.most, WIDTH_TOLERANCE_MM);
+  const height = solution.value;
+  return {
+    height,
+    frontWidth: halfWidthFor(FRONT_SHAPE, seams.front, height),
+    backWidth: halfWidthFor(BACK_SHAPE, seams.back, height),
+    solution,
+  };
+}

@@ -1,0 +1,43 @@
+import { type Block, lengthToLevel } from "../../block";
+
+/** Where a notch stands on the armhole and on the cap, measured along each seam from the underarm, in millimetres. */
+export type SeamNotch = {
+  readonly id: "front" | "back" | "backSecond" | "shoulder";
+  readonly name: string;
+  readonly seam: "armhole.front" | "armhole.back";
+  readonly bodyAt: number;
+  readonly partAt: number;
+};
+
+/** The back notch is double, so that front and back cannot be confused (common practice, no source). */
+export const DOUBLE_NOTCH_GAP_MM = 10;
+
+/**
+ * With only an armhole measured there is no across-front or across-back line to take the level from; a third of the
+ * depth above the underarm stands in for it (from memory).
+ */
+const NOTCH_LEVEL_SHARE_OF_DEPTH = 1 / 3;
+
+/** The usual notch distances from the underarm along the armhole, front and back. */
+export function usualNotches(block: Block): { readonly front: number; readonly back: number } {
+  const level = block.depth * NOTCH_LEVEL_SHARE_OF_DEPTH;
+  return { front: lengthToLevel(block.front, level), back: lengthToLevel(block.back, level) };
+}
+
+/**
+ * The notches on both edges. Below the notches no ease is given, so armhole and cap are marked at the same distance
+ * from the underarm; the shoulder notch takes up the whole cap front.
+ */
+export function seamNotches(
+  places: { readonly front: number; readonly back: number },
+  armholeFront: number,
+  capFront: number,
+): readonly SeamNotch[] {
+  const second = places.back + DOUBLE_NOTCH_GAP_MM;
+  return [
+    { id: "front", name: "Front notch", seam: "armhole.front", bodyAt: places.front, partAt: places.front },
+    { id: "back", name: "Back notch, lower", seam: "armhole.back", bodyAt: places.back, partAt: places.back },
+    { id: "backSecond", name: "Back notch, upper", seam: "armhole.back", bodyAt: second, partAt: second },
+    { id: "shoulder", name: "Shoulder notch", seam: "armhole.front", bodyAt: armholeFront, partAt: capFront },
+  ];
+}
