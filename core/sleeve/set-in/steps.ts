@@ -1,5 +1,4 @@
 import {
-  change,
   type DraftLine,
   type Figure,
   type LetteredPoint,
@@ -119,8 +118,9 @@ function besideSlant({ outside }: GuidePoint): Phrase {
 
 function matchStep({ task, figures }: Drawn): StepRecord {
   const armhole = task.cap.armhole.front + task.cap.armhole.back;
+  const ease = figures.capEase.value;
   return {
-    text: phrase`The whole cap is ${change(figures.capEase.value)} on the armhole's ${length(armhole)}: that is its ease.`,
+    text: phrase`The whole cap is ${length(Math.abs(ease))} ${ease < 0 ? "shorter" : "longer"} than the armhole, ${length(armhole)}: that is its ease.`,
     figures: [figures.capEase, figures.surplus],
   };
 }
@@ -158,7 +158,7 @@ function wristStep({ outline, figures }: Drawn): StepRecord {
 function underarmStep({ outline }: Drawn): StepRecord {
   const by = (letter: string) => (outline.elbow ? phrase`, ${point(letter)}` : []);
   return {
-    text: phrase`Join ${point("C")}${by("N")} and ${point("R")}, and ${point("D")}${by("P")} and ${point("S")}, with a slight inward bend: the underarm seams.`,
+    text: phrase`Join ${point("C")}${by("N")} and ${point("R")}, and ${point("D")}${by("P")} and ${point("S")}, each with one smooth line: the underarm seams.`,
     lines: [
       { id: "underarmFront", path: outline.underarmFront, kind: "seam" },
       { id: "underarmBack", path: outline.underarmBack, kind: "seam" },

@@ -1,8 +1,8 @@
 import { type Cubic, line, type Path, type Point } from "../../geometry";
 
 /**
- * The underarm seam from the end of the cap line through the elbow to the wrist, with the slight bend at the elbow that
- * a bent arm asks for. The direction at the elbow is the mean of the two tapers, so there is no corner.
+ * The underarm seam from the end of the cap line through the elbow to the wrist, bent at the elbow as
+ * its widths ask. The direction at the elbow is the mean of the two tapers, so there is no corner.
  * Without an elbow (a sleeve whose elbow line would lie in the cap) it runs straight.
  */
 export function underarmSeam(capEnd: Point, elbow: Point | null, wrist: Point): Path {

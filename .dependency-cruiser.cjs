@@ -1,0 +1,61 @@
+/** Imports go down the layers only: app and cli, exporting, core from garment to geometry. */
+const CORE_LAYERS = ["geometry", "tape", "draft", "body", "cloth", "block", "sleeve", "pattern", "check", "garment"];
+
+const upwardsInCore = CORE_LAYERS.slice(0, -1).map((layer, index) => ({
+  name: `core-${layer}-looks-up`,
+  comment: `core/${layer} may only import the layers below it`,
+  severity: "error",
+  from: { path: `^core/${layer}/`, pathNot: "\\.test\\.ts$" },
+  to: { path: `^core/(${CORE_LAYERS.slice(index + 1).join("|")})/` },
+}));
+
+module.exports = {
+  forbidden: [
+    ...upwardsInCore,
+    {
+      name: "core-stays-pure",
+      comment: "the core knows no interface, no files, no database and no Node",
+      severity: "error",
+      from: { path: "^core/", pathNot: "\\.test\\.ts$" },
+      to: { pathNot: "^core/|node_modules/(zod|fraction\\.js|fastest-levenshtein)/" },
+    },
+    {
+      name: "exporting-has-no-screens",
+      severity: "error",
+      from: { path: "^exporting/" },
+      to: { path: "^(app|cli|database)/|node_modules/(react|react-dom|react-router|drizzle-orm|pg)/" },
+    },
+    {
+      name: "database-has-no-screens",
+      severity: "error",
+      from: { path: "^database/" },
+      to: { path: "^(app|cli|exporting)/|node_modules/(react|react-dom|react-router)/" },
+    },
+    { name: "cli-has-no-screens", severity: "error", from: { path: "^cli/" }, to: { path: "^(app|database)/" } },
+    {
+      name: "features-do-not-ask-the-server",
+      comment: "screens get their data from loaders and actions",
+      severity: "error",
+      from: { path: "^app/(features|components|theme)/" },
+      to: { path: "^(app/server|app/routes|database)/" },
+    },
+    { name: "no-circles", severity: "error", from: {}, to: { circular: true } },
+    {
+      name: "index-only-from-outside",
+      comment: "a core folder is used through its index; tests may look inside their own",
+      severity: "error",
+      from: { path: "^(app|cli|exporting|database)/" },
+      to: { path: "^core/", pathNot: "^core/([^/]+/)+index\\.ts$" },
+    },
+  ],
+  options: {
+    doNotFollow: { path: "node_modules" },
+    exclude: { path: "^(build|\\.react-router)/" },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: "tsconfig.json" },
+    enhancedResolveOptions: {
+      exportsFields: ["exports"],
+      conditionNames: ["import", "require", "node", "default", "types"],
+    },
+  },
+};

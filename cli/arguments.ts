@@ -1,0 +1,55 @@
+import type { Issue } from "@core/garment/index";
+
+export const EXPORT_KINDS = ["svg", "pdf"] as const;
+export type ExportKind = (typeof EXPORT_KINDS)[number];
+
+export type Request =
+  | { readonly kind: "one"; readonly file: string; readonly out: string | null; readonly as: readonly ExportKind[] }
+  | { readonly kind: "many"; readonly file: string };
+
+export type ReadRequest =
+  | { readonly ok: true; readonly request: Request }
+  | { readonly ok: false; readonly issues: readonly Issue[] };
+
+const USAGE = "Usage: draft -- GARMENT.json [--out DIR --as svg,pdf], or draft -- --many FILE.jsonl";
+
+/** The command line's words as a request, or what is wrong with them. */
+export function readArguments(words: readonly string[]): ReadRequest {
+  const files: string[] = [];
+  const options = new Map<string, string>();
+  for (let i = 0; i < words.length; i++) {
+    const word = words[i] as string;
+    if (!word.startsWith("--")) {
+      files.push(word);
+      continue;
+    }
+    const value = words[i + 1];
+    if (!["--out", "--as", "--many"].includes(word))
+      return refuse("arguments", `${word} is not an option. ${USAGE}`, word);
+    if (value === undefined || value.startsWith("--"))
+      return refuse("arguments", `${word} wants a value. ${USAGE}`, word);
+    options.set(word, value);
+    i++;
+  }
+  const many = options.get("--many");
+  if (many !== undefined) {
+    return files.length > 0 || options.size > 1
+      ? refuse("arguments", `--many stands alone. ${USAGE}`, words.join(" "))
+      : { ok: true, request: { kind: "many", file: many } };
+  }
+  const [file] = files;
+  if (file === undefined || files.length > 1)
+    return refuse("arguments", `One garment file is wanted. ${USAGE}`, files.length);
+  const kinds = (options.get("--as") ?? "svg").split(",").map((kind) => kind.trim());
+  const unknown = kinds.find((kind) => !EXPORT_KINDS.some((known) => known === kind));
+  if (unknown !== undefined)
+    return refuse("arguments", `--as ${unknown} is not written yet. It can be ${EXPORT_KINDS.join(", ")}.`, unknown);
+  const out = options.get("--out") ?? null;
+  if (out === null && options.has("--as"))
+    return refuse("arguments", `--as wants --out DIR, the folder to write to. ${USAGE}`, kinds.join(","));
+  return { ok: true, request: { kind: "one", file, out, as: kinds as ExportKind[] } };
+}
+
+function refuse(path: string, message: string, value: unknown): ReadRequest {
+  return { ok: false, issues: [{ code: "usage", path, message, value, bounds: null }] };
+}

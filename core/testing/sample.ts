@@ -1,0 +1,26 @@
+import { type GarmentSpec, readGarment } from "../garment";
+
+/** A garment for tests: invented readings of an ordinary size, in inches. */
+export const SAMPLE_FILE = {
+  format: "gamine-garment/1",
+  unit: "in",
+  name: "Test blouse",
+  body: { bust: 37, upperArm: 11.75, elbow: 11, wrist: 6.5, hand: 8, armLength: 23, shoulderToElbow: 13.25 },
+  block: { source: "readings", armhole: { front: 8.75, back: 9.25, depth: 7.75 } },
+  cloth: { kind: "medium-woven" },
+  sleeve: { kind: "set-in", method: "fit-first", capEase: 1.25, upperArmEase: 2, length: 23 },
+};
+
+export function specOf(file: unknown): GarmentSpec {
+  const read = readGarment(file);
+  if (!read.ok) throw new Error(`specOf: ${read.issues.map((issue) => issue.message).join(" ")}`);
+  return read.spec;
+}
+
+export function sampleSpec(): GarmentSpec {
+  return specOf(SAMPLE_FILE);
+}
+
+export function inches(value: number): number {
+  return value * 25.4;
+}

@@ -1,0 +1,110 @@
+import { speak } from "@core/draft/index";
+import type { Garment } from "@core/garment/index";
+import { along, type Point, svgPathData } from "@core/geometry/index";
+import type { Edge, Piece } from "@core/pattern/index";
+import { formatLength, type TapeUnit } from "@core/tape/index";
+
+/** What is drawn on a sheet, in millimetres, y down. Writers only draw these; they decide nothing. */
+export type Mark =
+  | { readonly kind: "line"; readonly style: LineStyle; readonly data: string }
+  | {
+      readonly kind: "text";
+      readonly at: Point;
+      readonly text: string;
+      readonly size: number;
+      readonly anchor: "start" | "middle";
+      /** Degrees, clockwise on the page. */
+      readonly turn: number;
+    };
+
+export type LineStyle = "stitching" | "notch" | "grain";
+
+/** Line widths in millimetres: the stitching line as a sharp pencil draws it. */
+export const LINE_WIDTHS: Readonly<Record<LineStyle, number>> = { stitching: 0.5, notch: 0.5, grain: 0.35 };
+
+const NOTCH_MM = 6;
+const ARROW_MM = 5;
+const TITLE_MM = 7;
+const LABEL_MM = 4.5;
+const EDGE_LABEL_INSIDE_MM = 9;
+
+/** Everything that belongs on the paper for one piece of the garment. */
+export function pieceMarks(garment: Garment, piece: Piece, unit: TapeUnit): readonly Mark[] {
+  return [
+    { kind: "line", style: "stitching", data: svgPathData(piece.outline, true) },
+    ...piece.notches.map((notch): Mark => {
+      const tip = { x: notch.at.x + notch.inwards.x * NOTCH_MM, y: notch.at.y + notch.inwards.y * NOTCH_MM };
+      return { kind: "line", style: "notch", data: segment(notch.at, tip) };
+    }),
+    ...grainArrow(piece),
+    ...piece.edges.map((edge) => edgeLabel(edge, unit)),
+    ...labels(garment, piece, unit),
+  ];
+}
+
+function grainArrow({ grain }: Piece): readonly Mark[] {
+  const { from, to } = grain;
+  const head = (tip: Point, way: 1 | -1): Mark => ({
+    kind: "line",
+    style: "grain",
+    data: `M${tip.x - ARROW_MM / 2} ${tip.y + way * ARROW_MM}L${tip.x} ${tip.y}L${tip.x + ARROW_MM / 2} ${tip.y + way * ARROW_MM}`,
+  });
+  const middle = { x: from.x - 3, y: (from.y + to.y) / 2 };
+  return [
+    { kind: "line", style: "grain", data: segment(from, to) },
+    head(from, 1),
+    head(to, -1),
+    { kind: "text", at: middle, text: "straight grain", size: LABEL_MM, anchor: "middle", turn: -90 },
+  ];
+}
+
+/** The edge's name and length, written along its middle on the inside. The outline runs clockwise: inside is to the right. */
+function edgeLabel(edge: Edge, unit: TapeUnit): Mark {
+  const { point, direction } = along(edge.path, edge.length / 2);
+  const turn = (Math.atan2(direction.y, direction.x) * 180) / Math.PI;
+  const upright = turn > 90 || turn < -90 ? turn + 180 : turn;
+  return {
+    kind: "text",
+    at: {
+      x: point.x - direction.y * EDGE_LABEL_INSIDE_MM,
+      y: point.y + direction.x * EDGE_LABEL_INSIDE_MM,
+    },
+    text: `${edge.name} ${formatLength(edge.length, unit)}`,
+    size: LABEL_MM,
+    anchor: "middle",
+    turn: upright,
+  };
+}
+
+function labels(garment: Garment, piece: Piece, unit: TapeUnit): readonly Mark[] {
+  const { cut } = piece;
+  const capEase = garment.figures.find((figure) => figure.id === "sleeve.capEase");
+  const lines = [
+    garment.spec.name,
+    `${cut.onFold ? "Cut on the fold" : `Cut ${cut.count}`}${cut.mirrored ? ", as a mirrored pair" : ""}`,
+    "Stitching line: add seam allowance",
+    ...(capEase ? [`Cap ease ${formatLength(capEase.value, unit)}`] : []),
+    ...garment.findings
+      .filter((finding) => finding.severity === "fault")
+      .map((finding) => speak(finding.message, unit).split(/[.:]/)[0] ?? ""),
+  ];
+  const x = 12;
+  const top = piece.grain.from.y + TITLE_MM;
+  return [
+    { kind: "text", at: { x, y: top }, text: piece.name, size: TITLE_MM, anchor: "start", turn: 0 },
+    ...lines.map(
+      (text, index): Mark => ({
+        kind: "text",
+        at: { x, y: top + (index + 1) * LABEL_MM * 1.6 },
+        text,
+        size: LABEL_MM,
+        anchor: "start",
+        turn: 0,
+      }),
+    ),
+  ];
+}
+
+function segment(from: Point, to: Point): string {
+  return `M${from.x} ${from.y}L${to.x} ${to.y}`;
+}

@@ -1,0 +1,9 @@
+import { defineConfig } from "vitest/config";
+
+export default defineConfig({
+  resolve: { tsconfigPaths: true },
+  test: {
+    include: ["{core,exporting,cli,database,app,scripts}/**/*.test.ts"],
+    benchmark: { include: ["bench/**/*.bench.ts"] },
+  },
+});
