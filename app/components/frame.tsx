@@ -1,0 +1,78 @@
+import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Moon, Sun } from "lucide-react";
+import type { ReactNode } from "react";
+import { Link, NavLink } from "react-router";
+import { Mark } from "./mark";
+import { usePreferences } from "./preferences";
+import { UnitSwitch } from "./unit-switch";
+
+const NavigationLink = chakra(NavLink, {
+  base: {
+    px: "2.5",
+    py: "1.5",
+    color: "inkSoft",
+    borderBottom: "2px solid transparent",
+    _hover: { color: "ink" },
+    "&.active": { color: "ink", borderColor: "chalk" },
+  },
+});
+
+const HomeLink = chakra(Link);
+const PlainButton = chakra("button");
+
+/** The strip along the top of every page, and the page under it. */
+export function Frame({ children }: { readonly children: ReactNode }) {
+  const { look, setLook } = usePreferences();
+  const other = look === "light" ? "dark" : "light";
+  return (
+    <Flex direction="column" minH="100dvh">
+      <Flex
+        as="header"
+        className="not-printed"
+        align="center"
+        gap="5"
+        px="5"
+        h="12"
+        bg="panel"
+        borderBottom="1px solid"
+        borderColor="rule"
+      >
+        <HomeLink
+          to="/"
+          display="flex"
+          alignItems="center"
+          gap="2"
+          fontFamily="heading"
+          fontSize="xl"
+          fontWeight="600"
+          color="ink"
+        >
+          <Mark />
+          Gamine
+        </HomeLink>
+        <Flex as="nav" aria-label="Main" gap="1" flex="1">
+          <NavigationLink to="/" end>
+            Worktable
+          </NavigationLink>
+          <NavigationLink to="/clients">Clients</NavigationLink>
+        </Flex>
+        <UnitSwitch />
+        <PlainButton
+          type="button"
+          onClick={() => setLook(other)}
+          aria-label={`Change to ${other} paper`}
+          title={`Change to ${other} paper`}
+          p="2"
+          color="inkSoft"
+          cursor="pointer"
+          _hover={{ color: "ink" }}
+        >
+          {look === "light" ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}
+        </PlainButton>
+      </Flex>
+      <Box as="main" flex="1" minH="0" display="flex" flexDirection="column">
+        {children}
+      </Box>
+    </Flex>
+  );
+}

@@ -1,0 +1,84 @@
+import { Box, chakra, Field, Input } from "@chakra-ui/react";
+import type { ReactNode } from "react";
+import { useUnit } from "./preferences";
+
+export type LengthFieldProps = {
+  readonly id: string;
+  readonly label: string;
+  readonly value: string;
+  readonly onText: (text: string) => void;
+  readonly onBegin?: () => void;
+  readonly onEnd?: () => void;
+  readonly problem?: string | undefined;
+  readonly hint?: ReactNode;
+  /** What is used while the box is empty. */
+  readonly standsIn?: string | undefined;
+};
+
+const Unit = chakra("span", {
+  base: {
+    position: "absolute",
+    right: "2.5",
+    top: "50%",
+    transform: "translateY(-50%)",
+    color: "inkSoft",
+    fontSize: "sm",
+    pointerEvents: "none",
+  },
+});
+
+/** One reading of the tape: label, box, unit; Enter goes on to the next box. What is wrong stays in the box and is said under it. */
+export function LengthField({ id, label, value, onText, onBegin, onEnd, problem, hint, standsIn }: LengthFieldProps) {
+  const unit = useUnit();
+  return (
+    <Field.Root invalid={problem !== undefined} id={id} display="block">
+      <Box display="grid" gridTemplateColumns="1fr 8.5rem" alignItems="center" gap="3">
+        <Field.Label fontSize="md" fontWeight="400" color="ink" minW="0">
+          {label}
+        </Field.Label>
+        <Box position="relative">
+          <Input
+            name={id}
+            value={value}
+            placeholder={standsIn}
+            autoComplete="off"
+            inputMode="text"
+            enterKeyHint="next"
+            size="sm"
+            fontSize="md"
+            pr="9"
+            bg="panel"
+            borderColor={problem ? "fault" : "ruleStrong"}
+            _placeholder={{ color: "inkSoft", fontStyle: "italic" }}
+            onChange={(event) => onText(event.currentTarget.value)}
+            onFocus={onBegin}
+            onBlur={onEnd}
+            onKeyDown={(event) => {
+              if (event.key === "Enter") goToNextBox(event);
+            }}
+          />
+          <Unit aria-hidden>{unit}</Unit>
+        </Box>
+      </Box>
+      {hint && !problem ? (
+        <Field.HelperText fontSize="sm" color="inkSoft" mt="0.5">
+          {hint}
+        </Field.HelperText>
+      ) : null}
+      <Field.ErrorText fontSize="sm" color="fault" mt="1" role="alert">
+        {problem}
+      </Field.ErrorText>
+    </Field.Root>
+  );
+}
+
+function goToNextBox(event: React.KeyboardEvent<HTMLInputElement>) {
+  const form = event.currentTarget.closest("form, [data-fields]");
+  if (!form) return;
+  const boxes = [...form.querySelectorAll<HTMLInputElement>("input:not([type=hidden])")];
+  const next = boxes[boxes.indexOf(event.currentTarget) + 1];
+  if (!next) return;
+  event.preventDefault();
+  next.focus();
+  next.select();
+}

@@ -1,0 +1,53 @@
+import type { TapeUnit } from "@core/tape/index";
+import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useState } from "react";
+
+export type Look = "light" | "dark";
+export type Preferences = { readonly unit: TapeUnit; readonly look: Look };
+
+type Shared = Preferences & { readonly setUnit: (unit: TapeUnit) => void; readonly setLook: (look: Look) => void };
+
+const PreferencesContext = createContext<Shared | null>(null);
+
+const ONE_YEAR_S = 31_536_000;
+
+/** The tape unit and the look, kept in cookies so that the server already writes the page in them. */
+export function PreferencesProvider({
+  initial,
+  children,
+}: {
+  readonly initial: Preferences;
+  readonly children: ReactNode;
+}) {
+  const [unit, setUnitState] = useState(initial.unit);
+  const [look, setLookState] = useState(initial.look);
+  const setUnit = useCallback((next: TapeUnit) => {
+    keep("gamine-unit", next);
+    setUnitState(next);
+  }, []);
+  const setLook = useCallback((next: Look) => {
+    keep("gamine-look", next);
+    setLookState(next);
+  }, []);
+  useEffect(() => {
+    document.documentElement.classList.remove("light", "dark");
+    document.documentElement.classList.add(look);
+    document.documentElement.style.colorScheme = look;
+  }, [look]);
+  const shared = useMemo(() => ({ unit, look, setUnit, setLook }), [unit, look, setUnit, setLook]);
+  return <PreferencesContext value={shared}>{children}</PreferencesContext>;
+}
+
+function keep(name: string, value: string) {
+  // biome-ignore lint/suspicious/noDocumentCookie: the Cookie Store API is not in every browser yet
+  document.cookie = `${name}=${value}; path=/; max-age=${ONE_YEAR_S}; samesite=lax`;
+}
+
+export function usePreferences(): Shared {
+  const shared = useContext(PreferencesContext);
+  if (!shared) throw new Error("usePreferences: no PreferencesProvider above");
+  return shared;
+}
+
+export function useUnit(): TapeUnit {
+  return usePreferences().unit;
+}

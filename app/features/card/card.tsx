@@ -1,0 +1,121 @@
+import { Sentence } from "@app/components/length-text";
+import { Findings } from "@app/features/garment/findings-panel";
+import { useWork } from "@app/features/garment/work-context";
+import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
+import type { Draft } from "@core/draft/index";
+import { ChevronLeft, ChevronRight, Printer } from "lucide-react";
+import { useSearchParams } from "react-router";
+import { CardStep } from "./card-step";
+import { StepDrawing } from "./step-drawing";
+
+/** The draft as a numbered card to work from at the table: all steps on a page, or one big step at a time. */
+export function Card() {
+  const garment = useWork((work) => work.garment);
+  const [search, setSearch] = useSearchParams();
+  const draft = garment.drafts[0];
+  if (!draft) {
+    return (
+      <Box maxW="44rem" mx="auto" px="6" py="10">
+        <Text mb="6">There is no sleeve to draft yet, so there is no card.</Text>
+        <Findings findings={garment.findings} hasSleeve={false} />
+      </Box>
+    );
+  }
+  const asked = Number(search.get("step"));
+  const step = Number.isInteger(asked) && asked >= 1 && asked <= draft.steps.length ? asked : null;
+  const show = (next: number | null) =>
+    setSearch(next === null ? {} : { step: `${next}` }, { replace: true, preventScrollReset: true });
+  return (
+    <Box maxW="64rem" w="100%" mx="auto" px={{ base: 4, md: 8 }} py="5">
+      <Flex align="baseline" gap="4" wrap="wrap" mb="4">
+        <Heading as="h2" fontFamily="heading" fontSize="2xl">
+          {draft.title}
+        </Heading>
+        <Text color="inkSoft">
+          {garment.spec.name} · {draft.steps.length} steps · stitching line, no allowance
+        </Text>
+        <Flex className="not-printed" gap="2" ml="auto">
+          <Button
+            size="sm"
+            variant="outline"
+            borderColor="ruleStrong"
+            color="ink"
+            onClick={() => show(step === null ? 1 : null)}
+          >
+            {step === null ? "One step at a time" : "All steps"}
+          </Button>
+          <Button size="sm" variant="outline" borderColor="ruleStrong" color="ink" onClick={() => window.print()}>
+            <Printer size={16} aria-hidden /> Print the card
+          </Button>
+        </Flex>
+      </Flex>
+      {step === null ? <AllSteps draft={draft} /> : <OneStep draft={draft} n={step} onGo={show} />}
+      <Text mt="6" fontSize="sm" color="inkSoft">
+        Scissors and blades: cut away from yourself with your other hand clear. Keep pins out of your mouth.
+      </Text>
+    </Box>
+  );
+}
+
+function AllSteps({ draft }: { readonly draft: Draft }) {
+  return (
+    <Box as="ol" listStyleType="none">
+      {draft.steps.map((step) => (
+        <CardStep key={step.n} draft={draft} step={step} />
+      ))}
+    </Box>
+  );
+}
+
+function OneStep({
+  draft,
+  n,
+  onGo,
+}: {
+  readonly draft: Draft;
+  readonly n: number;
+  readonly onGo: (n: number) => void;
+}) {
+  const step = draft.steps[n - 1];
+  if (!step) return null;
+  return (
+    <Box data-step={n}>
+      <Flex align="center" gap="4" mb="3" className="not-printed">
+        <Button
+          aria-label="Step before"
+          variant="outline"
+          borderColor="ruleStrong"
+          color="ink"
+          disabled={n === 1}
+          onClick={() => onGo(n - 1)}
+        >
+          <ChevronLeft aria-hidden />
+        </Button>
+        <Text fontSize="xl">
+          Step {n} of {draft.steps.length}
+        </Text>
+        <Button
+          aria-label="Step after"
+          variant="outline"
+          borderColor="ruleStrong"
+          color="ink"
+          disabled={n === draft.steps.length}
+          onClick={() => onGo(n + 1)}
+        >
+          <ChevronRight aria-hidden />
+        </Button>
+      </Flex>
+      <Text fontSize={{ base: "2xl", md: "3xl" }} lineHeight="1.3">
+        <Sentence words={step.text} />
+      </Text>
+      {step.tapeCheck && (
+        <Text fontSize="xl" mt="3" color="chalk">
+          Tape: <Sentence words={step.tapeCheck} />
+        </Text>
+      )}
+      <Box mt="4" h="min(56dvh, 34rem)">
+        <StepDrawing draft={draft} upTo={n} />
+      </Box>
+    </Box>
+  );
+}

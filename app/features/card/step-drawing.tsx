@@ -1,0 +1,56 @@
+import type { Draft } from "@core/draft/index";
+import { boxOf, svgPathData } from "@core/geometry/index";
+import { memo } from "react";
+
+/** Room round the drawing for the letters, and the size of a letter, as shares of the drawing's height. */
+const MARGIN = 0.07;
+const LETTER = 0.062;
+
+/** The drawing as far as this step, what the step adds in chalk. */
+export const StepDrawing = memo(function StepDrawing({
+  draft,
+  upTo,
+}: {
+  readonly draft: Draft;
+  readonly upTo: number;
+}) {
+  const box = boxOf(draft.lines.map((line) => line.path));
+  const height = box.bottom - box.top;
+  const margin = height * MARGIN;
+  const letter = height * LETTER;
+  const steps = draft.steps.slice(0, upTo);
+  return (
+    <svg
+      className="sheet"
+      role="img"
+      aria-label={`The drawing after step ${upTo}`}
+      viewBox={`${box.left - margin} ${box.top - margin} ${box.right - box.left + 2 * margin} ${height + 2 * margin}`}
+      width="100%"
+      height="100%"
+    >
+      {steps.map((step) => {
+        const isNew = step.n === upTo ? " new" : "";
+        return (
+          <g key={step.n}>
+            {step.lines.map((line) => (
+              <path key={line.id} className={`${line.kind}${isNew}`} d={svgPathData(line.path)} />
+            ))}
+            {step.points.map(({ letter: name, at }) => (
+              <g key={name}>
+                <circle className="point" cx={at.x} cy={at.y} r={letter * 0.14} />
+                <text
+                  x={at.x + (at.x < 0 ? -1 : 1) * letter * 0.3}
+                  y={at.y - letter * 0.25}
+                  textAnchor={at.x < 0 ? "end" : "start"}
+                  style={{ fontSize: letter, fontWeight: 600 }}
+                >
+                  {name}
+                </text>
+              </g>
+            ))}
+          </g>
+        );
+      })}
+    </svg>
+  );
+});

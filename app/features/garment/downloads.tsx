@@ -1,0 +1,79 @@
+import { useUnit } from "@app/components/preferences";
+import { Box, Button, chakra, Flex, Popover, Portal, Text } from "@chakra-ui/react";
+import { writeGarment } from "@core/garment/index";
+import { Download } from "lucide-react";
+import { useWork } from "./work-context";
+
+const FILES = [
+  { file: "sheets.pdf", paper: "a4", label: "Print on A4", says: "PDF at true size, with page map and test squares" },
+  {
+    file: "sheets.pdf",
+    paper: "letter",
+    label: "Print on US Letter",
+    says: "PDF at true size, with page map and test squares",
+  },
+  { file: "drawing.svg", paper: null, label: "Drawing", says: "SVG at true size, for a plotter or a drawing program" },
+  { file: "garment.json", paper: null, label: "Garment file", says: "Every figure of this garment, in an open format" },
+] as const;
+
+const Choice = chakra("button", {
+  base: {
+    display: "block",
+    w: "100%",
+    textAlign: "left",
+    px: "4",
+    py: "2.5",
+    cursor: "pointer",
+    _hover: { bg: "sunken" },
+    _disabled: { opacity: 0.5, cursor: "default" },
+  },
+});
+
+/** What is on the screen, saved or not, as sheets, a drawing or a file. */
+export function Downloads() {
+  return (
+    <Popover.Root positioning={{ placement: "bottom-end" }} lazyMount>
+      <Popover.Trigger asChild>
+        <Button size="sm" variant="outline" borderColor="ruleStrong" color="ink">
+          <Download size={16} aria-hidden /> Print and download
+        </Button>
+      </Popover.Trigger>
+      <Portal>
+        <Popover.Positioner>
+          <Popover.Content bg="panel" color="ink" width="21rem" borderRadius="sm">
+            <Choices />
+          </Popover.Content>
+        </Popover.Positioner>
+      </Portal>
+    </Popover.Root>
+  );
+}
+
+function Choices() {
+  const unit = useUnit();
+  const spec = useWork((work) => work.spec);
+  const hasSleeve = useWork((work) => work.garment.sleeve !== null);
+  const file = JSON.stringify(writeGarment(spec, "mm"));
+  return (
+    <Box py="2">
+      {FILES.map(({ file: name, paper, label, says }) => (
+        <form key={label} method="post" action={`/sheets/${name}`}>
+          <input type="hidden" name="garment" value={file} />
+          <input type="hidden" name="unit" value={unit} />
+          {paper && <input type="hidden" name="paper" value={paper} />}
+          <Choice type="submit" disabled={!hasSleeve && name !== "garment.json"}>
+            <Text fontWeight="600">{label}</Text>
+            <Text fontSize="sm" color="inkSoft">
+              {says}
+            </Text>
+          </Choice>
+        </form>
+      ))}
+      {!hasSleeve && (
+        <Flex px="4" py="2" fontSize="sm" color="fault">
+          There is no sleeve to print with these figures.
+        </Flex>
+      )}
+    </Box>
+  );
+}

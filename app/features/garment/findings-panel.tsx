@@ -1,0 +1,96 @@
+import { Sentence } from "@app/components/length-text";
+import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
+import type { Finding, Severity } from "@core/check/index";
+import { CircleAlert, Info, TriangleAlert } from "lucide-react";
+import { useDeferredValue } from "react";
+import { FiguresList } from "./figures-list";
+import { useWork, useWorkStore } from "./work-context";
+
+/** What a good colleague would say, and the figures it rests on. Follows a drag a moment later, so that the sheet never waits. */
+export function FindingsPanel() {
+  const garment = useDeferredValue(useWork((work) => work.garment));
+  return (
+    <>
+      <Findings findings={garment.findings} hasSleeve={garment.sleeve !== null} />
+      <FiguresList figures={garment.figures} defaults={garment.defaults} />
+    </>
+  );
+}
+
+export function Findings({
+  findings,
+  hasSleeve,
+}: {
+  readonly findings: readonly Finding[];
+  readonly hasSleeve: boolean;
+}) {
+  return (
+    <Box as="section" aria-label="Findings" mb="6">
+      <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600" mb="2">
+        Findings
+      </Heading>
+      {findings.length === 0 ? (
+        <Text color="inkSoft">
+          {hasSleeve
+            ? "The cap fits the armhole, the sleeve fits the arm, and the cloth can take the ease."
+            : "Nothing to say yet."}
+        </Text>
+      ) : (
+        <Flex direction="column" gap="4">
+          {findings.map((finding) => (
+            <FindingNote key={finding.code + finding.station} finding={finding} />
+          ))}
+        </Flex>
+      )}
+    </Box>
+  );
+}
+
+const LOOKS: Readonly<
+  Record<Severity, { readonly icon: typeof Info; readonly colour: string; readonly word: string }>
+> = {
+  fault: { icon: CircleAlert, colour: "fault", word: "Fault" },
+  warning: { icon: TriangleAlert, colour: "warn", word: "Warning" },
+  note: { icon: Info, colour: "inkSoft", word: "Note" },
+};
+
+function FindingNote({ finding }: { readonly finding: Finding }) {
+  const store = useWorkStore();
+  const { icon: Icon, colour, word } = LOOKS[finding.severity];
+  return (
+    <Box data-finding={finding.code} borderLeft="3px solid" borderColor={colour} pl="3">
+      <Flex align="center" gap="1.5" color={colour} fontSize="sm" fontWeight="600">
+        <Icon size={15} aria-hidden /> {word}
+      </Flex>
+      <Text mt="0.5" lineHeight="1.4">
+        <Sentence words={finding.message} />
+      </Text>
+      <Text fontSize="sm" color="inkSoft" mt="1" lineHeight="1.4">
+        <Sentence words={finding.reason} />
+      </Text>
+      <Flex direction="column" align="flex-start" gap="1.5" mt="2">
+        {finding.remedies.map((remedy) => (
+          <Button
+            key={remedy.id}
+            data-remedy={remedy.id}
+            size="sm"
+            height="auto"
+            py="1.5"
+            variant="outline"
+            borderColor="chalk"
+            color="chalk"
+            whiteSpace="normal"
+            textAlign="left"
+            justifyContent="flex-start"
+            fontWeight="500"
+            onClick={() => store.getState().change(remedy.change)}
+          >
+            <span>
+              <Sentence words={remedy.label} />
+            </span>
+          </Button>
+        ))}
+      </Flex>
+    </Box>
+  );
+}

@@ -1,0 +1,63 @@
+import type { GarmentSpec } from "@core/garment/index";
+import { createContext, type ReactNode, useContext, useEffect, useState } from "react";
+import { useStore } from "zustand";
+import { forgetKeptWork, keepWork, readKeptWork } from "./kept-work";
+import { createWorkStore, type WorkState, type WorkStore } from "./work-store";
+
+const WorkContext = createContext<WorkStore | null>(null);
+
+/** Writing at every frame of a drag would cost more than drawing it. */
+const KEEP_AFTER_MS = 250;
+
+type Props = {
+  readonly garmentId: string;
+  readonly spec: GarmentSpec;
+  readonly version: number;
+  readonly children: ReactNode;
+};
+
+/** Holds the garment on the table for everything under it, and keeps unsaved work in the browser. */
+export function WorkProvider({ garmentId, spec, version, children }: Props) {
+  const [store] = useState(() => createWorkStore(spec, version));
+  useKeptWork(store, garmentId);
+  return <WorkContext value={store}>{children}</WorkContext>;
+}
+
+function useKeptWork(store: WorkStore, garmentId: string) {
+  useEffect(() => {
+    const kept = readKeptWork(garmentId);
+    if (kept) {
+      store.getState().replaceSpec(kept.spec, kept.typed);
+      store.setState({ savedVersion: kept.basedOn });
+      store.temporal.getState().clear();
+    }
+    let timer: ReturnType<typeof setTimeout> | undefined;
+    const keepNow = () => {
+      clearTimeout(timer);
+      timer = undefined;
+      const { spec, typed, savedSpec, savedVersion } = store.getState();
+      if (spec === savedSpec && Object.keys(typed).length === 0) forgetKeptWork(garmentId);
+      else keepWork(garmentId, { spec, typed, basedOn: savedVersion });
+    };
+    const keepSoon = () => {
+      timer ??= setTimeout(keepNow, KEEP_AFTER_MS);
+    };
+    const unsubscribe = store.subscribe(keepSoon);
+    window.addEventListener("pagehide", keepNow);
+    return () => {
+      unsubscribe();
+      window.removeEventListener("pagehide", keepNow);
+      if (timer !== undefined) keepNow();
+    };
+  }, [store, garmentId]);
+}
+
+export function useWorkStore(): WorkStore {
+  const store = useContext(WorkContext);
+  if (!store) throw new Error("useWorkStore: no WorkProvider above");
+  return store;
+}
+
+export function useWork<Part>(select: (work: WorkState) => Part): Part {
+  return useStore(useWorkStore(), select);
+}

@@ -1,0 +1,105 @@
+import type { SpecChange } from "@core/check/index";
+import { applyChange, draftGarment, type Garment, type GarmentSpec } from "@core/garment/index";
+import { type TemporalState, temporal } from "zundo";
+import { createStore, type StoreApi } from "zustand";
+import type { Typed } from "./kept-work";
+import { setAtPath } from "./spec-path";
+
+/** The garment on the table: its spec, what was drafted from it, and what stands in boxes unfinished. */
+export type Work = {
+  readonly spec: GarmentSpec;
+  readonly garment: Garment;
+  /** The newest draft in which there was a sleeve: it stays on the sheet while the figures make none. */
+  readonly lastGood: Garment;
+  /** Text in boxes that is not a length yet, by field path: kept through reloads, never in the spec. */
+  readonly typed: Typed;
+  /** The version this work started from, and the spec as it was saved then. */
+  readonly savedVersion: number;
+  readonly savedSpec: GarmentSpec;
+};
+
+export type WorkActions = {
+  readonly change: (change: SpecChange) => void;
+  readonly setField: (path: string, value: unknown) => void;
+  readonly setTyped: (path: string, text: string | null) => void;
+  readonly replaceSpec: (spec: GarmentSpec, typed: Typed) => void;
+  readonly markSaved: (spec: GarmentSpec, version: number) => void;
+};
+
+export type WorkState = Work & WorkActions;
+export type WorkStore = StoreApi<WorkState> & { temporal: StoreApi<TemporalState<Pick<WorkState, "spec">>> };
+
+const UNDO_LIMIT = 200;
+
+export function createWorkStore(spec: GarmentSpec, version: number): WorkStore {
+  const garment = draftGarment(spec);
+  const store = createStore<WorkState>()(
+    temporal(
+      (set, get) => ({
+        spec,
+        garment,
+        lastGood: garment,
+        typed: {},
+        savedVersion: version,
+        savedSpec: spec,
+        change: (change) => set(redrafted(get(), applyChange(get().spec, change))),
+        setField: (path, value) => set(redrafted(get(), setAtPath(get().spec, path, value))),
+        setTyped: (path, text) => set({ typed: withTyped(get().typed, path, text) }),
+        replaceSpec: (next, typed) => set({ ...redrafted(get(), next), typed }),
+        markSaved: (savedSpec, savedVersion) => set({ savedSpec, savedVersion }),
+      }),
+      {
+        partialize: ({ spec }) => ({ spec }),
+        equality: (before, after) => before.spec === after.spec,
+        limit: UNDO_LIMIT,
+      },
+    ),
+  ) as unknown as WorkStore;
+  return store;
+}
+
+function redrafted(work: Work, spec: GarmentSpec): Pick<Work, "spec" | "garment" | "lastGood"> {
+  if (spec === work.spec) return work;
+  const garment = draftGarment(spec);
+  return { spec, garment, lastGood: garment.sleeve || !spec.sleeve ? garment : work.lastGood };
+}
+
+function withTyped(typed: Typed, path: string, text: string | null): Typed {
+  const { [path]: _before, ...others } = typed;
+  return text === null ? others : { ...others, [path]: text };
+}
+
+export function undo(store: WorkStore): void {
+  store.temporal.getState().undo();
+  redraftAfterHistory(store);
+}
+
+export function redo(store: WorkStore): void {
+  store.temporal.getState().redo();
+  redraftAfterHistory(store);
+}
+
+/** The history holds specs only; what is drafted from them, and half-typed text that no longer belongs, follow. */
+function redraftAfterHistory(store: WorkStore): void {
+  const { spec, lastGood } = store.getState();
+  const { pause, resume } = store.temporal.getState();
+  const garment = draftGarment(spec);
+  pause();
+  store.setState({ garment, lastGood: garment.sleeve || !spec.sleeve ? garment : lastGood, typed: {} });
+  resume();
+}
+
+/**
+ * One step of the history for a whole gesture: a drag, or the typing in one box. Call the returned function when it ends.
+ */
+export function beginGesture(store: WorkStore): () => void {
+  const history = store.temporal;
+  const before = store.getState().spec;
+  history.getState().pause();
+  return () => {
+    history.getState().resume();
+    if (store.getState().spec === before) return;
+    const { pastStates } = history.getState();
+    history.setState({ pastStates: [...pastStates, { spec: before }].slice(-UNDO_LIMIT), futureStates: [] });
+  };
+}

@@ -1,0 +1,106 @@
+import { LineChart } from "echarts/charts";
+import { GridComponent, MarkLineComponent, TooltipComponent } from "echarts/components";
+import { init, use } from "echarts/core";
+import { SVGRenderer } from "echarts/renderers";
+import type { Unrolled } from "./unrolled";
+
+use([LineChart, GridComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
+
+export type EasePicture = {
+  readonly unrolled: Unrolled;
+  /** The share that the cloth takes. */
+  readonly limit: number;
+  readonly length: (mm: number) => string;
+  readonly ink: string;
+  readonly soft: string;
+  readonly rule: string;
+  readonly chalk: string;
+  readonly warn: string;
+  readonly look: string;
+};
+
+export type EaseChartPainter = { readonly paint: (picture: EasePicture) => void; readonly dispose: () => void };
+
+const FONT = "'Source Sans 3 Variable', sans-serif";
+
+/** A chart in the node that follows the node's size until it is disposed of. */
+export function createEaseChart(node: HTMLElement): EaseChartPainter {
+  const chart = init(node, undefined, { renderer: "svg" });
+  const observer = new ResizeObserver(() => chart.resize());
+  observer.observe(node);
+  return {
+    paint: (picture) => chart.setOption(options(picture), { notMerge: true }),
+    dispose: () => {
+      observer.disconnect();
+      chart.dispose();
+    },
+  };
+}
+
+function options({ unrolled, limit, length, ink, soft, rule, chalk, warn }: EasePicture) {
+  const points = unrolled.density.map(({ at, share }) => [at, share * 100]);
+  const peak = Math.max(limit * 100, ...points.map(([, y]) => y ?? 0));
+  const low = Math.min(0, ...points.map(([, y]) => y ?? 0));
+  const text = { color: soft, fontFamily: FONT, fontSize: 13 };
+  return {
+    animation: false,
+    grid: { left: 56, right: 24, top: 34, bottom: 44 },
+    tooltip: {
+      trigger: "axis",
+      formatter: (items: unknown) => {
+        const [item] = items as { readonly value: readonly [number, number] }[];
+        return item ? `${length(item.value[0])} from the back underarm: ${item.value[1].toFixed(1)} % ease` : "";
+      },
+      textStyle: { fontFamily: FONT },
+    },
+    xAxis: {
+      type: "value",
+      min: 0,
+      max: unrolled.bodyLength,
+      name: "along the armhole, back underarm to front underarm",
+      nameLocation: "middle",
+      nameGap: 28,
+      nameTextStyle: text,
+      axisLabel: { ...text, formatter: (mm: number) => length(mm), hideOverlap: true },
+      axisLine: { lineStyle: { color: ink } },
+      splitLine: { show: false },
+      interval: unrolled.bodyLength / 6,
+    },
+    yAxis: {
+      type: "value",
+      min: Math.floor(low),
+      max: Math.ceil((peak * 1.1) / 2) * 2,
+      axisLabel: { ...text, formatter: "{value} %" },
+      splitLine: { lineStyle: { color: rule } },
+      splitNumber: 4,
+    },
+    series: [
+      {
+        type: "line",
+        data: points,
+        symbol: "none",
+        lineStyle: { color: chalk, width: 2.5 },
+        areaStyle: { color: chalk, opacity: 0.18 },
+        markLine: {
+          symbol: "none",
+          silent: true,
+          label: { color: soft, fontFamily: FONT, fontSize: 12.5 },
+          lineStyle: { color: soft, width: 1, type: "solid" },
+          data: [
+            ...unrolled.threads
+              .filter((thread) => ["front", "back", "shoulder"].includes(thread.id))
+              .map((thread) => ({
+                xAxis: thread.body,
+                label: { formatter: thread.name.replace(/, lower/, "").toLowerCase(), position: "end" },
+              })),
+            {
+              yAxis: limit * 100,
+              lineStyle: { color: warn, type: "dashed", width: 1.5 },
+              label: { formatter: `${(limit * 100).toFixed(0)} %`, color: warn, position: "insideEndTop" },
+            },
+          ],
+        },
+      },
+    ],
+  };
+}

@@ -1,0 +1,52 @@
+import { Findings } from "@app/features/garment/findings-panel";
+import { useWork } from "@app/features/garment/work-context";
+import { Box, Grid, Heading, Text } from "@chakra-ui/react";
+import { useDeferredValue } from "react";
+import { EaseChart } from "./ease-chart";
+import { NotchTable, SectionTable } from "./match-tables";
+import { SeamRibbons } from "./seam-ribbons";
+
+/** The cap against the armhole: where each mark meets its partner, and where the ease lies. */
+export function MatchStation() {
+  const garment = useDeferredValue(useWork((work) => work.garment));
+  const drafted = garment.sleeve;
+  if (!drafted) {
+    return (
+      <Box maxW="44rem" mx="auto" px="6" py="10">
+        <Text mb="6">There is no sleeve to match yet.</Text>
+        <Findings findings={garment.findings} hasSleeve={false} />
+      </Box>
+    );
+  }
+  return (
+    <Grid templateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 1fr) 20rem" }} flex="1">
+      <Box px="6" py="4" minW="0">
+        <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600">
+          Seam ribbons
+        </Heading>
+        <Text color="inkSoft" mb="2">
+          The armhole above and the cap below, laid out straight from back underarm to front underarm. Threads join what
+          is sewn together; the shaded part is eased in.
+        </Text>
+        <SeamRibbons seams={drafted.seams} notches={drafted.sleeve.notches} />
+        <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600" mt="6">
+          Where the ease lies
+        </Heading>
+        <Text color="inkSoft" mb="2">
+          Ease taken in for each length of armhole, in per cent. The dashed line is about what{" "}
+          {garment.resolved.cloth.name.toLowerCase()} takes.
+        </Text>
+        <EaseChart
+          seams={drafted.seams}
+          notches={drafted.sleeve.notches}
+          limit={garment.resolved.cloth.mostEaseShare}
+        />
+      </Box>
+      <Box px="5" py="4" borderLeft={{ lg: "1px solid" }} borderColor="rule">
+        <Findings findings={garment.findings} hasSleeve />
+        <SectionTable seams={drafted.seams} />
+        <NotchTable notches={drafted.sleeve.notches} />
+      </Box>
+    </Grid>
+  );
+}

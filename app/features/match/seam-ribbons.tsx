@@ -1,0 +1,152 @@
+import { useUnit } from "@app/components/preferences";
+import { chakra } from "@chakra-ui/react";
+import type { Seam } from "@core/check/index";
+import type { SeamNotch } from "@core/sleeve/set-in/index";
+import { formatLength } from "@core/tape/index";
+import { sewnTogether, unroll } from "./unrolled";
+
+const WIDTH = 900;
+const SIDE = 64;
+const RIBBON = 46;
+const ARMHOLE_TOP = 58;
+const CAP_TOP = 186;
+const HEIGHT = 296;
+/** Slices in which the ease is shaded on each half. */
+const SLICES = 60;
+
+const Drawing = chakra("svg", {
+  base: {
+    width: "100%",
+    height: "auto",
+    display: "block",
+    bg: "panel",
+    border: "1px solid",
+    borderColor: "rule",
+    "& text": { fill: "ink", fontFamily: "body", fontSize: "15px" },
+    "& .soft": { fill: "inkSoft", fontSize: "13.5px" },
+    "& .ribbon": { fill: "none", stroke: "ink", strokeWidth: 1.6 },
+    "& .cloth": { fill: "sunken" },
+    "& .eased": { fill: "chalk" },
+    "& .stretched": { fill: "fault" },
+    "& .thread": { stroke: "ink", strokeWidth: 1.2 },
+    "& .stitch": { stroke: "ruleStrong", strokeWidth: 0.6 },
+  },
+});
+
+type Props = { readonly seams: readonly [Seam, Seam]; readonly notches: readonly SeamNotch[] };
+
+/** Armhole and cap unrolled as two ribbons, joined by threads at the notches. */
+export function SeamRibbons({ seams, notches }: Props) {
+  const unit = useUnit();
+  const { bodyLength, partLength, threads } = unroll(seams, notches);
+  const [front, back] = seams;
+  const scale = (WIDTH - 2 * SIDE) / Math.max(bodyLength, partLength);
+  const bodyLeft = (WIDTH - bodyLength * scale) / 2;
+  const partLeft = (WIDTH - partLength * scale) / 2;
+  const onBody = (mm: number) => bodyLeft + mm * scale;
+  const onPart = (mm: number) => partLeft + mm * scale;
+  const slices = [
+    ...stretches(back).map((s) => ({ ...s, from: s.from, to: s.to })),
+    ...stretches(front).map((s) => ({ ...s, from: partLength - s.to, to: partLength - s.from })),
+  ];
+  const most = Math.max(0.001, ...slices.map((s) => Math.abs(s.share)));
+  const text = (mm: number) => formatLength(mm, unit);
+  const labels = spread(threads.map((thread) => ({ ...thread, x: (onBody(thread.body) + onPart(thread.part)) / 2 })));
+  return (
+    <Drawing
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      role="img"
+      aria-label={`Seam ribbons: armhole ${text(bodyLength)}, cap ${text(partLength)}`}
+    >
+      <rect className="cloth" x={onBody(0)} y={ARMHOLE_TOP} width={bodyLength * scale} height={RIBBON} />
+      <rect className="cloth" x={onPart(0)} y={CAP_TOP} width={partLength * scale} height={RIBBON} />
+      {slices.map((slice) => (
+        <rect
+          key={slice.from}
+          className={slice.share < 0 ? "stretched" : "eased"}
+          opacity={(Math.abs(slice.share) / most) * 0.75}
+          x={onPart(slice.from)}
+          y={CAP_TOP}
+          width={(slice.to - slice.from) * scale + 0.4}
+          height={RIBBON}
+        />
+      ))}
+      <rect className="ribbon" x={onBody(0)} y={ARMHOLE_TOP} width={bodyLength * scale} height={RIBBON} />
+      <rect className="ribbon" x={onPart(0)} y={CAP_TOP} width={partLength * scale} height={RIBBON} />
+      {[
+        ...sewnTogether(back, 14),
+        ...sewnTogether(front, 14).map((s) => ({ body: bodyLength - s.body, part: partLength - s.part })),
+      ].map(({ body, part }) => (
+        <line
+          key={`${body}`}
+          className="stitch"
+          x1={onBody(body)}
+          y1={ARMHOLE_TOP + RIBBON}
+          x2={onPart(part)}
+          y2={CAP_TOP}
+        />
+      ))}
+      {threads.map((thread) => (
+        <g key={thread.id} data-thread={thread.id}>
+          <line
+            className="thread"
+            x1={onBody(thread.body)}
+            y1={ARMHOLE_TOP + RIBBON - 12}
+            x2={onBody(thread.body)}
+            y2={ARMHOLE_TOP + RIBBON}
+          />
+          <line
+            className="thread"
+            x1={onBody(thread.body)}
+            y1={ARMHOLE_TOP + RIBBON}
+            x2={onPart(thread.part)}
+            y2={CAP_TOP}
+          />
+          <line className="thread" x1={onPart(thread.part)} y1={CAP_TOP} x2={onPart(thread.part)} y2={CAP_TOP + 12} />
+        </g>
+      ))}
+      {labels.map(({ id, name, x }) => (
+        <text key={id} className="soft" x={x} y={id === "backSecond" ? 28 : 48} textAnchor="middle">
+          {name}
+        </text>
+      ))}
+      <text x={onBody(back.bodyLength / 2)} y={ARMHOLE_TOP + 28} textAnchor="middle">
+        back armhole {text(back.bodyLength)}
+      </text>
+      <text x={onBody(back.bodyLength + front.bodyLength / 2)} y={ARMHOLE_TOP + 28} textAnchor="middle">
+        front armhole {text(front.bodyLength)}
+      </text>
+      <text x={onPart(back.partLength / 2)} y={CAP_TOP + RIBBON + 24} textAnchor="middle">
+        back cap {text(back.partLength)}, ease {text(back.ease)}
+      </text>
+      <text x={onPart(back.partLength + front.partLength / 2)} y={CAP_TOP + RIBBON + 24} textAnchor="middle">
+        front cap {text(front.partLength)}, ease {text(front.ease)}
+      </text>
+      <text className="soft" x={WIDTH / 2} y={HEIGHT - 10} textAnchor="middle">
+        whole armhole {text(bodyLength)} · whole cap {text(partLength)} · ease {text(partLength - bodyLength)}
+      </text>
+    </Drawing>
+  );
+}
+
+/** Slices of the cap, from the underarm, with the ease that is taken in there. */
+function stretches(seam: Seam) {
+  const places = sewnTogether(seam, SLICES);
+  return places.slice(1).map((place, i) => {
+    const before = places[i] ?? place;
+    return { from: before.part, to: place.part, share: (before.share + place.share) / 2 };
+  });
+}
+
+const LEAST_LABEL_GAP = 116;
+
+/** Neighbouring names are moved apart on their line; the two rows of names are spread by themselves. */
+function spread<Label extends { readonly id: string; readonly x: number }>(labels: readonly Label[]): readonly Label[] {
+  let right = Number.NEGATIVE_INFINITY;
+  return labels.map((label) => {
+    if (label.id === "backSecond") return label;
+    const x = Math.max(label.x, right + LEAST_LABEL_GAP);
+    right = x;
+    return { ...label, x };
+  });
+}

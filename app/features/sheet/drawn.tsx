@@ -1,0 +1,112 @@
+import type { DraftLine, LetteredPoint } from "@core/draft/index";
+import { type Path, type Point, svgPathData } from "@core/geometry/index";
+import { memo } from "react";
+import { toScreen, type View } from "./view";
+
+const matrix = (view: View) => `matrix(${view.scale} 0 0 ${view.scale} ${view.x} ${view.y})`;
+
+/** Lines in millimetres under the view's transform; their pens keep their width at every zoom. */
+export const Lines = memo(function Lines({
+  lines,
+  view,
+  className = "",
+}: {
+  readonly lines: readonly DraftLine[];
+  readonly view: View;
+  readonly className?: string;
+}) {
+  return (
+    <g transform={matrix(view)}>
+      {lines.map((line) => (
+        <path key={line.id} data-line={line.id} className={`${line.kind} ${className}`} d={svgPathData(line.path)} />
+      ))}
+    </g>
+  );
+});
+
+export const PlainPath = memo(function PlainPath({
+  path,
+  view,
+  className,
+}: {
+  readonly path: Path;
+  readonly view: View;
+  readonly className: string;
+}) {
+  return <path className={className} transform={matrix(view)} d={svgPathData(path)} />;
+});
+
+/** The lettered points as on the card; letters keep off the middle of the piece, so they do not lie on the lines. */
+export function Letters({
+  points,
+  view,
+  middle,
+}: {
+  readonly points: readonly LetteredPoint[];
+  readonly view: View;
+  readonly middle: number;
+}) {
+  return (
+    <g>
+      {points.map(({ letter, name, at }) => {
+        const p = toScreen(view, at);
+        const isLeft = at.x < middle;
+        return (
+          <g key={letter}>
+            <circle className="point" cx={p.x} cy={p.y} r={2.6} />
+            <text className="letter" x={p.x + (isLeft ? -7 : 7)} y={p.y - 6} textAnchor={isLeft ? "end" : "start"}>
+              {letter}
+              <title>{name}</title>
+            </text>
+          </g>
+        );
+      })}
+    </g>
+  );
+}
+
+/** A straight mark of a fixed length on the screen, from a place on the draft. */
+export function Tick({
+  at,
+  towards,
+  px,
+  view,
+  className,
+}: {
+  readonly at: Point;
+  readonly towards: Point;
+  readonly px: number;
+  readonly view: View;
+  readonly className: string;
+}) {
+  const from = toScreen(view, at);
+  return (
+    <line className={className} x1={from.x} y1={from.y} x2={from.x + towards.x * px} y2={from.y + towards.y * px} />
+  );
+}
+
+/** A figure beside the edge it belongs to. */
+export function FigureAt({
+  at,
+  text,
+  view,
+  dx = 0,
+  dy = 0,
+  anchor = "middle",
+  soft = false,
+}: {
+  readonly at: Point;
+  readonly text: string;
+  readonly view: View;
+  readonly dx?: number;
+  readonly dy?: number;
+  readonly anchor?: "start" | "middle" | "end";
+  readonly soft?: boolean;
+}) {
+  const p = toScreen(view, at);
+  return (
+    <text className={soft ? "figure-soft" : "figure"} x={p.x + dx} y={p.y + dy} textAnchor={anchor}>
+      {text}
+    </text>
+  );
+}

@@ -1,0 +1,88 @@
+import { useUnit } from "@app/components/preferences";
+import { Box, chakra, Flex } from "@chakra-ui/react";
+import type { Box as DraftBox } from "@core/geometry/index";
+import { Maximize2, Minus, Plus } from "lucide-react";
+import { type KeyboardEvent, type ReactNode, useRef } from "react";
+import { Grid, Rulers } from "./rulers";
+import { FIRST_SIZE, useView } from "./use-view";
+import type { View } from "./view";
+
+type Props = {
+  /** What the sheet shows when it is fitted, in millimetres. */
+  readonly box: DraftBox;
+  /** Says in words what is drawn, for those who do not see it. */
+  readonly label: string;
+  /** A handle is being dragged: the paper must not move under it. */
+  readonly isHeld?: boolean;
+  readonly children: (view: View) => ReactNode;
+};
+
+const Tool = chakra("button", {
+  base: {
+    display: "grid",
+    placeItems: "center",
+    w: "9",
+    h: "9",
+    cursor: "pointer",
+    bg: "panel",
+    color: "ink",
+    border: "1px solid",
+    borderColor: "rule",
+    _hover: { borderColor: "ruleStrong" },
+  },
+});
+
+const KEYS_PAN: Readonly<Record<string, readonly [number, number]>> = {
+  ArrowLeft: [1, 0],
+  ArrowRight: [-1, 0],
+  ArrowUp: [0, 1],
+  ArrowDown: [0, -1],
+};
+
+/** The sheet of paper: pan, zoom, rulers in tape units, and whatever is drawn on it. */
+export function Sheet({ box, label, isHeld = false, children }: Props) {
+  const svg = useRef<SVGSVGElement>(null);
+  const unit = useUnit();
+  const { view, size, refit, zoomIn, zoomOut, pan } = useView(svg, box, isHeld);
+  const shown = size ?? FIRST_SIZE;
+  const onKeyDown = (event: KeyboardEvent) => {
+    if (event.target !== svg.current || event.ctrlKey || event.metaKey || event.altKey) return;
+    const direction = KEYS_PAN[event.key];
+    if (direction) pan(...direction);
+    else if (event.key === "+" || event.key === "=") zoomIn();
+    else if (event.key === "-") zoomOut();
+    else if (event.key === "0") refit();
+    else return;
+    event.preventDefault();
+  };
+  return (
+    <Box position="relative" w="100%" h="100%" minH="0" bg="panel" overflow="hidden">
+      <svg
+        ref={svg}
+        className="sheet"
+        // biome-ignore lint/a11y/noNoninteractiveTabindex: the sheet is moved and zoomed with the keyboard
+        tabIndex={0}
+        role="application"
+        aria-label={`${label}. Arrow keys move the sheet, plus and minus zoom, 0 fits it.`}
+        viewBox={size ? undefined : `0 0 ${FIRST_SIZE.width} ${FIRST_SIZE.height}`}
+        onKeyDown={onKeyDown}
+        style={{ position: "absolute", inset: 0, width: "100%", height: "100%", touchAction: "none", cursor: "move" }}
+      >
+        <Grid view={view} size={shown} unit={unit} />
+        {children(view)}
+        <Rulers view={view} size={shown} unit={unit} />
+      </svg>
+      <Flex className="not-printed" position="absolute" right="3" bottom="3" direction="column" gap="1">
+        <Tool type="button" aria-label="Zoom in" title="Zoom in (+)" onClick={zoomIn}>
+          <Plus size={18} aria-hidden />
+        </Tool>
+        <Tool type="button" aria-label="Zoom out" title="Zoom out (−)" onClick={zoomOut}>
+          <Minus size={18} aria-hidden />
+        </Tool>
+        <Tool type="button" aria-label="Fit the draft to the sheet" title="Fit (0)" onClick={refit}>
+          <Maximize2 size={16} aria-hidden />
+        </Tool>
+      </Flex>
+    </Box>
+  );
+}

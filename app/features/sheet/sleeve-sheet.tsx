@@ -1,0 +1,237 @@
+import { useUnit } from "@app/components/preferences";
+import { useWork, useWorkStore } from "@app/features/garment/work-context";
+import { beginGesture } from "@app/features/garment/work-store";
+import { Box } from "@chakra-ui/react";
+import {
+  capLineHandle,
+  crownHandle,
+  type DraftedSleeve,
+  draftGarment,
+  type Garment,
+  type Handle,
+} from "@core/garment/index";
+import { along, boxOf, cubicPoint } from "@core/geometry/index";
+import { formatLength } from "@core/tape/index";
+import { useMemo, useRef, useState } from "react";
+import { DragHandle } from "./drag-handle";
+import { FigureAt, Letters, Lines, PlainPath, Tick } from "./drawn";
+import { Sheet } from "./sheet";
+import type { View } from "./view";
+
+/** The sleeve's draft on the sheet, with the crown and the ends of the cap line to take hold of. */
+export function SleeveSheet() {
+  const garment = useWork((work) => work.garment);
+  const lastGood = useWork((work) => work.lastGood);
+  const savedSpec = useWork((work) => work.savedSpec);
+  const isChanged = useWork((work) => work.spec !== work.savedSpec);
+  const [limit, setLimit] = useState<number | null>(null);
+  const [isHeld, setHeld] = useState(false);
+  const before = useMemo(() => (isChanged ? draftGarment(savedSpec).sleeve : null), [isChanged, savedSpec]);
+  const drafted = lastGood.sleeve;
+  if (!drafted) return <Nothing />;
+  const isStale = garment !== lastGood;
+  return (
+    <Box position="relative" h="100%">
+      <Sheet box={boxOnCapLine(drafted)} isHeld={isHeld} label={`${drafted.sleeve.draft.title}, drawn to scale`}>
+        {(view) => (
+          <>
+            {before && <PlainPath path={before.piece.outline} view={onCapLine(view, before)} className="before" />}
+            <Draft drafted={drafted} view={onCapLine(view, drafted)} />
+            {!isStale && (
+              <Handles drafted={drafted} view={onCapLine(view, drafted)} onLimit={setLimit} onHold={setHeld} />
+            )}
+          </>
+        )}
+      </Sheet>
+      {isStale && (
+        <Banner>
+          These figures give no sleeve. The last draft that worked stays on the sheet; the reason and the ways out are
+          at the side.
+        </Banner>
+      )}
+      {limit !== null && <Limit garment={garment} value={limit} />}
+    </Box>
+  );
+}
+
+/**
+ * On the sheet the cap line lies still and the crown moves, as it does under a hand; the draft itself counts from the crown.
+ */
+function onCapLine(view: View, { sleeve }: DraftedSleeve): View {
+  return { ...view, y: view.y - sleeve.frame.height * view.scale };
+}
+
+function boxOnCapLine({ sleeve, piece }: DraftedSleeve) {
+  const box = boxOf([piece.outline]);
+  return { ...box, top: box.top - sleeve.frame.height, bottom: box.bottom - sleeve.frame.height };
+}
+
+function Nothing() {
+  return (
+    <Box display="grid" placeItems="center" h="100%" bg="panel" px="10" textAlign="center" color="inkSoft">
+      There is no sleeve to draw yet. What is missing is said at the side.
+    </Box>
+  );
+}
+
+function Banner({ children }: { readonly children: React.ReactNode }) {
+  return (
+    <Box
+      position="absolute"
+      top="9"
+      left="9"
+      right="4"
+      px="4"
+      py="2"
+      bg="faultPale"
+      color="ink"
+      borderLeft="4px solid"
+      borderColor="fault"
+      role="status"
+    >
+      {children}
+    </Box>
+  );
+}
+
+function Limit({ garment, value }: { readonly garment: Garment; readonly value: number }) {
+  const unit = useUnit();
+  const isFitFirst = garment.sleeve?.task.method === "fit-first";
+  const why = isFitFirst ? "this armhole with its ease allows no more" : "the sleeve ends here";
+  return (
+    <Box
+      position="absolute"
+      top="9"
+      left="9"
+      px="4"
+      py="2"
+      bg="warnPale"
+      color="ink"
+      borderLeft="4px solid"
+      borderColor="warn"
+      role="status"
+    >
+      Stopped at {formatLength(value, unit)}: {why}.
+    </Box>
+  );
+}
+
+function Draft({ drafted, view }: { readonly drafted: DraftedSleeve; readonly view: View }) {
+  const unit = useUnit();
+  const { sleeve, piece } = drafted;
+  const { outline, frame } = sleeve;
+  const { grain } = piece;
+  const width = frame.frontWidth + frame.backWidth;
+  const middleOf = (edge: string) => {
+    const found = piece.edges.find((e) => e.id === edge);
+    return found ? along(found.path, found.length / 2).point : outline.crown;
+  };
+  const text = (mm: number) => formatLength(mm, unit);
+  return (
+    <>
+      <Lines lines={sleeve.draft.lines.filter((line) => line.kind === "guide")} view={view} />
+      <Lines lines={sleeve.draft.lines.filter((line) => line.kind === "seam")} view={view} />
+      {piece.notches.map((notch) => (
+        <Tick key={notch.id} at={notch.at} towards={notch.inwards} px={9} view={view} className="notch" />
+      ))}
+      <Tick at={grain.from} towards={{ x: -0.5, y: 0.86 }} px={9} view={view} className="grain" />
+      <Tick at={grain.from} towards={{ x: 0.5, y: 0.86 }} px={9} view={view} className="grain" />
+      <Tick at={grain.to} towards={{ x: -0.5, y: -0.86 }} px={9} view={view} className="grain" />
+      <Tick at={grain.to} towards={{ x: 0.5, y: -0.86 }} px={9} view={view} className="grain" />
+      <Letters points={sleeve.draft.points} view={view} middle={0} />
+      <FigureAt
+        at={cubicPoint(outline.capFront, 0.42)}
+        text={text(sleeve.capLength.front)}
+        view={view}
+        dx={22}
+        dy={-12}
+        anchor="start"
+      />
+      <FigureAt
+        at={cubicPoint(outline.capBack, 0.42)}
+        text={text(sleeve.capLength.back)}
+        view={view}
+        dx={-22}
+        dy={-12}
+        anchor="end"
+      />
+      <FigureAt at={cubicPoint(outline.capFront, 0.42)} text="front" view={view} dx={22} dy={4} anchor="start" soft />
+      <FigureAt at={cubicPoint(outline.capBack, 0.42)} text="back" view={view} dx={-22} dy={4} anchor="end" soft />
+      <FigureAt at={{ x: 0, y: frame.height / 2 }} text={text(frame.height)} view={view} dx={8} dy={4} anchor="start" />
+      <FigureAt at={{ x: -width / 4, y: frame.height }} text={text(width)} view={view} dy={-7} />
+      <FigureAt
+        at={{ x: outline.frontHem.x / 2, y: outline.frontHem.y }}
+        text={text(outline.frontHem.x - outline.backHem.x)}
+        view={view}
+        dy={-7}
+      />
+      <FigureAt
+        at={middleOf("underarmFront")}
+        text={text(piece.edges.find((e) => e.id === "underarmFront")?.length ?? 0)}
+        view={view}
+        dx={10}
+        dy={14}
+        anchor="start"
+      />
+    </>
+  );
+}
+
+type HandlesProps = {
+  readonly drafted: DraftedSleeve;
+  readonly view: View;
+  readonly onLimit: (limit: number | null) => void;
+  readonly onHold: (isHeld: boolean) => void;
+};
+
+function Handles({ drafted, view, onLimit, onHold }: HandlesProps) {
+  const store = useWorkStore();
+  const endGesture = useRef<(() => void) | null>(null);
+  const { outline, frame } = drafted.sleeve;
+  // The ranges do not move while one of their handles is dragged: only the figures that they are reckoned from move them.
+  const crown = useMemo(() => crownHandle(drafted), [drafted]);
+  const capLine = useMemo(() => capLineHandle(drafted), [drafted]);
+  const { change } = store.getState();
+  const shared = {
+    view,
+    onLimit,
+    onBegin: () => {
+      endGesture.current ??= beginGesture(store);
+      onHold(true);
+    },
+    onEnd: () => {
+      onHold(false);
+      endGesture.current?.();
+      endGesture.current = null;
+    },
+  };
+  const move = (handle: Handle) => (value: number) => change(handle.changeTo(value));
+  return (
+    <>
+      <DragHandle
+        {...shared}
+        name="Crown"
+        at={outline.crown}
+        handle={crown}
+        gain={{ x: 0, y: -1 }}
+        onMove={move(crown)}
+      />
+      <DragHandle
+        {...shared}
+        name="Front end of the cap line"
+        at={outline.frontEnd}
+        handle={capLine}
+        gain={{ x: 2, y: 0 }}
+        onMove={move(capLine)}
+      />
+      <DragHandle
+        {...shared}
+        name="Back end of the cap line"
+        at={{ x: outline.backEnd.x, y: frame.height }}
+        handle={capLine}
+        gain={{ x: -2, y: 0 }}
+        onMove={move(capLine)}
+      />
+    </>
+  );
+}

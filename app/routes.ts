@@ -1,0 +1,14 @@
+import { index, type RouteConfig, route } from "@react-router/dev/routes";
+
+export default [
+  index("routes/worktable.tsx"),
+  route("clients", "routes/clients.tsx"),
+  route("clients/new", "routes/client-new.tsx"),
+  route("clients/:clientId", "routes/client.tsx"),
+  route("clients/:clientId/measure", "routes/client-measure.tsx"),
+  route("garments/new", "routes/garment-new.tsx"),
+  route("garments/:garmentId/save", "routes/garment-save.ts"),
+  route("garments/:garmentId/:station", "routes/garment.tsx"),
+  route("sheets/:file", "routes/sheets.ts"),
+  route("*", "routes/not-found.tsx"),
+] satisfies RouteConfig;

@@ -1,0 +1,47 @@
+import { Page } from "@app/components/page";
+import { useUnit } from "@app/components/preferences";
+import { ClientForm } from "@app/features/clients/client-form";
+import { readClient, textsOf } from "@app/features/clients/client-texts";
+import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
+import { formatForTyping } from "@core/tape/index";
+import { addMeasurementSet, findClient, measurementHistory } from "@database/queries/clients";
+import { format } from "date-fns";
+import { data, redirect } from "react-router";
+import type { Route } from "./+types/client-measure";
+
+export async function loader({ params }: Route.LoaderArgs) {
+  const clientId = idFrom(params.clientId, "This client");
+  return inStudio(async (database, studio) => {
+    const client = await findClient(database, studio.id, clientId);
+    if (!client) notFound("This client");
+    const [latest] = await measurementHistory(database, clientId);
+    return { client, latest: latest?.measures ?? {}, today: format(new Date(), "yyyy-MM-dd") };
+  });
+}
+
+export async function action({ request, params }: Route.ActionArgs) {
+  const clientId = idFrom(params.clientId, "This client");
+  const read = readClient(textsOf(await request.formData()), false);
+  if (Object.keys(read.problems).length > 0) return data({ problems: read.problems }, { status: 422 });
+  const added = await attemptInStudio((database, studio) => addMeasurementSet(database, studio.id, clientId, read));
+  if (!added.ok) return data({ failure: added.sentence }, { status: 503 });
+  return added.value ? redirect(`/clients/${clientId}`) : notFound("This client");
+}
+
+export default function Measure({ loaderData, actionData }: Route.ComponentProps) {
+  const unit = useUnit();
+  const { client, latest, today } = loaderData;
+  const initial = Object.fromEntries(Object.entries(latest).map(([id, mm]) => [id, formatForTyping(mm, unit)]));
+  return (
+    <Page title={`Measure ${client.name} again`}>
+      <ClientForm
+        keptAs={`gamine-measure-${client.id}`}
+        isNew={false}
+        today={today}
+        initial={initial}
+        action={`/clients/${client.id}/measure`}
+        answer={actionData}
+      />
+    </Page>
+  );
+}

@@ -1,0 +1,29 @@
+import { Page } from "@app/components/page";
+import { ClientForm } from "@app/features/clients/client-form";
+import { readClient, textsOf } from "@app/features/clients/client-texts";
+import { attemptInStudio } from "@app/server/database";
+import { addClient } from "@database/queries/clients";
+import { format } from "date-fns";
+import { data, redirect } from "react-router";
+import type { Route } from "./+types/client-new";
+
+export const meta: Route.MetaFunction = () => [{ title: "New client · Gamine" }];
+
+export function loader() {
+  return { today: format(new Date(), "yyyy-MM-dd") };
+}
+
+export async function action({ request }: Route.ActionArgs) {
+  const read = readClient(textsOf(await request.formData()), true);
+  if (Object.keys(read.problems).length > 0) return data({ problems: read.problems }, { status: 422 });
+  const added = await attemptInStudio((database, studio) => addClient(database, studio.id, read));
+  return added.ok ? redirect(`/clients/${added.value}`) : data({ failure: added.sentence }, { status: 503 });
+}
+
+export default function NewClient({ loaderData, actionData }: Route.ComponentProps) {
+  return (
+    <Page title="New client">
+      <ClientForm keptAs="gamine-new-client" isNew today={loaderData.today} action="/clients/new" answer={actionData} />
+    </Page>
+  );
+}

@@ -1,0 +1,60 @@
+import { ActionLink, Page } from "@app/components/page";
+import { inStudio } from "@app/server/database";
+import { Table, Text } from "@chakra-ui/react";
+import { listClients } from "@database/queries/clients";
+import { format, parseISO } from "date-fns";
+import { Link } from "react-router";
+import type { Route } from "./+types/clients";
+
+export const meta: Route.MetaFunction = () => [{ title: "Clients · Gamine" }];
+
+export async function loader(_: Route.LoaderArgs) {
+  const clients = await inStudio((database, studio) => listClients(database, studio.id));
+  return clients.map((client) => ({
+    ...client,
+    measuredOn: client.measuredOn && format(parseISO(client.measuredOn), "d MMM yyyy"),
+  }));
+}
+
+export default function Clients({ loaderData: clients }: Route.ComponentProps) {
+  return (
+    <Page title="Clients" actions={<ActionLink to="/clients/new">Add a client</ActionLink>}>
+      {clients.length === 0 ? (
+        <Text fontSize="lg" color="inkSoft">
+          Nobody yet. Add a client with what the tape read, and every garment for them starts from it.
+        </Text>
+      ) : (
+        <Table.Root variant="line" color="ink" size="lg">
+          <Table.Header>
+            <Table.Row bg="transparent">
+              <Head>Name</Head>
+              <Head>Last measured</Head>
+              <Head>Garments</Head>
+              <Head>To mind</Head>
+            </Table.Row>
+          </Table.Header>
+          <Table.Body>
+            {clients.map((client) => (
+              <Table.Row key={client.id} bg="transparent">
+                <Table.Cell fontWeight="600" whiteSpace="nowrap">
+                  <Link to={`/clients/${client.id}`}>{client.name}</Link>
+                </Table.Cell>
+                <Table.Cell whiteSpace="nowrap">{client.measuredOn ?? "not yet"}</Table.Cell>
+                <Table.Cell>{client.garmentCount === 0 ? "none" : client.garmentCount}</Table.Cell>
+                <Table.Cell color="inkSoft">{client.note}</Table.Cell>
+              </Table.Row>
+            ))}
+          </Table.Body>
+        </Table.Root>
+      )}
+    </Page>
+  );
+}
+
+function Head({ children }: { readonly children: string }) {
+  return (
+    <Table.ColumnHeader color="inkSoft" borderColor="ruleStrong">
+      {children}
+    </Table.ColumnHeader>
+  );
+}

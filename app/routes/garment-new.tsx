@@ -1,0 +1,122 @@
+import { Page } from "@app/components/page";
+import { attemptInStudio, inStudio } from "@app/server/database";
+import { Box, Button, Field, Flex, Heading, Input, NativeSelect, Text } from "@chakra-ui/react";
+import { emptyGarment, readGarment, writeGarment } from "@core/garment/index";
+import { listClients, measurementHistory } from "@database/queries/clients";
+import { addGarment } from "@database/queries/garments";
+import { data, Form, Link, redirect, useNavigation, useSearchParams } from "react-router";
+import type { Route } from "./+types/garment-new";
+
+export const meta: Route.MetaFunction = () => [{ title: "New garment · Gamine" }];
+
+const LARGEST_FILE = 200_000;
+const LONGEST_NAME = 120;
+
+export async function loader(_: Route.LoaderArgs) {
+  return inStudio((database, studio) => listClients(database, studio.id));
+}
+
+export async function action({ request }: Route.ActionArgs) {
+  const form = await request.formData();
+  const clientId = String(form.get("client") ?? "");
+  const given = String(form.get("name") ?? "")
+    .trim()
+    .slice(0, LONGEST_NAME);
+  const file = form.get("file");
+  const opened = file instanceof File && file.size > 0 ? await openFile(file) : null;
+  if (opened && !opened.ok) return data({ problems: opened.sentences }, { status: 422 });
+  const attempt = await attemptInStudio(async (database, studio) => {
+    const clients = await listClients(database, studio.id);
+    if (!clients.some((client) => client.id === clientId)) return null;
+    const [latest] = await measurementHistory(database, clientId);
+    const spec = opened?.spec ?? { ...emptyGarment(given || "New garment", "in"), body: latest?.measures ?? {} };
+    const name = given || spec.name;
+    return addGarment(database, studio.id, { clientId, name, file: writeGarment({ ...spec, name }, "mm") });
+  });
+  if (!attempt.ok) return data({ problems: [attempt.sentence] }, { status: 503 });
+  if (attempt.value === null) return data({ problems: ["Choose whom the garment is for."] }, { status: 422 });
+  return redirect(`/garments/${attempt.value}/block`);
+}
+
+async function openFile(file: File) {
+  if (file.size > LARGEST_FILE)
+    return { ok: false as const, sentences: [`${file.name} is too large to be a garment file.`] };
+  try {
+    const read = readGarment(JSON.parse(await file.text()));
+    return read.ok ? read : { ok: false as const, sentences: read.issues.map((issue) => issue.message) };
+  } catch {
+    return { ok: false as const, sentences: [`${file.name} is not a garment file: it is not JSON.`] };
+  }
+}
+
+export default function NewGarment({ loaderData: clients, actionData }: Route.ComponentProps) {
+  const [search] = useSearchParams();
+  const isSaving = useNavigation().state !== "idle";
+  const asked = search.get("client");
+  if (clients.length === 0) {
+    return (
+      <Page title="New garment">
+        <Text>
+          A garment is made for someone: <Link to="/clients/new">add a client</Link> first.
+        </Text>
+      </Page>
+    );
+  }
+  return (
+    <Page title="New garment">
+      <Form method="post" encType="multipart/form-data">
+        <Flex direction="column" gap="5" maxW="30rem">
+          <Field.Root>
+            <Field.Label fontSize="md">For</Field.Label>
+            <NativeSelect.Root>
+              <NativeSelect.Field
+                name="client"
+                defaultValue={clients.find((client) => client.id === asked)?.id ?? clients[0]?.id}
+                bg="panel"
+                borderColor="ruleStrong"
+              >
+                {clients.map((client) => (
+                  <option key={client.id} value={client.id}>
+                    {client.name}
+                  </option>
+                ))}
+              </NativeSelect.Field>
+              <NativeSelect.Indicator />
+            </NativeSelect.Root>
+            <Field.HelperText color="inkSoft">It starts from this client’s newest measures.</Field.HelperText>
+          </Field.Root>
+          <Field.Root>
+            <Field.Label fontSize="md">Name of the garment</Field.Label>
+            <Input
+              name="name"
+              placeholder="Linen blouse"
+              autoComplete="off"
+              bg="panel"
+              borderColor="ruleStrong"
+              maxLength={LONGEST_NAME}
+            />
+          </Field.Root>
+          <Box borderTop="1px solid" borderColor="rule" pt="4">
+            <Heading as="h2" fontSize="md" fontWeight="600">
+              Or from a garment file
+            </Heading>
+            <Text fontSize="sm" color="inkSoft" mb="2">
+              A .json file that was downloaded from Gamine. Its own measures are taken over.
+            </Text>
+            <input type="file" name="file" accept=".json,application/json" aria-label="Garment file" />
+          </Box>
+          {actionData?.problems.map((problem) => (
+            <Text key={problem} role="alert" color="fault">
+              {problem}
+            </Text>
+          ))}
+          <Box>
+            <Button type="submit" bg="chalk" color="onChalk" loading={isSaving} loadingText="Starting">
+              Start the garment
+            </Button>
+          </Box>
+        </Flex>
+      </Form>
+    </Page>
+  );
+}

@@ -1,0 +1,48 @@
+import { Bench } from "@app/features/garment/bench";
+import { isStation, type Station } from "@app/features/garment/stations";
+import { WorkProvider } from "@app/features/garment/work-context";
+import { idFrom, inStudio, notFound } from "@app/server/database";
+import { readGarment } from "@core/garment/index";
+import { findGarment } from "@database/queries/garments";
+import type { ShouldRevalidateFunctionArgs } from "react-router";
+import type { Route } from "./+types/garment";
+
+export async function loader({ params }: Route.LoaderArgs) {
+  const garmentId = idFrom(params.garmentId, "This garment");
+  if (!isStation(params.station)) notFound("This station");
+  const garment = await inStudio((database, studio) => findGarment(database, studio.id, garmentId));
+  if (!garment) notFound("This garment");
+  const read = readGarment(garment.file);
+  if (!read.ok)
+    throw new Error(
+      `garment ${garmentId}: stored version ${garment.version} is not a garment: ${read.issues[0]?.message}`,
+    );
+  return {
+    garmentId,
+    clientId: garment.clientId,
+    clientName: garment.clientName,
+    version: garment.version,
+    spec: read.spec,
+  };
+}
+
+/** Going from station to station keeps what is on the table; only another garment, or coming back, asks the server. */
+export function shouldRevalidate({ currentParams, nextParams, defaultShouldRevalidate }: ShouldRevalidateFunctionArgs) {
+  return currentParams.garmentId === nextParams.garmentId && currentParams.station !== nextParams.station
+    ? false
+    : defaultShouldRevalidate;
+}
+
+export const meta: Route.MetaFunction = ({ data }) => {
+  const loaded = data as { readonly spec: { readonly name: string } } | undefined;
+  return [{ title: loaded ? `${loaded.spec.name} · Gamine` : "Gamine" }];
+};
+
+export default function GarmentPage({ loaderData, params }: Route.ComponentProps) {
+  const { garmentId, clientId, clientName, version, spec } = loaderData;
+  return (
+    <WorkProvider key={garmentId} garmentId={garmentId} spec={spec} version={version}>
+      <Bench garmentId={garmentId} client={{ id: clientId, name: clientName }} station={params.station as Station} />
+    </WorkProvider>
+  );
+}

@@ -1,0 +1,69 @@
+import { draftGarment, readGarment, writeGarment } from "@core/garment/index";
+import { isTapeUnit, type TapeUnit } from "@core/tape/index";
+import { isPaper, writePdf, writeSvg } from "@exporting/index";
+import type { Route } from "./+types/sheets";
+
+const MOST_CHARACTERS = 200_000;
+
+/**
+ * The garment as it stands on the screen, saved or not, as a file to keep or print. Nothing is stored: the posted garment
+ * file is drafted again here, by the same core.
+ */
+export async function action({ request, params }: Route.ActionArgs) {
+  const form = await request.formData();
+  const text = String(form.get("garment") ?? "");
+  const asked = form.get("unit");
+  const unit: TapeUnit = isTapeUnit(asked) ? asked : "in";
+  const read = readGarment(text.length <= MOST_CHARACTERS ? parse(text) : null);
+  if (!read.ok) return new Response(read.issues.map((issue) => issue.message).join("\n"), { status: 422 });
+  const garment = draftGarment(read.spec);
+  const name = fileName(read.spec.name);
+  const { file } = params;
+  if (file === "garment.json")
+    return download(JSON.stringify(writeGarment(read.spec, unit), null, 2), "application/json", `${name}.json`);
+  if (garment.pieces.length === 0)
+    return new Response("There is no sleeve to draw with these figures.", { status: 422 });
+  if (file === "drawing.svg") return download(writeSvg(garment, unit), "image/svg+xml", `${name}.svg`);
+  if (file === "sheets.pdf") {
+    const paper = form.get("paper");
+    return download(
+      Buffer.from(await writePdf(garment, isPaper(paper) ? paper : "a4", unit)),
+      "application/pdf",
+      `${name}.pdf`,
+    );
+  }
+  return new Response("There is no such file.", { status: 404 });
+}
+
+/** The address is for the download button only; opened by hand it leads back. */
+export function loader() {
+  return new Response("Open a garment and choose what to download.", { status: 404 });
+}
+
+function parse(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return null;
+  }
+}
+
+function download(body: string | Buffer, type: string, name: string): Response {
+  return new Response(body as BodyInit, {
+    headers: {
+      "content-type": type,
+      "content-disposition": `attachment; filename="${name}"`,
+      "x-content-type-options": "nosniff",
+    },
+  });
+}
+
+function fileName(name: string): string {
+  const plain = name
+    .normalize("NFKD")
+    .replace(/[^A-Za-z0-9]+/g, "-")
+    .replace(/^-+|-+$/g, "")
+    .slice(0, 60)
+    .toLowerCase();
+  return plain || "garment";
+}

@@ -1,0 +1,81 @@
+import { connect, type Database } from "@database/client";
+import { firstStudio, type Studio } from "@database/queries/studios";
+import { data } from "react-router";
+
+/** One pool for the whole server process: connections are the one thing it may hold. */
+let connection: ReturnType<typeof connect> | null = null;
+
+function theDatabase(): Database {
+  const url = process.env.DATABASE_URL;
+  if (!url) throw new Error("DATABASE_URL is not set: start the app with npm start.");
+  connection ??= connect(url);
+  return connection.database;
+}
+
+const DATABASE_DOWN = "database-down";
+
+class DatabaseDown extends Error {}
+
+/** Runs the work for the workroom that is in charge here; a database that does not answer is told apart from a mistake. */
+async function withStudio<Result>(work: (database: Database, studio: Studio) => Promise<Result>): Promise<Result> {
+  try {
+    const database = theDatabase();
+    const studio = await firstStudio(database);
+    if (!studio) throw new Error("The database holds no workroom: start the app with npm start, which makes one.");
+    return await work(database, studio);
+  } catch (error) {
+    if (isDatabaseDown(error)) throw new DatabaseDown("the database is not answering", { cause: error });
+    throw error;
+  }
+}
+
+/** For loaders: a database that does not answer becomes a plain 503 for the error page. */
+export async function inStudio<Result>(work: (database: Database, studio: Studio) => Promise<Result>): Promise<Result> {
+  try {
+    return await withStudio(work);
+  } catch (error) {
+    if (error instanceof DatabaseDown) throw data(DATABASE_DOWN, { status: 503 });
+    throw error;
+  }
+}
+
+/** For actions, which must not lose what was typed to an error page: the same is told as a sentence to stand beside it. */
+export async function attemptInStudio<Result>(
+  work: (database: Database, studio: Studio) => Promise<Result>,
+): Promise<{ readonly ok: true; readonly value: Result } | { readonly ok: false; readonly sentence: string }> {
+  try {
+    return { ok: true, value: await withStudio(work) };
+  } catch (error) {
+    if (error instanceof DatabaseDown) return { ok: false, sentence: NOT_SAVED };
+    throw error;
+  }
+}
+
+const NOT_SAVED = "Not saved: the database is not answering. What you typed stays here; save again in a moment.";
+
+/** Node's words for a server that is not there, and PostgreSQL's for one that is closing, starting or full. */
+const DOWN_CODES = /^(ECONNREFUSED|ECONNRESET|EPIPE|ETIMEDOUT|ENOTFOUND|EHOSTUNREACH|08\w{3}|57P0[1-5]|53300)$/;
+const DOWN_MESSAGES =
+  /connection terminated|timeout exceeded when trying to connect|query read timeout|connection ended/i;
+
+function isDatabaseDown(error: unknown): boolean {
+  if (!(error instanceof Error)) return false;
+  const { code } = error as { code?: unknown };
+  if (typeof code === "string" && DOWN_CODES.test(code)) return true;
+  if (DOWN_MESSAGES.test(error.message)) return true;
+  const inner = error instanceof AggregateError ? error.errors : [error.cause];
+  return inner.some((one) => one !== undefined && isDatabaseDown(one));
+}
+
+/** A 404 in a sentence, for an address that leads nowhere. */
+export function notFound(what: string): never {
+  throw data(`${what} is not here. It may have been opened from an old address.`, { status: 404 });
+}
+
+const UUID = /^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$/i;
+
+/** The id from an address, or a 404 before the database is asked for what is no id. */
+export function idFrom(value: string | undefined, what: string): string {
+  if (value === undefined || !UUID.test(value)) notFound(what);
+  return value;
+}

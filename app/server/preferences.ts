@@ -1,0 +1,20 @@
+import type { Look, Preferences } from "@app/components/preferences";
+import { isTapeUnit, type TapeUnit } from "@core/tape/index";
+
+const DEFAULT_UNIT: TapeUnit = "in";
+const DEFAULT_LOOK: Look = "light";
+
+/** The preferences that a request's cookies carry; whatever else they hold is passed over. */
+export function readPreferences(request: Request): Preferences {
+  const cookies = new Map(
+    (request.headers.get("cookie") ?? "").split(";").map((pair) => {
+      const [name = "", value = ""] = pair.split("=");
+      return [name.trim(), value.trim()];
+    }),
+  );
+  const unit = cookies.get("gamine-unit");
+  return {
+    unit: isTapeUnit(unit) ? unit : DEFAULT_UNIT,
+    look: cookies.get("gamine-look") === "dark" ? "dark" : DEFAULT_LOOK,
+  };
+}

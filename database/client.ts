@@ -1,0 +1,22 @@
+import { drizzle, type NodePgDatabase } from "drizzle-orm/node-postgres";
+import { Pool } from "pg";
+import * as schema from "./schema";
+
+export type Database = NodePgDatabase<typeof schema>;
+
+/** A stopped database is told within this time rather than kept waiting for. */
+const CONNECT_TIMEOUT_MS = 3000;
+const QUERY_TIMEOUT_MS = 8000;
+
+/** A pool of connections to the PostgreSQL at `url`. It reconnects by itself when the server comes back. */
+export function connect(url: string): { readonly database: Database; readonly close: () => Promise<void> } {
+  const pool = new Pool({
+    connectionString: url,
+    connectionTimeoutMillis: CONNECT_TIMEOUT_MS,
+    query_timeout: QUERY_TIMEOUT_MS,
+    max: 10,
+  });
+  // An idle connection that breaks is no one's request: without a listener it would end the process.
+  pool.on("error", (error) => console.error(`database connection lost: ${error.message}`));
+  return { database: drizzle(pool, { schema, casing: "snake_case" }), close: () => pool.end() };
+}

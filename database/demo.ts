@@ -1,0 +1,176 @@
+import { readGarment, writeGarment } from "@core/garment/index";
+import { toMm } from "@core/tape/index";
+import type { Database } from "./client";
+import { addClient, type Measures } from "./queries/clients";
+import { addGarment } from "./queries/garments";
+import { addStudio } from "./queries/studios";
+
+type DemoGarment = { readonly name: string; readonly file: Readonly<Record<string, unknown>> };
+type DemoClient = {
+  readonly name: string;
+  readonly note: string;
+  readonly takenOn: string;
+  /** Inches. */
+  readonly body: Readonly<Record<string, number>>;
+  readonly garments: readonly DemoGarment[];
+};
+
+/** Everyone and everything here is made up. */
+const STUDIO = "Quayside Workroom";
+
+const CLIENTS: readonly DemoClient[] = [
+  {
+    name: "Odile Brandt",
+    note: "Carries the left shoulder a little low. Likes a sleeve she can reach up in.",
+    takenOn: "2026-10-06",
+    body: {
+      bust: 37.25,
+      waist: 29.5,
+      hip: 39.75,
+      upperArm: 11.875,
+      elbow: 11.25,
+      wrist: 6.625,
+      hand: 8.125,
+      armLength: 23.25,
+      shoulderToElbow: 13.5,
+      neckBase: 15.25,
+    },
+    garments: [
+      {
+        name: "Harbour blouse",
+        file: {
+          block: { source: "readings", armhole: { front: 8.875, back: 9.375, depth: 7.875 } },
+          cloth: { kind: "medium-woven" },
+          sleeve: { kind: "set-in", method: "fit-first", capEase: 1.125, upperArmEase: 2, length: 23.25 },
+        },
+      },
+      {
+        name: "Poplin work shirt",
+        file: {
+          block: { source: "readings", armhole: { front: 9.5, back: 10, depth: 8.375 } },
+          cloth: { kind: "shirting" },
+          sleeve: { kind: "set-in", method: "fit-first", capEase: 0.125, upperArmEase: 3.25, length: 23.25 },
+        },
+      },
+    ],
+  },
+  {
+    name: "Temperance Okoro",
+    note: "Full upper arm, narrow shoulders.",
+    takenOn: "2026-10-19",
+    body: {
+      bust: 46.5,
+      waist: 40.25,
+      hip: 49,
+      upperArm: 16.25,
+      elbow: 13.75,
+      wrist: 7.375,
+      hand: 8.625,
+      armLength: 22.75,
+      shoulderToElbow: 13,
+      neckBase: 17.5,
+    },
+    garments: [
+      {
+        name: "Wool crêpe jacket",
+        file: {
+          block: { source: "readings", armhole: { front: 11.125, back: 11.75, depth: 9.75 } },
+          cloth: { kind: "soft-wool" },
+          sleeve: { kind: "set-in", method: "fit-first", capEase: 1.625, upperArmEase: 2.75, length: 22.75 },
+        },
+      },
+    ],
+  },
+  {
+    name: "Wilhelmina Sato",
+    note: "Long arms. Short sleeves to the middle of the upper arm.",
+    takenOn: "2026-09-28",
+    body: {
+      bust: 33.5,
+      waist: 26.25,
+      hip: 36.5,
+      upperArm: 9.75,
+      elbow: 9.5,
+      wrist: 5.75,
+      hand: 7.375,
+      armLength: 24.5,
+      shoulderToElbow: 14,
+    },
+    garments: [
+      {
+        name: "Silk noil dress",
+        file: {
+          block: { source: "readings", armhole: { front: 7.875, back: 8.375, depth: 7.25 } },
+          cloth: { kind: "crisp-woven" },
+          sleeve: { kind: "set-in", method: "bust-twelfth", capEase: 0.625, length: 24.5 },
+        },
+      },
+      {
+        name: "Short-sleeved tea dress",
+        file: {
+          block: { source: "readings", armhole: { front: 8, back: 8.5, depth: 7.25 } },
+          cloth: { kind: "crisp-woven" },
+          sleeve: { kind: "set-in", method: "fit-first", capEase: 0.625, upperArmEase: 1.75, length: 9.5 },
+        },
+      },
+    ],
+  },
+  {
+    name: "Philippa Dunmore",
+    note: "First fitting still to come: the armhole has not been taped.",
+    takenOn: "2026-11-12",
+    body: { bust: 41, waist: 35.5, hip: 43.25, upperArm: 13.5 },
+    garments: [{ name: "Sunday coat-dress", file: { cloth: { kind: "medium-woven" }, sleeve: { kind: "set-in" } } }],
+  },
+  {
+    name: "Bartholomew Fay",
+    note: "Waistcoats and shirts for the stage.",
+    takenOn: "2026-11-03",
+    body: {
+      bust: 39.5,
+      waist: 34,
+      hip: 38.5,
+      upperArm: 12.75,
+      elbow: 11.75,
+      wrist: 7,
+      hand: 9,
+      armLength: 25,
+      shoulderToElbow: 14.25,
+    },
+    garments: [
+      {
+        name: "Jersey rehearsal top",
+        file: {
+          block: { source: "readings", armhole: { front: 9.25, back: 9.625, depth: 8.25 } },
+          cloth: { kind: "knit" },
+          sleeve: { kind: "set-in", method: "fit-first", capEase: -0.25, upperArmEase: 0.25, length: 25 },
+        },
+      },
+    ],
+  },
+];
+
+/** Fills an empty database with a made-up workroom, its clients and what it has in hand. */
+export async function loadDemo(database: Database): Promise<void> {
+  const studio = await addStudio(database, STUDIO);
+  for (const client of CLIENTS) {
+    const clientId = await addClient(database, studio.id, { ...client, measures: inMm(client.body) });
+    for (const garment of client.garments) await addDemoGarment(database, studio.id, clientId, client, garment);
+  }
+}
+
+async function addDemoGarment(
+  database: Database,
+  studioId: string,
+  clientId: string,
+  client: DemoClient,
+  { name, file }: DemoGarment,
+) {
+  const read = readGarment({ format: "gamine-garment/1", unit: "in", name, body: client.body, ...file });
+  if (!read.ok) throw new Error(`loadDemo: ${name}: ${read.issues.map((issue) => issue.message).join(" ")}`);
+  await addGarment(database, studioId, { clientId, name, file: writeGarment(read.spec, "mm") });
+}
+
+function inMm(body: Readonly<Record<string, number>>): Measures {
+  return Object.fromEntries(Object.entries(body).map(([id, size]) => [id, toMm(size, "in")]));
+}

@@ -1,0 +1,75 @@
+import { and, asc, count, desc, eq, sql } from "drizzle-orm";
+import type { Database } from "../client";
+import { clients, garments, measurementSets } from "../schema";
+
+export type Measures = Readonly<Record<string, number>>;
+export type MeasurementSet = { readonly id: string; readonly takenOn: string; readonly measures: Measures };
+export type Client = { readonly id: string; readonly name: string; readonly note: string };
+export type ListedClient = Client & { readonly garmentCount: number; readonly measuredOn: string | null };
+
+export async function listClients(database: Database, studioId: string): Promise<readonly ListedClient[]> {
+  return database
+    .select({
+      id: clients.id,
+      name: clients.name,
+      note: clients.note,
+      garmentCount: count(sql`distinct ${garments.id}`),
+      measuredOn: sql<string | null>`max(${measurementSets.takenOn})::text`,
+    })
+    .from(clients)
+    .leftJoin(garments, eq(garments.clientId, clients.id))
+    .leftJoin(measurementSets, eq(measurementSets.clientId, clients.id))
+    .where(eq(clients.studioId, studioId))
+    .groupBy(clients.id)
+    .orderBy(asc(clients.name));
+}
+
+export async function findClient(database: Database, studioId: string, clientId: string): Promise<Client | null> {
+  const [client] = await database
+    .select({ id: clients.id, name: clients.name, note: clients.note })
+    .from(clients)
+    .where(and(eq(clients.studioId, studioId), eq(clients.id, clientId)));
+  return client ?? null;
+}
+
+/** Newest first. */
+export async function measurementHistory(database: Database, clientId: string): Promise<readonly MeasurementSet[]> {
+  return database
+    .select({ id: measurementSets.id, takenOn: measurementSets.takenOn, measures: measurementSets.measures })
+    .from(measurementSets)
+    .where(eq(measurementSets.clientId, clientId))
+    .orderBy(desc(measurementSets.takenOn), desc(measurementSets.createdAt));
+}
+
+export async function addClient(
+  database: Database,
+  studioId: string,
+  client: { readonly name: string; readonly note: string; readonly takenOn: string; readonly measures: Measures },
+): Promise<string> {
+  return database.transaction(async (transaction) => {
+    const [added] = await transaction
+      .insert(clients)
+      .values({ studioId, name: client.name, note: client.note })
+      .returning({ id: clients.id });
+    if (!added) throw new Error(`addClient: the database returned no row for "${client.name}"`);
+    if (Object.keys(client.measures).length > 0) {
+      await transaction
+        .insert(measurementSets)
+        .values({ clientId: added.id, takenOn: client.takenOn, measures: client.measures });
+    }
+    return added.id;
+  });
+}
+
+/** A new set beside the older ones: what the tape read before is never written over. */
+export async function addMeasurementSet(
+  database: Database,
+  studioId: string,
+  clientId: string,
+  set: { readonly takenOn: string; readonly measures: Measures },
+): Promise<boolean> {
+  const client = await findClient(database, studioId, clientId);
+  if (!client) return false;
+  await database.insert(measurementSets).values({ clientId, takenOn: set.takenOn, measures: set.measures });
+  return true;
+}

@@ -1,0 +1,79 @@
+import { sql } from "drizzle-orm";
+import { date, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from "drizzle-orm/pg-core";
+
+const id = () => uuid().primaryKey().default(sql`gen_random_uuid()`);
+const createdAt = () => timestamp({ withTimezone: true }).notNull().defaultNow();
+
+/** A workroom. Everything below belongs to one, and every query asks for it. */
+export const studios = pgTable("studios", {
+  id: id(),
+  name: text().notNull(),
+  createdAt: createdAt(),
+});
+
+export const clients = pgTable(
+  "clients",
+  {
+    id: id(),
+    studioId: uuid()
+      .notNull()
+      .references(() => studios.id),
+    name: text().notNull(),
+    note: text().notNull().default(""),
+    createdAt: createdAt(),
+  },
+  (table) => [index("clients_by_studio").on(table.studioId, table.name)],
+);
+
+/** What the tape read on one day: measurement id to millimetres, validated by the core before it is stored. */
+export const measurementSets = pgTable(
+  "measurement_sets",
+  {
+    id: id(),
+    clientId: uuid()
+      .notNull()
+      .references(() => clients.id, { onDelete: "cascade" }),
+    takenOn: date({ mode: "string" }).notNull(),
+    measures: jsonb().$type<Record<string, number>>().notNull(),
+    createdAt: createdAt(),
+  },
+  (table) => [index("measurement_sets_by_client").on(table.clientId, table.takenOn)],
+);
+
+export const garments = pgTable(
+  "garments",
+  {
+    id: id(),
+    studioId: uuid()
+      .notNull()
+      .references(() => studios.id),
+    clientId: uuid()
+      .notNull()
+      .references(() => clients.id),
+    name: text().notNull(),
+    /** The newest version's number: a save that started from an older one is told so. */
+    latestVersion: integer().notNull(),
+    createdAt: createdAt(),
+    changedAt: timestamp({ withTimezone: true }).notNull().defaultNow(),
+  },
+  (table) => [
+    index("garments_by_studio").on(table.studioId, table.changedAt),
+    index("garments_by_client").on(table.clientId),
+  ],
+);
+
+/** Every save, kept for good: the open garment file as it stood. */
+export const garmentVersions = pgTable(
+  "garment_versions",
+  {
+    garmentId: uuid()
+      .notNull()
+      .references(() => garments.id, { onDelete: "cascade" }),
+    number: integer().notNull(),
+    /** The version that this one was worked on from; two versions from one base were made side by side. */
+    basedOn: integer(),
+    file: jsonb().$type<Record<string, unknown>>().notNull(),
+    createdAt: createdAt(),
+  },
+  (table) => [primaryKey({ columns: [table.garmentId, table.number] })],
+);

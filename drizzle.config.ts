@@ -1,0 +1,8 @@
+import { defineConfig } from "drizzle-kit";
+
+export default defineConfig({
+  dialect: "postgresql",
+  schema: "./database/schema.ts",
+  out: "./database/migrations",
+  casing: "snake_case",
+});

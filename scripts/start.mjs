@@ -1,0 +1,132 @@
+import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { dirname, join } from "node:path";
+import { fileURLToPath } from "node:url";
+import { buildIfStale } from "./machine/build.mjs";
+import { installNpmPackages } from "./machine/packages.mjs";
+import { isPortFree, startPostgres } from "./machine/postgres.mjs";
+import { isAlive, startChild } from "./machine/run.mjs";
+import { serve } from "./machine/server.mjs";
+
+const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
+const HOME = join(ROOT, ".gamine");
+const RUN_FILE = join(HOME, "running.json");
+const DEFAULT_PORT = 4173;
+const PORTS_TO_TRY = 20;
+
+const stops = [];
+let isStopping = false;
+
+async function stopAll(status) {
+  if (isStopping) return;
+  isStopping = true;
+  for (const stop of stops.reverse()) {
+    try {
+      await stop();
+    } catch (error) {
+      console.error(error.message);
+    }
+  }
+  process.exit(status);
+}
+
+async function start() {
+  mkdirSync(HOME, { recursive: true });
+  refuseSecondStart();
+  stops.push(() => rmSync(RUN_FILE, { force: true }));
+  writeFileSync(RUN_FILE, JSON.stringify({ pid: process.pid }));
+  const port = await choosePort();
+  installNpmPackages(ROOT);
+  const isDevelopment = process.argv.includes("--dev");
+  if (!isDevelopment) buildIfStale(ROOT);
+  const databaseUrl = process.env.DATABASE_URL || (await ownDatabase());
+  const url = isDevelopment ? develop(databaseUrl, port) : await serveBuilt(databaseUrl, port);
+  writeFileSync(RUN_FILE, JSON.stringify({ pid: process.pid, url }));
+  console.log(`\nGamine is at ${url}\nCtrl-C stops it.`);
+}
+
+async function ownDatabase() {
+  const postgres = await startPostgres({ folder: join(HOME, "postgres") });
+  stops.push(postgres.stop);
+  return postgres.url;
+}
+
+async function serveBuilt(databaseUrl, port) {
+  const server = await serve({ root: ROOT, databaseUrl, port });
+  stops.push(server.stop);
+  server.ended.then(() => {
+    if (!isStopping) console.error("The server ended by itself.");
+    stopAll(1);
+  });
+  return server.url;
+}
+
+function develop(databaseUrl, port) {
+  const env = { ...process.env, DATABASE_URL: databaseUrl };
+  const child = startChild(
+    "sh",
+    ["-c", `node --import tsx database/prepare.ts && npx react-router dev --host 127.0.0.1 --port ${port}`],
+    { cwd: ROOT, env },
+  );
+  stops.push(child.stop);
+  child.ended.then(() => stopAll(1));
+  return `http://127.0.0.1:${port}`;
+}
+
+function refuseSecondStart() {
+  if (!existsSync(RUN_FILE)) return;
+  const before = readRunFile();
+  if (before && before.pid !== process.pid && isAlive(before.pid) && isStart(before.pid)) {
+    console.error(
+      `Gamine is already running${before.url ? ` at ${before.url}` : ""} (process ${before.pid}). Stop that one first with Ctrl-C.`,
+    );
+    process.exit(1);
+  }
+  console.log("The last start did not end cleanly; its marks are cleared.");
+  rmSync(RUN_FILE, { force: true });
+}
+
+function readRunFile() {
+  try {
+    return JSON.parse(readFileSync(RUN_FILE, "utf8"));
+  } catch {
+    return null;
+  }
+}
+
+/** A process number is used again sooner or later: it is only ours if it runs this script. */
+function isStart(pid) {
+  try {
+    return readFileSync(`/proc/${pid}/cmdline`, "utf8").includes("start.mjs");
+  } catch {
+    return false;
+  }
+}
+
+async function choosePort() {
+  const asked = process.env.PORT;
+  if (asked !== undefined && asked !== "") {
+    if (/^\d+$/.test(asked) && Number(asked) > 0 && Number(asked) < 65536) {
+      if (await isPortFree(Number(asked))) return Number(asked);
+      throw new Error(`Port ${asked} is taken by another program. Choose another with PORT=…, or leave PORT away.`);
+    }
+    throw new Error(`PORT=${asked} is not a port. Give a number from 1 to 65535, or leave PORT away.`);
+  }
+  for (let port = DEFAULT_PORT; port < DEFAULT_PORT + PORTS_TO_TRY; port++) {
+    if (await isPortFree(port)) {
+      if (port !== DEFAULT_PORT)
+        console.log(`Port ${DEFAULT_PORT} is taken by another program; ${port} is used instead.`);
+      return port;
+    }
+  }
+  throw new Error(
+    `Ports ${DEFAULT_PORT} to ${DEFAULT_PORT + PORTS_TO_TRY - 1} are all taken. Give a free one with PORT=…`,
+  );
+}
+
+for (const signal of ["SIGINT", "SIGTERM", "SIGHUP"]) process.on(signal, () => stopAll(0));
+try {
+  await start();
+} catch (error) {
+  console.error(`\n${error.message}`);
+  await stopAll(1);
+}
