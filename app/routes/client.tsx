@@ -63,7 +63,7 @@ export default function Client({ loaderData }: Route.ComponentProps) {
               Not measured yet. Until then every garment stands on estimates, and says so.
             </Text>
           ) : (
-            <Table.Root variant="line" color="ink" mt="2">
+            <Table.Root variant="line" color="ink" mt="2" fontSize="md">
               <Table.Header>
                 <Table.Row bg="transparent">
                   <Table.ColumnHeader color="inkSoft" borderColor="ruleStrong">

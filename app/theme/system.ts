@@ -40,6 +40,7 @@ const config = defineConfig({
         sunken: { value: { _light: "#ebe3d3", _dark: "#181512" } },
         ink: { value: { _light: "#29241f", _dark: "#f0e8da" } },
         inkSoft: { value: { _light: "#665c50", _dark: "#b5a996" } },
+        border: { DEFAULT: { value: { _light: "#d8ccb8", _dark: "#463d33" } } },
         rule: { value: { _light: "#d8ccb8", _dark: "#463d33" } },
         ruleStrong: { value: { _light: "#8f8371", _dark: "#8b7e6c" } },
         chalk: { value: { _light: "#1d5c79", _dark: "#8cc6e0" } },

@@ -13,7 +13,7 @@ export async function serve({ root, databaseUrl, port, quiet = false }) {
     NODE_ENV: "production",
   };
   run(process.execPath, ["--import", "tsx", "database/prepare.ts"], { cwd: root, env, quiet });
-  const program = join(root, "node_modules", "@react-router", "serve", "bin.cjs");
+  const program = join(root, "node_modules", "@react-router", "serve", "bin.js");
   const server = startChild(process.execPath, [program, "build/server/index.js"], {
     cwd: root,
     env,

@@ -20,17 +20,17 @@ export function CardStep({ draft, step }: { readonly draft: Draft; readonly step
         {step.n}
       </Text>
       <Box>
-        <Text fontSize="lg" lineHeight="1.45">
+        <Text fontSize="xl" lineHeight="1.4">
           <Sentence words={step.text} />
         </Text>
         {step.tapeCheck && (
-          <Text mt="1.5" color="chalk">
+          <Text mt="1.5" fontSize="lg" color="chalk">
             Tape: <Sentence words={step.tapeCheck} />
           </Text>
         )}
       </Box>
       <Box h="9.5rem" gridColumn={{ base: "2", md: "auto" }}>
-        <StepDrawing draft={draft} upTo={step.n} />
+        <StepDrawing draft={draft} upTo={step.n} letters="small" />
       </Box>
     </Grid>
   );

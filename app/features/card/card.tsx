@@ -114,7 +114,7 @@ function OneStep({
         </Text>
       )}
       <Box mt="4" h="min(56dvh, 34rem)">
-        <StepDrawing draft={draft} upTo={n} />
+        <StepDrawing draft={draft} upTo={n} letters="large" />
       </Box>
     </Box>
   );

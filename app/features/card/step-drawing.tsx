@@ -1,23 +1,25 @@
 import type { Draft } from "@core/draft/index";
-import { boxOf, svgPathData } from "@core/geometry/index";
+import { boxOf, type Point, svgPathData } from "@core/geometry/index";
 import { memo } from "react";
 
 /** Room round the drawing for the letters, and the size of a letter, as shares of the drawing's height. */
 const MARGIN = 0.07;
-const LETTER = 0.062;
+const LETTER = { small: 0.085, large: 0.045 } as const;
 
 /** The drawing as far as this step, what the step adds in chalk. */
 export const StepDrawing = memo(function StepDrawing({
   draft,
   upTo,
+  letters,
 }: {
   readonly draft: Draft;
   readonly upTo: number;
+  readonly letters: keyof typeof LETTER;
 }) {
   const box = boxOf(draft.lines.map((line) => line.path));
   const height = box.bottom - box.top;
   const margin = height * MARGIN;
-  const letter = height * LETTER;
+  const letter = height * LETTER[letters];
   const steps = draft.steps.slice(0, upTo);
   return (
     <svg
@@ -39,9 +41,9 @@ export const StepDrawing = memo(function StepDrawing({
               <g key={name}>
                 <circle className="point" cx={at.x} cy={at.y} r={letter * 0.14} />
                 <text
-                  x={at.x + (at.x < 0 ? -1 : 1) * letter * 0.3}
+                  x={at.x + (isLeft(at) ? -1 : 1) * letter * 0.3}
                   y={at.y - letter * 0.25}
-                  textAnchor={at.x < 0 ? "end" : "start"}
+                  textAnchor={isLeft(at) ? "end" : "start"}
                   style={{ fontSize: letter, fontWeight: 600 }}
                 >
                   {name}
@@ -54,3 +56,8 @@ export const StepDrawing = memo(function StepDrawing({
     </svg>
   );
 });
+
+/** The top of the centre line may lie close to the crown, which is lettered on its other side. */
+function isLeft(at: Point): boolean {
+  return at.x < 0 || (at.x === 0 && at.y === 0);
+}

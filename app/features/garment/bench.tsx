@@ -34,15 +34,13 @@ export function Bench({ garmentId, client, station }: Props) {
 function ThreeColumns({ fields, sheet }: { readonly fields: ReactNode; readonly sheet: ReactNode }) {
   return (
     <Grid
-      flex="1"
-      minH="0"
       templateColumns={{
         base: "minmax(0, 1fr)",
         md: "minmax(0, 19rem) minmax(0, 1fr)",
         xl: "20rem minmax(0, 1fr) 20rem",
       }}
       templateRows={{ base: "auto", md: "minmax(28rem, calc(100dvh - 15rem)) auto", xl: "minmax(0, 1fr)" }}
-      h={{ xl: "calc(100dvh - 9.25rem)" }}
+      h={{ xl: "calc(100dvh - 8.75rem)" }}
     >
       <Box
         order={{ base: 2, md: 1 }}
@@ -64,8 +62,9 @@ function ThreeColumns({ fields, sheet }: { readonly fields: ReactNode; readonly 
         overflowY="auto"
         px="5"
         py="4"
-        borderLeft={{ xl: "1px solid" }}
-        borderTop={{ base: "1px solid", xl: "none" }}
+        borderStyle="solid"
+        borderLeftWidth={{ base: "0", xl: "1px" }}
+        borderTopWidth={{ base: "1px", xl: "0" }}
         borderColor="rule"
       >
         <FindingsPanel />

@@ -83,8 +83,8 @@ function ClothChoice() {
   const kind = useWork((work) => work.garment.resolved.cloth.kind);
   return (
     <Field.Root id="cloth.kind">
-      <Box display="grid" gridTemplateColumns="1fr 8.5rem" alignItems="center" gap="3" w="100%">
-        <Field.Label fontSize="md" fontWeight="400">
+      <Box w="100%">
+        <Field.Label fontSize="md" fontWeight="400" mb="1">
           Cloth
         </Field.Label>
         <NativeSelect.Root size="sm">

@@ -59,7 +59,7 @@ export function EaseChart({ seams, notches, limit }: Props) {
     <Box
       ref={frame}
       data-chart="ease"
-      h="230px"
+      h="216px"
       bg="panel"
       border="1px solid"
       borderColor="rule"

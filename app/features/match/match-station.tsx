@@ -25,11 +25,10 @@ export function MatchStation() {
           Seam ribbons
         </Heading>
         <Text color="inkSoft" mb="2">
-          The armhole above and the cap below, laid out straight from back underarm to front underarm. Threads join what
-          is sewn together; the shaded part is eased in.
+          Armhole above, cap below, laid out straight. Threads join what is sewn together; the shaded part is eased in.
         </Text>
         <SeamRibbons seams={drafted.seams} notches={drafted.sleeve.notches} />
-        <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600" mt="6">
+        <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600" mt="4">
           Where the ease lies
         </Heading>
         <Text color="inkSoft" mb="2">
@@ -42,7 +41,7 @@ export function MatchStation() {
           limit={garment.resolved.cloth.mostEaseShare}
         />
       </Box>
-      <Box px="5" py="4" borderLeft={{ lg: "1px solid" }} borderColor="rule">
+      <Box px="5" py="4" borderStyle="solid" borderLeftWidth={{ base: "0", lg: "1px" }} borderColor="rule">
         <Findings findings={garment.findings} hasSleeve />
         <SectionTable seams={drafted.seams} />
         <NotchTable notches={drafted.sleeve.notches} />

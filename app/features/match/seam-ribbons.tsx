@@ -7,10 +7,10 @@ import { sewnTogether, unroll } from "./unrolled";
 
 const WIDTH = 900;
 const SIDE = 64;
-const RIBBON = 46;
-const ARMHOLE_TOP = 58;
-const CAP_TOP = 186;
-const HEIGHT = 296;
+const RIBBON = 40;
+const ARMHOLE_TOP = 52;
+const CAP_TOP = 152;
+const HEIGHT = 248;
 /** Slices in which the ease is shaded on each half. */
 const SLICES = 60;
 
@@ -106,14 +106,14 @@ export function SeamRibbons({ seams, notches }: Props) {
         </g>
       ))}
       {labels.map(({ id, name, x }) => (
-        <text key={id} className="soft" x={x} y={id === "backSecond" ? 28 : 48} textAnchor="middle">
+        <text key={id} className="soft" x={x} y={id === "backSecond" ? 22 : 42} textAnchor="middle">
           {name}
         </text>
       ))}
-      <text x={onBody(back.bodyLength / 2)} y={ARMHOLE_TOP + 28} textAnchor="middle">
+      <text x={onBody(back.bodyLength / 2)} y={ARMHOLE_TOP + 24} textAnchor="middle">
         back armhole {text(back.bodyLength)}
       </text>
-      <text x={onBody(back.bodyLength + front.bodyLength / 2)} y={ARMHOLE_TOP + 28} textAnchor="middle">
+      <text x={onBody(back.bodyLength + front.bodyLength / 2)} y={ARMHOLE_TOP + 24} textAnchor="middle">
         front armhole {text(front.bodyLength)}
       </text>
       <text x={onPart(back.partLength / 2)} y={CAP_TOP + RIBBON + 24} textAnchor="middle">
@@ -122,7 +122,7 @@ export function SeamRibbons({ seams, notches }: Props) {
       <text x={onPart(back.partLength + front.partLength / 2)} y={CAP_TOP + RIBBON + 24} textAnchor="middle">
         front cap {text(front.partLength)}, ease {text(front.ease)}
       </text>
-      <text className="soft" x={WIDTH / 2} y={HEIGHT - 10} textAnchor="middle">
+      <text className="soft" x={WIDTH / 2} y={HEIGHT - 9} textAnchor="middle">
         whole armhole {text(bodyLength)} · whole cap {text(partLength)} · ease {text(partLength - bodyLength)}
       </text>
     </Drawing>

@@ -50,7 +50,7 @@ export function Letters({
     <g>
       {points.map(({ letter, name, at }) => {
         const p = toScreen(view, at);
-        const isLeft = at.x < middle;
+        const isLeft = at.x < middle || (at.x === middle && at.y === 0);
         return (
           <g key={letter}>
             <circle className="point" cx={p.x} cy={p.y} r={2.6} />

@@ -140,23 +140,23 @@ function Draft({ drafted, view }: { readonly drafted: DraftedSleeve; readonly vi
       <Tick at={grain.to} towards={{ x: 0.5, y: -0.86 }} px={9} view={view} className="grain" />
       <Letters points={sleeve.draft.points} view={view} middle={0} />
       <FigureAt
-        at={cubicPoint(outline.capFront, 0.42)}
+        at={cubicPoint(outline.capFront, 0.3)}
         text={text(sleeve.capLength.front)}
         view={view}
-        dx={22}
-        dy={-12}
+        dx={56}
+        dy={-18}
         anchor="start"
       />
       <FigureAt
-        at={cubicPoint(outline.capBack, 0.42)}
+        at={cubicPoint(outline.capBack, 0.3)}
         text={text(sleeve.capLength.back)}
         view={view}
-        dx={-22}
-        dy={-12}
+        dx={-56}
+        dy={-18}
         anchor="end"
       />
-      <FigureAt at={cubicPoint(outline.capFront, 0.42)} text="front" view={view} dx={22} dy={4} anchor="start" soft />
-      <FigureAt at={cubicPoint(outline.capBack, 0.42)} text="back" view={view} dx={-22} dy={4} anchor="end" soft />
+      <FigureAt at={cubicPoint(outline.capFront, 0.3)} text="front" view={view} dx={56} dy={-2} anchor="start" soft />
+      <FigureAt at={cubicPoint(outline.capBack, 0.3)} text="back" view={view} dx={-56} dy={-2} anchor="end" soft />
       <FigureAt at={{ x: 0, y: frame.height / 2 }} text={text(frame.height)} view={view} dx={8} dy={4} anchor="start" />
       <FigureAt at={{ x: -width / 4, y: frame.height }} text={text(width)} view={view} dy={-7} />
       <FigureAt

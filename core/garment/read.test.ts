@@ -1,0 +1,102 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { SAMPLE_FILE, sampleSpec } from "../testing/sample";
+import { type Issue, readGarment, writeGarment } from ".";
+
+function issuesOf(file: unknown): readonly Issue[] {
+  const read = readGarment(file);
+  return read.ok ? [] : read.issues;
+}
+
+const withArmhole = (armhole: Record<string, unknown>) => ({ ...SAMPLE_FILE, block: { source: "readings", armhole } });
+
+describe("reading a garment file", () => {
+  it("takes lengths as numbers and as people write them, in the file's unit", () => {
+    const read = readGarment(withArmhole({ front: "8 3/4", back: 9.25, depth: "19,7 cm" }));
+    expect(read.ok && read.spec.block.armhole).toEqual({
+      front: expect.closeTo(222.25, 9),
+      back: expect.closeTo(234.95, 9),
+      depth: expect.closeTo(197, 9),
+    });
+  });
+
+  it("reads back what it writes, in every unit", () => {
+    const spec = sampleSpec();
+    for (const unit of ["in", "cm", "mm"] as const) {
+      const again = readGarment(writeGarment(spec, unit));
+      expect(again.ok && again.spec.block.armhole.front).toBeCloseTo(spec.block.armhole.front ?? 0, 9);
+      expect(again.ok && again.spec.sleeve?.capEase).toBeCloseTo(spec.sleeve?.capEase ?? 0, 9);
+      expect(again.ok && again.spec.unit).toBe(unit);
+    }
+  });
+
+  it("keeps the back's share of the ease as the ratio it is, whatever the unit", () => {
+    const file = { ...SAMPLE_FILE, sleeve: { kind: "set-in", backEaseShare: 0.6 } };
+    const read = readGarment(file);
+    expect(read.ok && (writeGarment(read.spec, "cm").sleeve as { backEaseShare: number }).backEaseShare).toBe(0.6);
+  });
+
+  it.each([
+    ["negative", -8, "too-small"],
+    ["zero", 0, "too-small"],
+    ["text", "eight and a half", "not-a-length"],
+    ["forty digits", "1".repeat(40), "too-large"],
+    ["a number of forty digits", 1e39, "too-large"],
+    ["a list", [8], "not-a-length"],
+    ["true", true, "not-a-length"],
+    ["null", null, "not-a-length"],
+  ])("refuses a front armhole that is %s, naming the figure", (_name, front, code) => {
+    const [issue] = issuesOf(withArmhole({ front, back: 9, depth: 8 }));
+    expect(issue).toMatchObject({ code, path: "block.armhole.front" });
+    expect(issue?.message).toMatch(/^Front armhole: /);
+    expect(issue?.message.length).toBeLessThan(200);
+  });
+
+  it("names an unknown field and the nearest known one", () => {
+    const [issue] = issuesOf({ ...SAMPLE_FILE, sleeve: { kind: "set-in", capEese: 1 } });
+    expect(issue).toMatchObject({ code: "unknown-field", path: "sleeve.capEese" });
+    expect(issue?.message).toContain("“capEase”");
+  });
+
+  it("names every issue at once", () => {
+    expect(
+      issuesOf({ ...SAMPLE_FILE, body: { bust: -1, arm: 3 }, unit: "in" })
+        .map((issue) => issue.path)
+        .sort(),
+    ).toEqual(["body.arm", "body.bust"]);
+  });
+
+  it("says which kinds there are when a kind is not drafted", () => {
+    const [issue] = issuesOf({ ...SAMPLE_FILE, sleeve: { kind: "raglan" } });
+    expect(issue).toMatchObject({ path: "sleeve.kind" });
+    expect(issue?.message).toContain("set-in");
+  });
+
+  it("refuses readings with seam allowance rather than drafting from them as if without", () => {
+    const file = { ...SAMPLE_FILE, block: { ...SAMPLE_FILE.block, includesSeamAllowance: 0.5 } };
+    expect(issuesOf(file)[0]?.message).toContain("stitching line");
+  });
+
+  it("asks for the unit before it reads a length", () => {
+    const { unit: _unit, ...file } = SAMPLE_FILE;
+    expect(issuesOf(file)).toEqual([expect.objectContaining({ code: "missing", path: "unit" })]);
+    expect(issuesOf({ ...file, unit: "yard" })[0]?.message).toContain("“yard”");
+  });
+
+  it("answers anything at all with a garment or with issues, never with an exception", () => {
+    fc.assert(
+      fc.property(fc.anything({ withBigInt: false }), (anything) => {
+        for (const file of [
+          anything,
+          { ...SAMPLE_FILE, body: anything },
+          { ...SAMPLE_FILE, sleeve: anything },
+          withArmhole({ front: anything }),
+        ]) {
+          const read = readGarment(file);
+          if (!read.ok) expect(read.issues.length).toBeGreaterThan(0);
+        }
+      }),
+      { numRuns: 400 },
+    );
+  });
+});
