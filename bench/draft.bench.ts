@@ -1,0 +1,35 @@
+import { draftGarment } from "@core/garment/index";
+import { cubicLength } from "@core/geometry/index";
+import { BACK_SHAPE, FRONT_SHAPE, halfCap } from "@core/sleeve/set-in/index";
+import { sampleSpec } from "@core/testing/sample";
+import { Bezier } from "bezier-js";
+import { bench, describe } from "vitest";
+
+const spec = sampleSpec();
+const rule = { ...spec, sleeve: { ...spec.sleeve, kind: "set-in" as const, method: "bust-twelfth" as const } };
+
+describe("one draft with its checks (wanted: median under 1 ms)", () => {
+  bench("fit first", () => {
+    draftGarment(spec);
+  });
+  bench("bust twelfth", () => {
+    draftGarment(rule);
+  });
+});
+
+/** The half caps of a size run: the curves that a draft measures over and over. */
+const caps = Array.from({ length: 64 }, (_, i) => halfCap(i % 2 === 0 ? FRONT_SHAPE : BACK_SHAPE, 120 + i, 90 + i));
+const beziers = caps.map(([a, b, c, d]) => new Bezier(a.x, a.y, b.x, b.y, c.x, c.y, d.x, d.y));
+
+describe("arc length of 64 half caps, against a general-purpose curve library", () => {
+  bench("ours (error below 1e-9)", () => {
+    for (const cap of caps) cubicLength(cap);
+  });
+  bench("bezier-js", () => {
+    for (const bezier of beziers) {
+      // The library keeps what it once measured: it is asked afresh, as a draft asks with new curves.
+      Reflect.set(bezier, "_lut", []);
+      bezier.length();
+    }
+  });
+});

@@ -1,0 +1,105 @@
+import { readFileSync } from "node:fs";
+import { createRequire } from "node:module";
+import { By } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { type Browser, complaints, openBrowser, setSize } from "./browser";
+import { type Person, person } from "./person";
+import { type RunningApp, startApp } from "./running-app";
+
+let app: RunningApp;
+let browser: Browser;
+let he: Person;
+let garment = "";
+let client = "";
+
+const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
+
+beforeAll(async () => {
+  app = await startApp();
+  browser = await openBrowser();
+  he = person(browser, app.url);
+  await he.open("/");
+  const link = await browser.driver.findElement(By.linkText("Harbour blouse"));
+  garment = new URL((await link.getAttribute("href")) ?? "").pathname.replace(/\/[^/]+$/, "");
+  await he.open("/clients");
+  client = new URL((await (await browser.driver.findElement(By.linkText("Odile Brandt"))).getAttribute("href")) ?? "")
+    .pathname;
+});
+
+afterAll(async () => {
+  await browser?.close();
+  await app?.close();
+});
+
+type Violation = {
+  readonly id: string;
+  readonly nodes: readonly { readonly html: string; readonly failureSummary: string }[];
+};
+
+/** Breaches of WCAG 2.2 A and AA that a machine can find (reference: axe-core). */
+async function breaches(): Promise<readonly string[]> {
+  await browser.driver.executeScript(AXE);
+  const violations = await browser.driver.executeAsyncScript<readonly Violation[]>(
+    "const done = arguments[arguments.length - 1]; axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] }).then((result) => done(result.violations));",
+  );
+  return violations.flatMap(({ id, nodes }) =>
+    nodes.map((node) => `${id}: ${node.html.slice(0, 160)} ${node.failureSummary.slice(0, 240)}`),
+  );
+}
+
+const SCREENS = () =>
+  [
+    ["worktable", "/"],
+    ["clients", "/clients"],
+    ["client", client],
+    ["new client", "/clients/new"],
+    ["measuring again", `${client}/measure`],
+    ["new garment", "/garments/new"],
+    ["measures", `${garment}/measures`],
+    ["block", `${garment}/block`],
+    ["sleeve", `${garment}/sleeve`],
+    ["match", `${garment}/match`],
+    ["card", `${garment}/card`],
+  ] as const;
+
+describe("every screen", () => {
+  it("opens without a complaint, within WCAG 2.2 AA as far as a machine can tell, on light and on dark paper", async () => {
+    for (const look of ["light", "dark"]) {
+      await browser.driver.manage().addCookie({ name: "gamine-look", value: look });
+      for (const [name, path] of SCREENS()) {
+        await he.open(path);
+        expect(await breaches(), `${name}, ${look}`).toEqual([]);
+      }
+    }
+    expect(await complaints(browser.driver)).toEqual([]);
+  }, 180_000);
+
+  it("fits its width, from a phone to a desk", async () => {
+    for (const width of [390, 768, 1280]) {
+      await setSize(browser.driver, width, 800);
+      for (const [name, path] of SCREENS()) {
+        await he.open(path);
+        const over = await browser.driver.executeScript<number>(
+          "return document.documentElement.scrollWidth - document.documentElement.clientWidth",
+        );
+        expect(over, `${name} at ${width}`).toBeLessThanOrEqual(0);
+      }
+    }
+    await setSize(browser.driver, 1280, 800);
+  }, 180_000);
+
+  it("moves the sheet with the keys and fits it again", async () => {
+    await he.open(`${garment}/sleeve`);
+    const sheet = await he.find("svg.sheet");
+    const place = () =>
+      browser.driver.executeScript<string>(
+        "return document.querySelector('[data-line=capFront]').parentElement.getAttribute('transform')",
+      );
+    const fitted = await he.until("the sheet is laid out", place);
+    await sheet.sendKeys("+");
+    await he.until("it is nearer", async () => (await place()) !== fitted);
+    await sheet.sendKeys("\uE014");
+    await sheet.sendKeys("0");
+    await he.until("it is fitted again", async () => (await place()) === fitted);
+  });
+});

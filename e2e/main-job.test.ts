@@ -1,0 +1,198 @@
+import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
+import { By } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { type Browser, complaints, openBrowser } from "./browser";
+import { type Person, person } from "./person";
+import { type RunningApp, startApp } from "./running-app";
+
+let app: RunningApp;
+let browser: Browser;
+let she: Person;
+
+beforeAll(async () => {
+  app = await startApp();
+  browser = await openBrowser();
+  she = person(browser, app.url);
+});
+
+afterAll(async () => {
+  await browser?.close();
+  await app?.close();
+});
+
+/** Inches as the screen writes them, as a number. */
+function inches(text: string): number {
+  const match = /^(−?)(?:(\d+) ?)?(?:(\d+)⁄(\d+))? in$/.exec(text);
+  if (!match) throw new Error(`not inches: ${text}`);
+  const [, minus, whole = "0", top = "0", bottom = "1"] = match;
+  return (minus ? -1 : 1) * (Number(whole) + Number(top) / Number(bottom));
+}
+
+describe("a dressmaker fits a sleeve to a measured armhole", () => {
+  it("adds a client with what the tape read", async () => {
+    await she.open("/clients");
+    await she.press("Add a client");
+    await she.until("the form is there", () => she.find('input[name="name"]'));
+    await she.write("name", "Test Person");
+    await she.write("bust", "36");
+    await she.write("upperArm", "11 1/2");
+    await she.write("elbow", '10 3/4"');
+    await she.write("wrist", "16.5 cm");
+    await she.write("armLength", "22½");
+    await she.press("Add client");
+    await she.until("the client's page opens", async () => (await she.pageText()).includes("11 1⁄2 in"));
+    const text = await she.pageText();
+    expect(text).toContain("Test Person");
+    expect(text).toContain("22 1⁄2 in");
+    expect(text).toContain("6 1⁄2 in");
+  });
+
+  it("starts a garment, which says what it still stands on", async () => {
+    await she.press("New garment");
+    await she.write("name", "First blouse");
+    await she.press("Start the garment");
+    await she.until("the block station opens", async () => (await browser.driver.getCurrentUrl()).endsWith("/block"));
+    await she.until("the estimates are named", async () => (await she.findings()).includes("stand-ins-used"));
+    expect(await she.textIn("block.armhole.front")).toBe("");
+  });
+
+  it("types the armhole and sees the sleeve drafted", async () => {
+    await she.write("block.armhole.front", "8 1/2");
+    await she.write("block.armhole.back", "9");
+    await she.write("block.armhole.depth", "8");
+    await she.station("Sleeve");
+    await she.write("sleeve.capEase", "1 1/4");
+    await she.write("sleeve.upperArmEase", "2");
+    await she.until("the cap fits", async () => (await she.figure("sleeve.cap.front")) === "9 1⁄16 in");
+    expect(await she.figure("sleeve.cap.back")).toBe("9 11⁄16 in");
+    expect(await she.figure("sleeve.capWidth")).toBe("13 1⁄2 in");
+    expect(await she.figure("sleeve.capEase")).toBe("1 1⁄4 in");
+    expect(await she.figure("sleeve.surplus")).toBe("0 in");
+  });
+
+  it("switches to centimetres and back without drift", async () => {
+    await she.station("Block");
+    await she.press("cm");
+    expect(await she.textIn("block.armhole.front")).toBe("21.59");
+    expect(await she.figure("block.armhole.front")).toBe("21.6 cm");
+    await she.press("inches");
+    await she.press("cm");
+    await she.press("inches");
+    expect(await she.textIn("block.armhole.front")).toBe("8 1/2");
+    expect(await she.textIn("block.armhole.depth")).toBe("8");
+    expect(await she.figure("block.armhole.front")).toBe("8 1⁄2 in");
+  });
+
+  it("drags the crown up: the sleeve narrows, and both seams hold", async () => {
+    await she.station("Sleeve");
+    const before = {
+      height: inches(await she.figure("sleeve.capHeight")),
+      width: inches(await she.figure("sleeve.capWidth")),
+    };
+    await she.drag("Crown", 0, -14);
+    await she.until("the cap is higher", async () => inches(await she.figure("sleeve.capHeight")) > before.height);
+    await she.until("the sleeve is narrower", async () => inches(await she.figure("sleeve.capWidth")) < before.width);
+    expect(await she.figure("sleeve.cap.front")).toBe("9 1⁄16 in");
+    expect(await she.figure("sleeve.cap.back")).toBe("9 11⁄16 in");
+  });
+
+  it("undoes the drag in one step, redoes it, and undoes it again", async () => {
+    await she.press("Undo");
+    await she.until("the width is back", async () => (await she.figure("sleeve.capWidth")) === "13 1⁄2 in");
+    await she.press("Redo");
+    await she.until("the drag is back", async () => (await she.figure("sleeve.capWidth")) !== "13 1⁄2 in");
+    await she.press("Undo");
+    await she.until("the width is back again", async () => (await she.figure("sleeve.capWidth")) === "13 1⁄2 in");
+  });
+
+  it("nudges the cap line by one tape graduation with the keys", async () => {
+    const end = await she.find('[data-handle="Front end of the cap line"]');
+    await end.sendKeys("\uE014");
+    await she.until(
+      "the sleeve is a sixteenth wider",
+      async () => (await she.figure("sleeve.capWidth")) === "13 9⁄16 in",
+    );
+    await she.press("Undo");
+  });
+
+  it("tries the bust rule, is told how far it is off, and takes a remedy", async () => {
+    await (await she.find('input[value="bust-twelfth"]')).click();
+    await she.until("the surplus is found", async () => (await she.findings()).includes("cap-too-long"));
+    expect(await she.figure("sleeve.capHeight")).toBe("3 1⁄2 in");
+    await she.remedy("cap-too-long", "lower-cap");
+    await she.until("the surplus is gone", async () => !(await she.findings()).includes("cap-too-long"));
+    expect(await she.figure("sleeve.surplus")).toBe("0 in");
+    await she.press("Undo");
+    await she.until("the surplus is back", async () => (await she.findings()).includes("cap-too-long"));
+    await she.remedy("cap-too-long", "use-fit-first");
+    await she.until("the surplus is gone again", async () => !(await she.findings()).includes("cap-too-long"));
+  });
+
+  it("asks a figure why", async () => {
+    await (await she.find('[data-figure="sleeve.capHeight"] summary')).click();
+    const why = await she.until("the reason opens", async () =>
+      (await she.find('[data-figure="sleeve.capHeight"]')).getText(),
+    );
+    expect(why).toContain("solved");
+    expect(why).toContain("Fit first");
+  });
+
+  it("keeps unsaved work through a reload, then saves a version and finds it again", async () => {
+    await she.write("sleeve.upperArmEase", "2 1/4");
+    await she.until("the change is seen", async () => (await she.figure("sleeve.capWidth")) === "13 3⁄4 in");
+    await browser.driver.navigate().refresh();
+    await she.until("the unsaved work is back", async () => (await she.textIn("sleeve.upperArmEase")) === "2 1/4");
+    await she.press("Save");
+    await she.until("it is saved", async () =>
+      (await she.find("[role=status]")).getText().then((text) => text.includes("Saved as version 2")),
+    );
+    await browser.driver.navigate().refresh();
+    await she.until("version 2 is open", async () =>
+      (await she.find("[role=status]")).getText().then((text) => text === "Version 2"),
+    );
+    expect(await she.textIn("sleeve.upperArmEase")).toBe("2 1/4");
+  });
+
+  it("reads how the cap meets the armhole", async () => {
+    await she.station("Match");
+    await she.find('[data-thread="shoulder"]');
+    await she.until("the chart is drawn", () => she.find("[data-chart] svg path"));
+    const text = await she.pageText();
+    expect(text).toContain("Ease by section");
+    expect(text).toMatch(/Front, notch to shoulder/i);
+  });
+
+  it("reads the card, all at once and one step at a time", async () => {
+    await she.station("Card");
+    const steps = await browser.driver.findElements(By.css("[data-step]"));
+    expect(steps.length).toBeGreaterThanOrEqual(13);
+    await she.press("One step at a time");
+    await she.until(
+      "only one step is shown",
+      async () => (await browser.driver.findElements(By.css("[data-step]"))).length === 1,
+    );
+    await she.press("Step after");
+    await she.until("step 2 is shown", () => she.find('[data-step="2"]'));
+    expect(await browser.driver.getCurrentUrl()).toContain("step=2");
+  });
+
+  it("downloads the sheets at true size", async () => {
+    await she.press("Print and download");
+    await she.until("the choices open", () => she.find('form[action="/sheets/sheets.pdf"] button'));
+    await (await she.find('form[action="/sheets/sheets.pdf"] button')).click();
+    const pdf = await getDocument({ data: new Uint8Array(await she.downloaded(".pdf")), verbosity: 0 }).promise;
+    expect(pdf.numPages).toBe(7);
+    const [, , width, height] = (await pdf.getPage(1)).view;
+    expect(width).toBeCloseTo((210 * 72) / 25.4, 1);
+    expect(height).toBeCloseTo((297 * 72) / 25.4, 1);
+  });
+
+  it("finds the garment on the worktable", async () => {
+    await she.press("Worktable");
+    await she.until("it is listed", async () => (await she.pageText()).includes("First blouse"));
+  });
+
+  it("never made the page complain", async () => {
+    expect(await complaints(browser.driver)).toEqual([]);
+  });
+});

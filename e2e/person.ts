@@ -1,0 +1,118 @@
+import { existsSync, readdirSync, readFileSync } from "node:fs";
+import { join } from "node:path";
+import { By, Key, until, type WebElement } from "selenium-webdriver";
+import type { Browser } from "./browser";
+
+const PATIENCE_MS = 15_000;
+
+/** What a person at the screen does, in a person's words. */
+export function person({ driver, downloads }: Browser, base: string) {
+  const find = (css: string): Promise<WebElement> =>
+    driver.wait(until.elementLocated(By.css(css)), PATIENCE_MS, `nothing like ${css}`);
+  const box = (name: string) => find(`input[name="${name}"]`);
+  const until_ = async <T>(what: string, ask: () => Promise<T | false | null | undefined>): Promise<T> =>
+    (await driver.wait(
+      async () => {
+        try {
+          return (await ask()) || null;
+        } catch {
+          return null;
+        }
+      },
+      PATIENCE_MS,
+      `waited in vain until ${what}`,
+    )) as T;
+  return {
+    find,
+    until: until_,
+    open: async (path: string) => {
+      await driver.get(`${base}${path}`);
+      await hydrated();
+    },
+    /** Writes over what stands in a box and leaves it. */
+    write: async (name: string, text: string, { leave = true } = {}) => {
+      const field = await box(name);
+      await field.click();
+      await field.sendKeys(Key.chord(Key.CONTROL, "a"), text === "" ? Key.BACK_SPACE : text);
+      if (leave) await field.sendKeys(Key.TAB);
+    },
+    textIn: async (name: string) => (await box(name)).getAttribute("value"),
+    press: async (label: string) => {
+      const found = await driver.wait(
+        until.elementLocated(
+          By.xpath(
+            `//button[normalize-space(.)=${quote(label)} or @aria-label=${quote(label)}] | //a[normalize-space(.)=${quote(label)}]`,
+          ),
+        ),
+        PATIENCE_MS,
+        `no button or link "${label}"`,
+      );
+      await driver.wait(until.elementIsEnabled(found), PATIENCE_MS, `"${label}" stayed off`);
+      await driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", found);
+      await found.click();
+    },
+    station: async (name: string) => {
+      await (
+        await driver.wait(
+          until.elementLocated(
+            By.xpath(`//nav[@aria-label="Stations"]//a[starts-with(normalize-space(.), ${quote(name)})]`),
+          ),
+          PATIENCE_MS,
+        )
+      ).click();
+      await driver.wait(until.urlContains(`/${name.toLowerCase()}`), PATIENCE_MS);
+    },
+    /** The figure as it is written in the list of figures. */
+    figure: async (id: string) => (await find(`[data-figure="${id}"] summary b`)).getText(),
+    findings: async () => {
+      const notes = await driver.findElements(By.css("[data-finding]"));
+      return Promise.all(notes.map((note) => note.getAttribute("data-finding")));
+    },
+    remedy: async (finding: string, id: string) => {
+      const button = await find(`[data-finding="${finding}"] [data-remedy="${id}"]`);
+      await driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", button);
+      await button.click();
+    },
+    drag: async (handle: string, dx: number, dy: number) => {
+      const grip = await find(`[data-handle="${handle}"] .handle`);
+      await driver
+        .actions({ async: true })
+        .move({ origin: grip })
+        .press()
+        .move({ origin: grip, x: Math.round(dx / 2), y: Math.round(dy / 2), duration: 120 })
+        .perform();
+      await driver
+        .actions({ async: true })
+        .move({ origin: "pointer" as never, x: Math.round(dx / 2), y: Math.round(dy / 2), duration: 120 })
+        .release()
+        .perform();
+    },
+    pageText: async () => (await find("main")).getText(),
+    /** The downloaded file, once it is whole. */
+    downloaded: async (ending: string): Promise<Buffer> => {
+      const name = await until_(
+        `a ${ending} is downloaded`,
+        async () => existsSync(downloads) && readdirSync(downloads).find((file) => file.endsWith(ending)),
+      );
+      return readFileSync(join(downloads, name));
+    },
+  };
+
+  async function hydrated() {
+    await driver.wait(until.elementLocated(By.css("main")), PATIENCE_MS);
+    await driver.wait(
+      () =>
+        driver.executeScript<boolean>(
+          "return Object.keys(document.querySelector('main')).some((key) => key.startsWith('__react'))",
+        ),
+      PATIENCE_MS,
+      "the page did not come alive",
+    );
+  }
+}
+
+export type Person = ReturnType<typeof person>;
+
+function quote(text: string): string {
+  return text.includes('"') ? `'${text}'` : `"${text}"`;
+}
