@@ -8,7 +8,7 @@ import { UnitSwitch } from "./unit-switch";
 
 const NavigationLink = chakra(NavLink, {
   base: {
-    px: "2.5",
+    px: { base: "1.5", md: "2.5" },
     py: "1.5",
     color: "inkSoft",
     borderBottom: "2px solid transparent",
@@ -30,8 +30,8 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         as="header"
         className="not-printed"
         align="center"
-        gap="5"
-        px="5"
+        gap={{ base: "2", md: "5" }}
+        px={{ base: "3", md: "5" }}
         h="12"
         bg="panel"
         borderBottom="1px solid"
@@ -39,6 +39,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
       >
         <HomeLink
           to="/"
+          aria-label="Gamine, to the worktable"
           display="flex"
           alignItems="center"
           gap="2"
@@ -48,7 +49,9 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           color="ink"
         >
           <Mark />
-          Gamine
+          <Box as="span" display={{ base: "none", md: "inline" }}>
+            Gamine
+          </Box>
         </HomeLink>
         <Flex as="nav" aria-label="Main" gap="1" flex="1">
           <NavigationLink to="/" end>

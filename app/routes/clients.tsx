@@ -24,24 +24,26 @@ export default function Clients({ loaderData: clients }: Route.ComponentProps) {
           Nobody yet. Add a client with what the tape read, and every garment for them starts from it.
         </Text>
       ) : (
-        <Table.Root variant="line" color="ink" size="lg">
+        <Table.Root variant="line" color="ink" size={{ base: "md", md: "lg" }}>
           <Table.Header>
             <Table.Row bg="transparent">
               <Head>Name</Head>
               <Head>Last measured</Head>
               <Head>Garments</Head>
-              <Head>To mind</Head>
+              <Head isDeskOnly>To mind</Head>
             </Table.Row>
           </Table.Header>
           <Table.Body>
             {clients.map((client) => (
               <Table.Row key={client.id} bg="transparent">
-                <Table.Cell fontWeight="600" whiteSpace="nowrap">
+                <Table.Cell fontWeight="600" whiteSpace={{ md: "nowrap" }}>
                   <Link to={`/clients/${client.id}`}>{client.name}</Link>
                 </Table.Cell>
                 <Table.Cell whiteSpace="nowrap">{client.measuredOn ?? "not yet"}</Table.Cell>
                 <Table.Cell>{client.garmentCount === 0 ? "none" : client.garmentCount}</Table.Cell>
-                <Table.Cell color="inkSoft">{client.note}</Table.Cell>
+                <Table.Cell color="inkSoft" display={DESK_ONLY}>
+                  {client.note}
+                </Table.Cell>
               </Table.Row>
             ))}
           </Table.Body>
@@ -51,9 +53,12 @@ export default function Clients({ loaderData: clients }: Route.ComponentProps) {
   );
 }
 
-function Head({ children }: { readonly children: string }) {
+/** On a phone the note is left to the client's own page. */
+const DESK_ONLY = { base: "none", md: "table-cell" };
+
+function Head({ children, isDeskOnly = false }: { readonly children: string; readonly isDeskOnly?: boolean }) {
   return (
-    <Table.ColumnHeader color="inkSoft" borderColor="ruleStrong">
+    <Table.ColumnHeader color="inkSoft" borderColor="ruleStrong" display={isDeskOnly ? DESK_ONLY : undefined}>
       {children}
     </Table.ColumnHeader>
   );

@@ -1,6 +1,7 @@
 /** How lines and letters look on the sheet, the ribbons and the card: drawn as a hand draws them, thin and certain. */
 export const sheetStyles = {
-  ".sheet path, .sheet line": { fill: "none", vectorEffect: "non-scaling-stroke" },
+  ".sheet path, .sheet line": { fill: "none" },
+  ".sheet.scaled path": { vectorEffect: "non-scaling-stroke" },
   ".sheet text": { fontFamily: "body", fill: "ink", userSelect: "none" },
   ".sheet .seam": { stroke: "ink", strokeWidth: "1.8px" },
   ".sheet .guide": { stroke: "ruleStrong", strokeWidth: "0.9px" },

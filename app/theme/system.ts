@@ -1,4 +1,5 @@
 import { createSystem, defaultConfig, defineConfig } from "@chakra-ui/react";
+import { panelStyles } from "./panel-styles";
 import { sheetStyles } from "./sheet-styles";
 
 /** Warm paper, ink, one chalk accent. Screens use these names and no raw colours. */
@@ -24,6 +25,7 @@ const config = defineConfig({
       "@media (prefers-reduced-motion: reduce)": { animation: "none !important", transition: "none !important" },
     },
     ".not-printed": { "@media print": { display: "none !important" } },
+    ...panelStyles,
     ...sheetStyles,
   },
   theme: {

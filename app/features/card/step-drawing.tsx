@@ -23,7 +23,7 @@ export const StepDrawing = memo(function StepDrawing({
   const steps = draft.steps.slice(0, upTo);
   return (
     <svg
-      className="sheet"
+      className="sheet scaled"
       role="img"
       aria-label={`The drawing after step ${upTo}`}
       viewBox={`${box.left - margin} ${box.top - margin} ${box.right - box.left + 2 * margin} ${height + 2 * margin}`}

@@ -1,12 +1,13 @@
 import { Button, chakra, Flex, Text } from "@chakra-ui/react";
 import { CircleAlert, CircleCheck, CircleHelp, Redo2, Undo2 } from "lucide-react";
-import { useDeferredValue, useEffect, useState } from "react";
+import { useEffect, useState } from "react";
 import { Link, NavLink } from "react-router";
 import { tinykeys } from "tinykeys";
 import { useStore } from "zustand";
 import { Downloads } from "./downloads";
 import { saveWork } from "./save-work";
 import { STATION_NAMES, STATIONS, type Station, type StationState, stationState } from "./stations";
+import { useCalmWork } from "./use-calm-work";
 import { useWork, useWorkStore } from "./work-context";
 import { redo, undo } from "./work-store";
 
@@ -44,7 +45,6 @@ type Props = {
 
 export function BenchHeader({ garmentId, client, station }: Props) {
   const name = useWork((work) => work.spec.name);
-  const garment = useDeferredValue(useWork((work) => work.garment));
   return (
     <Flex
       as="section"
@@ -67,7 +67,7 @@ export function BenchHeader({ garmentId, client, station }: Props) {
         </Text>
         <SaveBar garmentId={garmentId} />
       </Flex>
-      <Flex as="nav" aria-label="Stations" overflowX="auto">
+      <Flex as="nav" aria-label="Stations" overflowX="auto" position="relative">
         {STATIONS.map((one) => (
           <StationLink
             key={one}
@@ -76,7 +76,7 @@ export function BenchHeader({ garmentId, client, station }: Props) {
             prefetch="none"
           >
             {STATION_NAMES[one]}
-            <StationMark state={stationState(one, garment)} />
+            <StationMark station={one} />
           </StationLink>
         ))}
       </Flex>
@@ -87,7 +87,8 @@ export function BenchHeader({ garmentId, client, station }: Props) {
 const MARKS = { done: CircleCheck, asks: CircleHelp, fault: CircleAlert } as const;
 const MARK_COLOURS = { done: "good", asks: "warn", fault: "fault" } as const;
 
-function StationMark({ state }: { readonly state: StationState }) {
+function StationMark({ station }: { readonly station: Station }) {
+  const state = useCalmWork((work) => stationState(station, work.garment), isSameState);
   const Icon = MARKS[state.mark];
   return (
     <Flex as="span" align="center" gap="1" fontSize="sm" color={MARK_COLOURS[state.mark]}>
@@ -97,6 +98,10 @@ function StationMark({ state }: { readonly state: StationState }) {
       </Text>
     </Flex>
   );
+}
+
+function isSameState(a: StationState, b: StationState): boolean {
+  return a.mark === b.mark && a.says === b.says;
 }
 
 type Told = { readonly kind: "saved" | "beside" | "failed"; readonly text: string };

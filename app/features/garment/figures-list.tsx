@@ -1,24 +1,9 @@
-import { LengthText, Sentence } from "@app/components/length-text";
-import { Box, chakra, Flex, Heading, Text } from "@chakra-ui/react";
-import type { Figure } from "@core/draft/index";
+import { LengthText } from "@app/components/length-text";
+import { useUnit } from "@app/components/preferences";
+import { Box, Flex, Heading, Text } from "@chakra-ui/react";
+import { type Figure, speak } from "@core/draft/index";
 import { type DefaultTaken, labelOf } from "@core/garment/index";
-
-const Row = chakra("details", {
-  base: { borderBottom: "1px solid", borderColor: "rule", "&[open]": { bg: "sunken" } },
-});
-const Line = chakra("summary", {
-  base: {
-    display: "flex",
-    justifyContent: "space-between",
-    gap: "3",
-    py: "1.5",
-    px: "1",
-    cursor: "pointer",
-    listStyle: "none",
-    "&::-webkit-details-marker": { display: "none" },
-    _hover: { bg: "sunken" },
-  },
-});
+import { useState } from "react";
 
 /** Every figure of the draft; each can be asked why. */
 export function FiguresList({
@@ -37,15 +22,7 @@ export function FiguresList({
         Press one to see where it comes from.
       </Text>
       {figures.map((figure) => (
-        <Row key={figure.id} data-figure={figure.id}>
-          <Line>
-            <span>{figure.label}</span>
-            <Text as="b" fontWeight="600" whiteSpace="nowrap">
-              <LengthText mm={figure.value} />
-            </Text>
-          </Line>
-          <Why formula={figure.formula} rule={figure.rule} source={figure.source} />
-        </Row>
+        <FigureRow key={figure.id} figure={figure} />
       ))}
       {defaults.length > 0 && (
         <>
@@ -53,8 +30,8 @@ export function FiguresList({
             Taken where nothing was given
           </Heading>
           {defaults.map((taken) => (
-            <Row key={taken.path} data-default={taken.path}>
-              <Line>
+            <details key={taken.path} className="figure-row" data-default={taken.path}>
+              <summary>
                 <Flex gap="2">
                   <span>{labelOf(taken.path)}</span>
                   {taken.isStandIn && (
@@ -63,12 +40,12 @@ export function FiguresList({
                     </Text>
                   )}
                 </Flex>
-                <Text as="b" fontWeight="600" whiteSpace="nowrap">
+                <b>
                   <DefaultValue taken={taken} />
-                </Text>
-              </Line>
+                </b>
+              </summary>
               <Why formula={taken.rule} rule={taken.isStandIn ? "Estimate" : "Default"} source={taken.source} />
-            </Row>
+            </details>
           ))}
         </>
       )}
@@ -82,23 +59,32 @@ function DefaultValue({ taken }: { readonly taken: DefaultTaken }) {
   return <LengthText mm={taken.value} />;
 }
 
-function Why({
-  formula,
-  rule,
-  source,
-}: {
-  readonly formula: Figure["formula"];
-  readonly rule: string;
-  readonly source: string;
-}) {
+/** Plain elements: a dozen of these are drawn again many times in every drag. */
+function FigureRow({ figure }: { readonly figure: Figure }) {
+  const [isOpen, setOpen] = useState(false);
   return (
-    <Box px="1" pb="2.5" fontSize="sm" lineHeight="1.45">
-      <Text>
-        = <Sentence words={formula} />
-      </Text>
-      <Text color="inkSoft">
+    <details className="figure-row" data-figure={figure.id} onToggle={(event) => setOpen(event.currentTarget.open)}>
+      <summary>
+        <span>{figure.label}</span>
+        <b>
+          <LengthText mm={figure.value} />
+        </b>
+      </summary>
+      {isOpen && <Why formula={figure.formula} rule={figure.rule} source={figure.source} />}
+    </details>
+  );
+}
+
+type WhyProps = { readonly formula: Figure["formula"]; readonly rule: string; readonly source: string };
+
+function Why({ formula, rule, source }: WhyProps) {
+  const unit = useUnit();
+  return (
+    <div className="figure-why">
+      <p>= {speak(formula, unit)}</p>
+      <p className="figure-source">
         {rule} · {source}
-      </Text>
-    </Box>
+      </p>
+    </div>
   );
 }

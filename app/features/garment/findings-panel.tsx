@@ -2,13 +2,14 @@ import { Sentence } from "@app/components/length-text";
 import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
 import type { Finding, Severity } from "@core/check/index";
 import { CircleAlert, Info, TriangleAlert } from "lucide-react";
-import { useDeferredValue } from "react";
+import { memo } from "react";
 import { FiguresList } from "./figures-list";
-import { useWork, useWorkStore } from "./work-context";
+import { useCalmWork } from "./use-calm-work";
+import { useWorkStore } from "./work-context";
 
-/** What a good colleague would say, and the figures it rests on. Follows a drag a moment later, so that the sheet never waits. */
+/** What a good colleague would say, and the figures it rests on. */
 export function FindingsPanel() {
-  const garment = useDeferredValue(useWork((work) => work.garment));
+  const garment = useCalmWork((work) => work.garment);
   return (
     <>
       <Findings findings={garment.findings} hasSleeve={garment.sleeve !== null} />
@@ -17,13 +18,13 @@ export function FindingsPanel() {
   );
 }
 
-export function Findings({
-  findings,
-  hasSleeve,
-}: {
-  readonly findings: readonly Finding[];
-  readonly hasSleeve: boolean;
-}) {
+/** Drawn again only when something else is said: the same words on a new draft are the same finding. */
+export const Findings = memo(
+  FindingsList,
+  (a, b) => a.hasSleeve === b.hasSleeve && JSON.stringify(a.findings) === JSON.stringify(b.findings),
+);
+
+function FindingsList({ findings, hasSleeve }: { readonly findings: readonly Finding[]; readonly hasSleeve: boolean }) {
   return (
     <Box as="section" aria-label="Findings" mb="6">
       <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600" mb="2">

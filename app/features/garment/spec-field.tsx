@@ -1,10 +1,11 @@
 import { LengthField } from "@app/components/length-field";
 import { useUnit } from "@app/components/preferences";
 import { speak } from "@core/draft/index";
-import { LENGTH_FIELDS, readLength } from "@core/garment/index";
-import { formatForTyping, formatLength } from "@core/tape/index";
+import { type Garment, LENGTH_FIELDS, readLength } from "@core/garment/index";
+import { formatForTyping, formatLength, type TapeUnit } from "@core/tape/index";
 import { type ReactNode, useRef, useState } from "react";
 import { getAtPath } from "./spec-path";
+import { useCalmWork } from "./use-calm-work";
 import { useWork, useWorkStore } from "./work-context";
 import { beginGesture } from "./work-store";
 
@@ -20,18 +21,15 @@ export function SpecField({ path, label, hint }: Props) {
   const unit = useUnit();
   const store = useWorkStore();
   const [isFocused, setFocused] = useState(false);
-  const endGesture = useRef<(() => void) | null>(null);
+  const gesture = useRef<{ readonly end: () => void; readonly before: unknown } | null>(null);
   const typed = useWork((work) => work.typed[path]);
-  const given = useWork((work) => getAtPath(work.spec, path));
-  const taken = useWork((work) => work.garment.defaults.find((d) => d.path === path));
+  const given = useCalmWork((work) => getAtPath(work.spec, path));
+  const standsIn = useCalmWork((work) => standInText(work.garment, path, unit));
+  const estimate = useCalmWork((work) => estimateText(work.garment, path, unit));
   const { setField, setTyped } = store.getState();
 
   const written = typeof given === "number" ? formatForTyping(given, unit) : "";
   const read = typed === undefined || typed.trim() === "" ? null : readLength(typed, unit, field);
-  const standsIn =
-    typeof taken?.value === "number"
-      ? `${formatLength(taken.value, unit, { withUnit: false })}${taken.isStandIn ? " est." : ""}`
-      : undefined;
 
   const onText = (text: string) => {
     setTyped(path, text);
@@ -41,13 +39,15 @@ export function SpecField({ path, label, hint }: Props) {
   };
   const onBegin = () => {
     setFocused(true);
-    endGesture.current ??= beginGesture(store);
+    gesture.current ??= { end: beginGesture(store), before: getAtPath(store.getState().spec, path) };
   };
   const onEnd = () => {
     setFocused(false);
-    if (typed !== undefined && (read === null || read.ok)) setTyped(path, null);
-    endGesture.current?.();
-    endGesture.current = null;
+    // On the way to an unreadable figure its first digits may have been read: the draft goes back to the figure before.
+    if (read && !read.ok) setField(path, gesture.current?.before);
+    else if (typed !== undefined) setTyped(path, null);
+    gesture.current?.end();
+    gesture.current = null;
   };
   return (
     <LengthField
@@ -59,7 +59,22 @@ export function SpecField({ path, label, hint }: Props) {
       onEnd={onEnd}
       problem={read && !read.ok && !isFocused ? read.problem.message : undefined}
       standsIn={standsIn}
-      hint={hint ?? (taken?.isStandIn ? `Estimated: ${speak(taken.rule, unit)}.` : undefined)}
+      hint={hint ?? estimate}
     />
   );
+}
+
+function defaultTaken(garment: Garment, path: string) {
+  return garment.defaults.find((taken) => taken.path === path);
+}
+
+function standInText(garment: Garment, path: string, unit: TapeUnit): string | undefined {
+  const taken = defaultTaken(garment, path);
+  if (typeof taken?.value !== "number") return undefined;
+  return `${formatLength(taken.value, unit, { withUnit: false })}${taken.isStandIn ? " est." : ""}`;
+}
+
+function estimateText(garment: Garment, path: string, unit: TapeUnit): string | undefined {
+  const taken = defaultTaken(garment, path);
+  return taken?.isStandIn ? `Estimated: ${speak(taken.rule, unit)}.` : undefined;
 }

@@ -1,14 +1,13 @@
 import { Findings } from "@app/features/garment/findings-panel";
-import { useWork } from "@app/features/garment/work-context";
+import { useCalmWork } from "@app/features/garment/use-calm-work";
 import { Box, Grid, Heading, Text } from "@chakra-ui/react";
-import { useDeferredValue } from "react";
 import { EaseChart } from "./ease-chart";
 import { NotchTable, SectionTable } from "./match-tables";
 import { SeamRibbons } from "./seam-ribbons";
 
 /** The cap against the armhole: where each mark meets its partner, and where the ease lies. */
 export function MatchStation() {
-  const garment = useDeferredValue(useWork((work) => work.garment));
+  const garment = useCalmWork((work) => work.garment);
   const drafted = garment.sleeve;
   if (!drafted) {
     return (

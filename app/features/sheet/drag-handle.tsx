@@ -3,6 +3,7 @@ import type { Handle } from "@core/garment/index";
 import type { Point } from "@core/geometry/index";
 import { formatLength, GRADUATION_MM } from "@core/tape/index";
 import { type KeyboardEvent, type PointerEvent, useRef } from "react";
+import { flushSync } from "react-dom";
 import { toScreen, type View } from "./view";
 
 type Props = {
@@ -45,7 +46,8 @@ export function DragHandle({ name, at, view, handle, gain, onMove, onBegin, onEn
     if (!from) return;
     const right = (event.clientX - from.x) / view.scale;
     const down = (event.clientY - from.y) / view.scale;
-    moveTo(from.value + right * gain.x + down * gain.y);
+    // Browsers hand over a move just before they paint a frame: drawn at once, it is in that frame and not in the next.
+    flushSync(() => moveTo(from.value + right * gain.x + down * gain.y));
   };
   const end = () => {
     if (!start.current) return;

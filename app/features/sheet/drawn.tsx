@@ -1,39 +1,29 @@
 import type { DraftLine, LetteredPoint } from "@core/draft/index";
-import { type Path, type Point, svgPathData } from "@core/geometry/index";
+import { mapPath, type Path, type Point, svgPathData } from "@core/geometry/index";
 import { memo } from "react";
 import { toScreen, type View } from "./view";
 
-const matrix = (view: View) => `matrix(${view.scale} 0 0 ${view.scale} ${view.x} ${view.y})`;
+/** Path data in screen pixels. Lines are put there by us: a browser is slow to re-stroke paths under a moving transform. */
+function onScreen(path: Path, view: View): string {
+  return svgPathData(mapPath(path, (p) => toScreen(view, p)));
+}
 
-/** Lines in millimetres under the view's transform; their pens keep their width at every zoom. */
-export const Lines = memo(function Lines({
-  lines,
-  view,
-  className = "",
-}: {
-  readonly lines: readonly DraftLine[];
-  readonly view: View;
-  readonly className?: string;
-}) {
+type LinesProps = { readonly lines: readonly DraftLine[]; readonly view: View };
+
+export const Lines = memo(function Lines({ lines, view }: LinesProps) {
   return (
-    <g transform={matrix(view)}>
+    <g>
       {lines.map((line) => (
-        <path key={line.id} data-line={line.id} className={`${line.kind} ${className}`} d={svgPathData(line.path)} />
+        <path key={line.id} data-line={line.id} className={line.kind} d={onScreen(line.path, view)} />
       ))}
     </g>
   );
 });
 
-export const PlainPath = memo(function PlainPath({
-  path,
-  view,
-  className,
-}: {
-  readonly path: Path;
-  readonly view: View;
-  readonly className: string;
-}) {
-  return <path className={className} transform={matrix(view)} d={svgPathData(path)} />;
+type PlainPathProps = { readonly path: Path; readonly view: View; readonly className: string };
+
+export const PlainPath = memo(function PlainPath({ path, view, className }: PlainPathProps) {
+  return <path className={className} d={onScreen(path, view)} />;
 });
 
 /** The lettered points as on the card; letters keep off the middle of the piece, so they do not lie on the lines. */
@@ -52,9 +42,10 @@ export function Letters({
         const p = toScreen(view, at);
         const isLeft = at.x < middle || (at.x === middle && at.y === 0);
         return (
-          <g key={letter}>
-            <circle className="point" cx={p.x} cy={p.y} r={2.6} />
-            <text className="letter" x={p.x + (isLeft ? -7 : 7)} y={p.y - 6} textAnchor={isLeft ? "end" : "start"}>
+          // Moved by its transform: words whose own place changes are laid out letter by letter again.
+          <g key={letter} transform={`translate(${p.x} ${p.y})`}>
+            <circle className="point" r={2.6} />
+            <text className="letter" x={isLeft ? -7 : 7} y={-6} textAnchor={isLeft ? "end" : "start"}>
               {letter}
               <title>{name}</title>
             </text>
@@ -105,7 +96,11 @@ export function FigureAt({
 }) {
   const p = toScreen(view, at);
   return (
-    <text className={soft ? "figure-soft" : "figure"} x={p.x + dx} y={p.y + dy} textAnchor={anchor}>
+    <text
+      className={soft ? "figure-soft" : "figure"}
+      transform={`translate(${p.x + dx} ${p.y + dy})`}
+      textAnchor={anchor}
+    >
       {text}
     </text>
   );

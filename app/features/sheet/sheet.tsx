@@ -32,6 +32,10 @@ const Tool = chakra("button", {
   },
 });
 
+const WHOLE = { position: "absolute", inset: 0, width: "100%", height: "100%" } as const;
+/** Grid and rulers lie on layers of their own, which are not painted again while the draft moves between them. */
+const LAYER = { ...WHOLE, pointerEvents: "none", willChange: "transform" } as const;
+
 const KEYS_PAN: Readonly<Record<string, readonly [number, number]>> = {
   ArrowLeft: [1, 0],
   ArrowRight: [-1, 0],
@@ -45,6 +49,7 @@ export function Sheet({ box, label, isHeld = false, children }: Props) {
   const unit = useUnit();
   const { view, size, refit, zoomIn, zoomOut, pan } = useView(svg, box, isHeld);
   const shown = size ?? FIRST_SIZE;
+  const viewBox = size ? undefined : `0 0 ${FIRST_SIZE.width} ${FIRST_SIZE.height}`;
   const onKeyDown = (event: KeyboardEvent) => {
     if (event.target !== svg.current || event.ctrlKey || event.metaKey || event.altKey) return;
     const direction = KEYS_PAN[event.key];
@@ -57,6 +62,9 @@ export function Sheet({ box, label, isHeld = false, children }: Props) {
   };
   return (
     <Box position="relative" w="100%" h="100%" minH="0" bg="panel" overflow="hidden">
+      <svg className="sheet" aria-hidden viewBox={viewBox} style={LAYER}>
+        <Grid view={view} size={shown} unit={unit} />
+      </svg>
       <svg
         ref={svg}
         className="sheet"
@@ -64,12 +72,13 @@ export function Sheet({ box, label, isHeld = false, children }: Props) {
         tabIndex={0}
         role="application"
         aria-label={`${label}. Arrow keys move the sheet, plus and minus zoom, 0 fits it.`}
-        viewBox={size ? undefined : `0 0 ${FIRST_SIZE.width} ${FIRST_SIZE.height}`}
+        viewBox={viewBox}
         onKeyDown={onKeyDown}
-        style={{ position: "absolute", inset: 0, width: "100%", height: "100%", touchAction: "none", cursor: "move" }}
+        style={{ ...WHOLE, touchAction: "none", cursor: "move" }}
       >
-        <Grid view={view} size={shown} unit={unit} />
         {children(view)}
+      </svg>
+      <svg className="sheet" aria-hidden viewBox={viewBox} style={LAYER}>
         <Rulers view={view} size={shown} unit={unit} />
       </svg>
       <Flex className="not-printed" position="absolute" right="3" bottom="3" direction="column" gap="1">

@@ -36,7 +36,7 @@ export function SleeveSheet() {
         {(view) => (
           <>
             {before && <PlainPath path={before.piece.outline} view={onCapLine(view, before)} className="before" />}
-            <Draft drafted={drafted} view={onCapLine(view, drafted)} />
+            <Draft drafted={drafted} view={onCapLine(view, drafted)} isHeld={isHeld} />
             {!isStale && (
               <Handles drafted={drafted} view={onCapLine(view, drafted)} onLimit={setLimit} onHold={setHeld} />
             )}
@@ -116,17 +116,12 @@ function Limit({ garment, value }: { readonly garment: Garment; readonly value: 
   );
 }
 
-function Draft({ drafted, view }: { readonly drafted: DraftedSleeve; readonly view: View }) {
-  const unit = useUnit();
+type DraftProps = { readonly drafted: DraftedSleeve; readonly view: View; readonly isHeld: boolean };
+
+/** While a handle is held only what the hand is changing is written on the sheet; the letters come back when it lets go. */
+function Draft({ drafted, view, isHeld }: DraftProps) {
   const { sleeve, piece } = drafted;
-  const { outline, frame } = sleeve;
   const { grain } = piece;
-  const width = frame.frontWidth + frame.backWidth;
-  const middleOf = (edge: string) => {
-    const found = piece.edges.find((e) => e.id === edge);
-    return found ? along(found.path, found.length / 2).point : outline.crown;
-  };
-  const text = (mm: number) => formatLength(mm, unit);
   return (
     <>
       <Lines lines={sleeve.draft.lines.filter((line) => line.kind === "guide")} view={view} />
@@ -138,41 +133,54 @@ function Draft({ drafted, view }: { readonly drafted: DraftedSleeve; readonly vi
       <Tick at={grain.from} towards={{ x: 0.5, y: 0.86 }} px={9} view={view} className="grain" />
       <Tick at={grain.to} towards={{ x: -0.5, y: -0.86 }} px={9} view={view} className="grain" />
       <Tick at={grain.to} towards={{ x: 0.5, y: -0.86 }} px={9} view={view} className="grain" />
-      <Letters points={sleeve.draft.points} view={view} middle={0} />
-      <FigureAt
-        at={cubicPoint(outline.capFront, 0.3)}
-        text={text(sleeve.capLength.front)}
-        view={view}
-        dx={56}
-        dy={-18}
-        anchor="start"
-      />
-      <FigureAt
-        at={cubicPoint(outline.capBack, 0.3)}
-        text={text(sleeve.capLength.back)}
-        view={view}
-        dx={-56}
-        dy={-18}
-        anchor="end"
-      />
-      <FigureAt at={cubicPoint(outline.capFront, 0.3)} text="front" view={view} dx={56} dy={-2} anchor="start" soft />
-      <FigureAt at={cubicPoint(outline.capBack, 0.3)} text="back" view={view} dx={-56} dy={-2} anchor="end" soft />
+      <ChangingFigures drafted={drafted} view={view} />
+      {!isHeld && <RestingFigures drafted={drafted} view={view} />}
+    </>
+  );
+}
+
+type FiguresProps = { readonly drafted: DraftedSleeve; readonly view: View };
+
+function ChangingFigures({ drafted, view }: FiguresProps) {
+  const unit = useUnit();
+  const { outline, frame, capLength } = drafted.sleeve;
+  const width = frame.frontWidth + frame.backWidth;
+  const text = (mm: number) => formatLength(mm, unit);
+  const onFront = cubicPoint(outline.capFront, 0.3);
+  const onBack = cubicPoint(outline.capBack, 0.3);
+  return (
+    <>
+      <FigureAt at={onFront} text={text(capLength.front)} view={view} dx={56} dy={-18} anchor="start" />
+      <FigureAt at={onBack} text={text(capLength.back)} view={view} dx={-56} dy={-18} anchor="end" />
       <FigureAt at={{ x: 0, y: frame.height / 2 }} text={text(frame.height)} view={view} dx={8} dy={4} anchor="start" />
       <FigureAt at={{ x: -width / 4, y: frame.height }} text={text(width)} view={view} dy={-7} />
-      <FigureAt
-        at={{ x: outline.frontHem.x / 2, y: outline.frontHem.y }}
-        text={text(outline.frontHem.x - outline.backHem.x)}
-        view={view}
-        dy={-7}
-      />
-      <FigureAt
-        at={middleOf("underarmFront")}
-        text={text(piece.edges.find((e) => e.id === "underarmFront")?.length ?? 0)}
-        view={view}
-        dx={10}
-        dy={14}
-        anchor="start"
-      />
+    </>
+  );
+}
+
+function RestingFigures({ drafted, view }: FiguresProps) {
+  const unit = useUnit();
+  const { sleeve, piece } = drafted;
+  const { outline } = sleeve;
+  const underarm = piece.edges.find((edge) => edge.id === "underarmFront");
+  const text = (mm: number) => formatLength(mm, unit);
+  const hem = outline.frontHem;
+  return (
+    <>
+      <Letters points={sleeve.draft.points} view={view} middle={0} />
+      <FigureAt at={cubicPoint(outline.capFront, 0.3)} text="front" view={view} dx={56} dy={-2} anchor="start" soft />
+      <FigureAt at={cubicPoint(outline.capBack, 0.3)} text="back" view={view} dx={-56} dy={-2} anchor="end" soft />
+      <FigureAt at={{ x: hem.x / 2, y: hem.y }} text={text(hem.x - outline.backHem.x)} view={view} dy={-7} />
+      {underarm && (
+        <FigureAt
+          at={along(underarm.path, underarm.length / 2).point}
+          text={text(underarm.length)}
+          view={view}
+          dx={10}
+          dy={14}
+          anchor="start"
+        />
+      )}
     </>
   );
 }

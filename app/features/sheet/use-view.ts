@@ -1,7 +1,7 @@
 import type { Box } from "@core/geometry/index";
 import { select } from "d3-selection";
 import { type D3ZoomEvent, type ZoomBehavior, zoom, zoomIdentity } from "d3-zoom";
-import { type RefObject, useCallback, useEffect, useLayoutEffect, useRef, useState } from "react";
+import { type RefObject, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
 import { fitView, type Size, type View } from "./view";
 
 /** What the server writes before the sheet has a size; the SVG scales itself to its room until then. */
@@ -26,7 +26,7 @@ export function useView(svg: RefObject<SVGSVGElement | null>, box: Box, isHeld: 
   const [fitted, setFitted] = useState(box);
   if (!isHeld && fitted !== box && hasOutgrown(fitted, box)) setFitted(box);
   const behaviour = useRef<ZoomBehavior<SVGSVGElement, unknown> | null>(null);
-  const view = moved ?? fitView(fitted, size ?? FIRST_SIZE);
+  const view = useMemo(() => moved ?? fitView(fitted, size ?? FIRST_SIZE), [moved, fitted, size]);
 
   useIsomorphicLayoutEffect(() => {
     const node = svg.current?.parentElement;
