@@ -1,6 +1,6 @@
 import type { Issue } from "@core/garment/index";
 
-export const EXPORT_KINDS = ["svg", "pdf"] as const;
+const EXPORT_KINDS = ["svg", "pdf"] as const;
 export type ExportKind = (typeof EXPORT_KINDS)[number];
 
 export type Request =

@@ -164,8 +164,10 @@ describe("a dressmaker fits a sleeve to a measured armhole", () => {
 
   it("reads the card, all at once and one step at a time", async () => {
     await she.station("Card");
-    const steps = await browser.driver.findElements(By.css("[data-step]"));
-    expect(steps.length).toBeGreaterThanOrEqual(13);
+    await she.until(
+      "every step is there",
+      async () => (await browser.driver.findElements(By.css("[data-step]"))).length >= 13,
+    );
     await she.press("One step at a time");
     await she.until(
       "only one step is shown",

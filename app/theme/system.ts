@@ -5,6 +5,10 @@ import { sheetStyles } from "./sheet-styles";
 /** Warm paper, ink, one chalk accent. Screens use these names and no raw colours. */
 const config = defineConfig({
   globalCss: {
+    "*": {
+      "--global-color-border": "colors.border",
+      "@media (prefers-reduced-motion: reduce)": { animation: "none !important", transition: "none !important" },
+    },
     "html, body": {
       bg: "paper",
       color: "ink",
@@ -21,9 +25,6 @@ const config = defineConfig({
     },
     "main nav a": { textDecoration: "none" },
     "*:focus-visible": { outline: "2px solid", outlineColor: "chalk", outlineOffset: "2px" },
-    "*": {
-      "@media (prefers-reduced-motion: reduce)": { animation: "none !important", transition: "none !important" },
-    },
     ".not-printed": { "@media print": { display: "none !important" } },
     ...panelStyles,
     ...sheetStyles,
@@ -58,4 +59,10 @@ const config = defineConfig({
   },
 });
 
-export const system = createSystem(defaultConfig, config);
+/**
+ * Chakra's own rule for every element sets some thirty variables for rings and filters, which nothing here uses and which
+ * cost a fifth of every dragged frame (10.9 to 8.8 ms, measured). Its other global rules are ours above.
+ */
+const { globalCss: _replaced, ...chakra } = defaultConfig;
+
+export const system = createSystem(chakra, config);

@@ -25,7 +25,7 @@ const MOST_REACH = 0.95;
 const LENGTH_TOLERANCE_MM = 1e-7;
 
 /** A half armhole from the shoulder point (0, 0) to the underarm (reach, depth); x away from the body's centre. */
-export function armholeHalf(bend: ArmholeBend, shoulderAngle: number, depth: number, reach: number): Cubic {
+function armholeHalf(bend: ArmholeBend, shoulderAngle: number, depth: number, reach: number): Cubic {
   const run = bend.upperRun * depth;
   return [
     { x: 0, y: 0 },

@@ -47,7 +47,7 @@ export const LENGTH_FIELDS: Readonly<Record<string, Field>> = {
 };
 
 /** The fields of the garment file that are not lengths. */
-export const OTHER_FIELDS: Readonly<Record<string, string>> = {
+const OTHER_FIELDS: Readonly<Record<string, string>> = {
   format: "Format",
   unit: "Unit",
   name: "Name",

@@ -7,6 +7,6 @@ export { type ReadLength, readLength } from "./length-field";
 export { type ReadGarment, readGarment } from "./read";
 export { type ReadMeasures, readMeasures } from "./read-measures";
 export type { DefaultTaken } from "./resolve";
-export { RESULT_FORMAT, writeResult } from "./result";
-export { COLLAR_KINDS, emptyGarment, GARMENT_FORMAT, type GarmentSpec, type SleeveSpec } from "./spec";
+export { writeResult } from "./result";
+export { emptyGarment, type GarmentSpec, type SleeveSpec } from "./spec";
 export { writeGarment } from "./write";

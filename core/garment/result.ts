@@ -6,7 +6,7 @@ import type { Garment } from "./draft-garment";
 import { LENGTH_FIELDS } from "./fields";
 import { inUnit } from "./write";
 
-export const RESULT_FORMAT = "gamine-result/1";
+const RESULT_FORMAT = "gamine-result/1";
 
 /** The drafted garment as the open result: lengths in the garment's unit, paths in millimetres with y down. */
 export function writeResult(garment: Garment): Record<string, unknown> {

@@ -30,7 +30,7 @@ export function cubicDerivative([p0, p1, p2, p3]: Cubic, t: number): Point {
 }
 
 /** The second derivative at parameter t. */
-export function cubicSecondDerivative([p0, p1, p2, p3]: Cubic, t: number): Point {
+function cubicSecondDerivative([p0, p1, p2, p3]: Cubic, t: number): Point {
   const a = 6 * (1 - t);
   const b = 6 * t;
   return {

@@ -3,12 +3,8 @@ export {
   type Cubic,
   cubicDerivative,
   cubicPoint,
-  cubicSecondDerivative,
   curvature,
-  lineCubic,
   mapCubic,
-  reverseCubic,
-  splitCubic,
 } from "./cubic";
 export {
   along,
@@ -24,6 +20,6 @@ export {
   startOf,
   subpath,
 } from "./path";
-export { add, distance, mix, type Point, scale, subtract } from "./point";
+export { add, distance, type Point } from "./point";
 export { findRoot, type Solution } from "./solve";
 export { svgPathData } from "./svg-path";

@@ -2,7 +2,5 @@
 export type Point = { readonly x: number; readonly y: number };
 
 export const add = (a: Point, b: Point): Point => ({ x: a.x + b.x, y: a.y + b.y });
-export const subtract = (a: Point, b: Point): Point => ({ x: a.x - b.x, y: a.y - b.y });
-export const scale = (a: Point, k: number): Point => ({ x: a.x * k, y: a.y * k });
 export const distance = (a: Point, b: Point): number => Math.hypot(b.x - a.x, b.y - a.y);
 export const mix = (a: Point, b: Point, t: number): Point => ({ x: a.x + (b.x - a.x) * t, y: a.y + (b.y - a.y) * t });

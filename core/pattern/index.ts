@@ -1,2 +1,2 @@
-export { type Cut, type Edge, edge, type Piece, type PieceNotch } from "./piece";
+export type { Cut, Edge, Piece, PieceNotch } from "./piece";
 export { sleevePiece } from "./sleeve-piece";

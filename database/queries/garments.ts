@@ -56,16 +56,6 @@ export async function findGarment(
   return garment ?? null;
 }
 
-export type Version = { readonly number: number; readonly basedOn: number | null; readonly createdAt: Date };
-
-export async function listVersions(database: Database, garmentId: string): Promise<readonly Version[]> {
-  return database
-    .select({ number: garmentVersions.number, basedOn: garmentVersions.basedOn, createdAt: garmentVersions.createdAt })
-    .from(garmentVersions)
-    .where(eq(garmentVersions.garmentId, garmentId))
-    .orderBy(desc(garmentVersions.number));
-}
-
 export async function addGarment(
   database: Database,
   studioId: string,

@@ -2,7 +2,7 @@ import { type GarmentSpec, writeGarment } from "@core/garment/index";
 import { z } from "zod";
 
 /** What the server answers to a save. */
-export const SAVE_ANSWER = z.discriminatedUnion("saved", [
+const SAVE_ANSWER = z.discriminatedUnion("saved", [
   z.object({ saved: z.literal(true), number: z.number().int(), besides: z.number().int().nullable() }),
   z.object({ saved: z.literal(false), reason: z.string() }),
 ]);

@@ -1,7 +1,6 @@
-export { bustTwelfthHeight } from "./bust-twelfth";
 export { type CapFrame, type CapTask, type NamedSolution, wantedSeams } from "./cap-frame";
 export { BACK_SHAPE, type CapShape, FRONT_SHAPE, halfCap, halfCapLength } from "./cap-shape";
-export { type FeasibleRange, feasibleRange, fitCap, halfWidthFor, widthAtHeight } from "./fit";
+export { type FeasibleRange, widthAtHeight } from "./fit";
 export { fitFirstRange, LOWEST_CAP_MM } from "./fit-first";
 export { methodOf, SET_IN_METHODS, type SetInMethod } from "./methods";
 export { type SeamNotch, usualNotches } from "./notches";
