@@ -1,4 +1,4 @@
-import { Box, chakra, Field, Input } from "@chakra-ui/react";
+import { Box, chakra, Field, Input, Text } from "@chakra-ui/react";
 import type { ReactNode } from "react";
 import { useUnit } from "./preferences";
 
@@ -61,8 +61,10 @@ export function LengthField({ id, label, value, onText, onBegin, onEnd, problem,
         </Box>
       </Box>
       {hint && !problem ? (
-        <Field.HelperText fontSize="sm" color="inkSoft" mt="0.5">
-          {hint}
+        <Field.HelperText fontSize="sm" color="inkSoft" mt="1">
+          <Text as="span" display="block" lineHeight="1.35">
+            {hint}
+          </Text>
         </Field.HelperText>
       ) : null}
       <Field.ErrorText fontSize="sm" color="fault" mt="1" role="alert">

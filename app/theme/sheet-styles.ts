@@ -32,6 +32,7 @@ export const sheetStyles = {
   ".sheet .handle": { fill: "panel", stroke: "chalk", strokeWidth: "2.5px", cursor: "grab" },
   ".sheet .handle-reach": { fill: "transparent", cursor: "grab" },
   ".sheet .handle-group:hover .handle, .sheet .handle-group:focus-visible .handle": { fill: "chalkPale" },
-  ".sheet .handle-group:focus-visible": { outline: "none" },
+  ".sheet .handle-group:focus, .sheet .handle-group:focus-visible": { outlineStyle: "none" },
+  ".sheet .handle-group:focus-visible .handle": { strokeWidth: "4px" },
   ".sheet .handle-arrow": { stroke: "chalk", strokeWidth: "2px" },
 } as const;

@@ -17,6 +17,7 @@ const config = defineConfig({
       "@media print": { bg: "white", color: "black" },
     },
     body: { fontVariantNumeric: "tabular-nums" },
+    input: { accentColor: "chalk" },
     "main a": {
       color: "chalk",
       textDecoration: "underline",

@@ -1,5 +1,5 @@
 import { type Cloth, clothOf } from "../cloth";
-import { change, length, type Phrase, percent, phrase } from "../draft";
+import { length, type Phrase, percent, phrase } from "../draft";
 import { findRoot } from "../geometry";
 import {
   BACK_SHAPE,
@@ -95,7 +95,10 @@ function keepSurplus(task: SetInTask, surplus: number): Remedy {
   const capEase = task.cap.capEase + surplus;
   return {
     id: "keep-surplus",
-    label: phrase`Keep it, and ease or gather ${change(capEase)} in`,
+    label:
+      capEase > 0
+        ? phrase`Keep it: ${length(capEase)} to ease or gather in`
+        : phrase`Keep it: ${length(-capEase)} to stretch in`,
     change: { sleeve: { capEase } },
   };
 }

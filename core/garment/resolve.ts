@@ -48,7 +48,7 @@ export type ResolvedSpec = {
 /** Armhole of a garment ÷ bust, and its parts: stand-ins until the armhole is taped, from memory. */
 const ARMHOLE_SHARE_OF_BUST = 0.48;
 const FRONT_SHARE_OF_ARMHOLE = 0.485;
-const DEPTH_SHARE_OF_ARMHOLE = 0.457;
+const DEPTH_SHARE_OF_ARMHOLE = 0.435;
 /** A shoulder that falls 1 in over 4 1/2 (common practice, no source). */
 const SHOULDER_ANGLE = Math.asin(1 / 4.5);
 /** The back takes a little more of the ease: 45 to 55 (common practice, no source). */

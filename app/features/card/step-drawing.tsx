@@ -3,7 +3,7 @@ import { boxOf, type Point, svgPathData } from "@core/geometry/index";
 import { memo } from "react";
 
 /** Room round the drawing for the letters, and the size of a letter, as shares of the drawing's height. */
-const MARGIN = 0.07;
+const MARGIN = 0.1;
 const LETTER = { small: 0.085, large: 0.045 } as const;
 
 /** The drawing as far as this step, what the step adds in chalk. */

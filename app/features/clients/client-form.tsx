@@ -72,6 +72,7 @@ export function ClientForm({ keptAs, isNew, today, initial = {}, action, answer 
                   bg="panel"
                   borderColor="ruleStrong"
                   placeholder="Posture, likes, what to mind"
+                  _placeholder={{ color: "inkSoft" }}
                   onChange={(event) => setTexts({ note: event.currentTarget.value })}
                 />
               </Field.Root>

@@ -11,6 +11,8 @@ export type EasePicture = {
   /** The share that the cloth takes. */
   readonly limit: number;
   readonly length: (mm: number) => string;
+  /** Between the figures of the axis. */
+  readonly tickMm: number;
   readonly ink: string;
   readonly soft: string;
   readonly rule: string;
@@ -37,7 +39,7 @@ export function createEaseChart(node: HTMLElement): EaseChartPainter {
   };
 }
 
-function options({ unrolled, limit, length, ink, soft, rule, chalk, warn }: EasePicture) {
+function options({ unrolled, limit, length, tickMm, ink, soft, rule, chalk, warn }: EasePicture) {
   const points = unrolled.density.map(({ at, share }) => [at, share * 100]);
   const peak = Math.max(limit * 100, ...points.map(([, y]) => y ?? 0));
   const low = Math.min(0, ...points.map(([, y]) => y ?? 0));
@@ -61,10 +63,10 @@ function options({ unrolled, limit, length, ink, soft, rule, chalk, warn }: Ease
       nameLocation: "middle",
       nameGap: 28,
       nameTextStyle: text,
-      axisLabel: { ...text, formatter: (mm: number) => length(mm), hideOverlap: true },
+      axisLabel: { ...text, formatter: (mm: number) => (mm % tickMm === 0 ? length(mm) : ""), hideOverlap: true },
       axisLine: { lineStyle: { color: ink } },
       splitLine: { show: false },
-      interval: unrolled.bodyLength / 6,
+      interval: tickMm,
     },
     yAxis: {
       type: "value",

@@ -46,6 +46,7 @@ export function EaseChart({ seams, notches, limit }: Props) {
       unrolled,
       limit,
       length: (mm) => formatLength(mm, unit),
+      tickMm: unit === "in" ? 50.8 : 50,
       ink: colour("ink"),
       soft: colour("inkSoft"),
       rule: colour("rule"),

@@ -110,7 +110,9 @@ function Drawing({ drawn, block, view, notches }: DrawingProps) {
           />
         </>
       )}
-      <Letters points={drawn.points} view={view} middle={0} />
+      {/* Inside the armhole, where no line runs. */}
+      <Letters points={drawn.points.filter((p) => p.letter === "SF")} view={view} middle={Number.POSITIVE_INFINITY} />
+      <Letters points={drawn.points.filter((p) => p.letter !== "SF")} view={view} middle={Number.NEGATIVE_INFINITY} />
       <FigureAt
         at={middle(drawn.front, block.front.length)}
         text={text(block.front.length)}
