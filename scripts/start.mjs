@@ -40,7 +40,6 @@ async function start() {
   if (!isDevelopment) buildIfStale(ROOT);
   const databaseUrl = process.env.DATABASE_URL || (await ownDatabase());
   const url = isDevelopment ? develop(databaseUrl, port) : await serveBuilt(databaseUrl, port);
-  writeFileSync(RUN_FILE, JSON.stringify({ pid: process.pid, url }));
   console.log(`\nGamine is at ${url}\nCtrl-C stops it.`);
 }
 
@@ -53,6 +52,7 @@ async function ownDatabase() {
 async function serveBuilt(databaseUrl, port) {
   const server = await serve({ root: ROOT, databaseUrl, port });
   stops.push(server.stop);
+  writeFileSync(RUN_FILE, JSON.stringify({ pid: process.pid, url: server.url, server: server.child.pid }));
   server.ended.then(() => {
     if (!isStopping) console.error("The server ended by itself.");
     stopAll(1);
@@ -75,13 +75,17 @@ function develop(databaseUrl, port) {
 function refuseSecondStart() {
   if (!existsSync(RUN_FILE)) return;
   const before = readRunFile();
-  if (before && before.pid !== process.pid && isAlive(before.pid) && isStart(before.pid)) {
+  if (before && before.pid !== process.pid && isAlive(before.pid) && runs(before.pid, "start.mjs")) {
     console.error(
       `Gamine is already running${before.url ? ` at ${before.url}` : ""} (process ${before.pid}). Stop that one first with Ctrl-C.`,
     );
     process.exit(1);
   }
   console.log("The last start did not end cleanly; its marks are cleared.");
+  if (before?.server && isAlive(before.server) && runs(before.server, "react-router")) {
+    console.log("Its server was still running and is stopped.");
+    process.kill(-before.server, "SIGTERM");
+  }
   rmSync(RUN_FILE, { force: true });
 }
 
@@ -93,10 +97,10 @@ function readRunFile() {
   }
 }
 
-/** A process number is used again sooner or later: it is only ours if it runs this script. */
-function isStart(pid) {
+/** A process number is used again sooner or later: it is only ours if it runs our program. */
+function runs(pid, program) {
   try {
-    return readFileSync(`/proc/${pid}/cmdline`, "utf8").includes("start.mjs");
+    return readFileSync(`/proc/${pid}/cmdline`, "utf8").includes(program);
   } catch {
     return false;
   }

@@ -5,6 +5,7 @@ import { emptyGarment, readGarment, writeGarment } from "@core/garment/index";
 import { listClients, measurementHistory } from "@database/queries/clients";
 import { addGarment } from "@database/queries/garments";
 import { data, Form, Link, redirect, useNavigation, useSearchParams } from "react-router";
+import { z } from "zod";
 import type { Route } from "./+types/garment-new";
 
 export const meta: Route.MetaFunction = () => [{ title: "New garment · Gamine" }];
@@ -12,18 +13,21 @@ export const meta: Route.MetaFunction = () => [{ title: "New garment · Gamine" 
 const LARGEST_FILE = 200_000;
 const LONGEST_NAME = 120;
 
+const NEW_GARMENT = z.object({
+  client: z.uuid("Choose whom the garment is for."),
+  name: z.string().trim().max(LONGEST_NAME, `A name has at most ${LONGEST_NAME} letters.`).default(""),
+  file: z.instanceof(File, { message: "The garment file did not arrive whole: choose it again." }).optional(),
+});
+
 export async function loader(_: Route.LoaderArgs) {
   return inStudio((database, studio) => listClients(database, studio.id));
 }
 
 export async function action({ request }: Route.ActionArgs) {
-  const form = await request.formData();
-  const clientId = String(form.get("client") ?? "");
-  const given = String(form.get("name") ?? "")
-    .trim()
-    .slice(0, LONGEST_NAME);
-  const file = form.get("file");
-  const opened = file instanceof File && file.size > 0 ? await openFile(file) : null;
+  const sent = NEW_GARMENT.safeParse(Object.fromEntries(await request.formData()));
+  if (!sent.success) return data({ problems: sent.error.issues.map((issue) => issue.message) }, { status: 422 });
+  const { client: clientId, name: given, file } = sent.data;
+  const opened = file && file.size > 0 ? await openFile(file) : null;
   if (opened && !opened.ok) return data({ problems: opened.sentences }, { status: 422 });
   const attempt = await attemptInStudio(async (database, studio) => {
     const clients = await listClients(database, studio.id);

@@ -63,7 +63,7 @@ export function ClientForm({ keptAs, isNew, today, initial = {}, action, answer 
                 />
                 <Field.ErrorText color="fault">{problemOf("name")}</Field.ErrorText>
               </Field.Root>
-              <Field.Root>
+              <Field.Root invalid={problemOf("note") !== undefined}>
                 <Field.Label fontSize="md">Note</Field.Label>
                 <Textarea
                   name="note"
@@ -75,6 +75,7 @@ export function ClientForm({ keptAs, isNew, today, initial = {}, action, answer 
                   _placeholder={{ color: "inkSoft" }}
                   onChange={(event) => setTexts({ note: event.currentTarget.value })}
                 />
+                <Field.ErrorText color="fault">{problemOf("note")}</Field.ErrorText>
               </Field.Root>
             </>
           )}

@@ -1,7 +1,7 @@
 import type { MeasureId } from "@core/body/index";
 import { type ReadMeasures, readMeasures } from "@core/garment/index";
 import { isTapeUnit, type TapeUnit } from "@core/tape/index";
-import { isValid, parseISO } from "date-fns";
+import { z } from "zod";
 
 /** The measures that a first visit takes, in the order in which the tape moves. */
 export const FIRST_MEASURES: readonly { readonly title: string; readonly ids: readonly MeasureId[] }[] = [
@@ -9,7 +9,11 @@ export const FIRST_MEASURES: readonly { readonly title: string; readonly ids: re
   { title: "Arm", ids: ["upperArm", "elbow", "wrist", "hand", "armLength", "shoulderToElbow"] },
 ];
 
-export type ClientProblems = ReadMeasures["problems"] & { readonly name?: string; readonly takenOn?: string };
+export type ClientProblems = ReadMeasures["problems"] & {
+  readonly name?: string | undefined;
+  readonly note?: string;
+  readonly takenOn?: string;
+};
 
 export type ReadClient = {
   readonly unit: TapeUnit;
@@ -23,31 +27,36 @@ export type ReadClient = {
 const LONGEST_NAME = 120;
 const LONGEST_NOTE = 2000;
 
+const NAME = z
+  .string("Give the client a name to find them by.")
+  .trim()
+  .min(1, "Give the client a name to find them by.")
+  .max(LONGEST_NAME, `A name has at most ${LONGEST_NAME} letters.`);
+
+const DAY = z.iso.date().refine((day) => day >= "1900-01-01" && day <= "2200-01-01");
+
 /** Reads the form of a client or of a measuring, on the page as it is typed and on the server again. */
 export function readClient(texts: Readonly<Record<string, string>>, isNameWanted: boolean): ReadClient {
   const unit = isTapeUnit(texts.unit) ? texts.unit : "in";
-  const name = (texts.name ?? "").trim();
-  const takenOn = (texts.takenOn ?? "").trim();
   const { measures, problems } = readMeasures(texts, unit);
+  const name = (isNameWanted ? NAME : z.string().optional()).safeParse(texts.name);
+  const note = z.string().trim().max(LONGEST_NOTE).default("").safeParse(texts.note);
+  const takenOn = DAY.safeParse(texts.takenOn);
   return {
     unit,
-    name: name.slice(0, LONGEST_NAME),
-    note: (texts.note ?? "").trim().slice(0, LONGEST_NOTE),
-    takenOn,
+    name: name.data ?? "",
+    note: note.data ?? "",
+    takenOn: takenOn.data ?? "",
     measures: Object.fromEntries(
       Object.entries(measures).filter((entry): entry is [string, number] => entry[1] !== undefined),
     ),
     problems: {
       ...problems,
-      ...(isNameWanted && name === "" ? { name: "Give the client a name to find them by." } : {}),
-      ...(isNameWanted && name.length > LONGEST_NAME ? { name: `A name has at most ${LONGEST_NAME} letters.` } : {}),
-      ...(isDay(takenOn) ? {} : { takenOn: "Say on which day the tape was used, like 2026-11-24." }),
+      ...(name.success ? {} : { name: name.error.issues[0]?.message }),
+      ...(note.success ? {} : { note: `A note has at most ${LONGEST_NOTE} letters.` }),
+      ...(takenOn.success ? {} : { takenOn: "Say on which day the tape was used, like 2026-11-24." }),
     },
   };
-}
-
-function isDay(text: string): boolean {
-  return /^\d{4}-\d{2}-\d{2}$/.test(text) && isValid(parseISO(text)) && text >= "1900-01-01" && text <= "2200-01-01";
 }
 
 /** A posted form's texts; files and repeats are passed over. */
