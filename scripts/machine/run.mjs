@@ -21,6 +21,9 @@ export function succeeds(command, words, options = {}) {
   return spawnSync(command, words, { stdio: "ignore", timeout: 60_000, ...options }).status === 0;
 }
 
+/** Browsers keep their connections open, and a server that waits for them is ended after this. */
+const PATIENCE_MS = 1500;
+
 /** A child in a process group of its own, so that it and what it starts can be ended together, and only they. */
 export function startChild(command, words, options = {}) {
   const child = spawn(command, words, { detached: true, stdio: "inherit", ...options });
@@ -39,7 +42,7 @@ export function startChild(command, words, options = {}) {
         } catch {
           // ended after all
         }
-      }, 5000);
+      }, PATIENCE_MS);
       await ended;
       clearTimeout(patience);
     }

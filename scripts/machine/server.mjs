@@ -29,7 +29,7 @@ async function ready(url, { child }) {
   while (Date.now() < until) {
     if (child.exitCode !== null) throw new Error("The server ended before it answered.");
     try {
-      await fetch(url, { signal: AbortSignal.timeout(10_000) });
+      await fetch(url, { signal: AbortSignal.timeout(10_000), headers: { connection: "close" } });
       return;
     } catch {
       await new Promise((resolve) => setTimeout(resolve, 150));
