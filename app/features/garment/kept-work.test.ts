@@ -1,0 +1,66 @@
+import { sampleSpec } from "@core/testing/sample";
+import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
+import { forgetKeptWork, keepWork, readKeptWork } from "./kept-work";
+
+/** What a browser's storage does, without a browser. */
+function storage(): Storage {
+  const kept = new Map<string, string>();
+  return {
+    get length() {
+      return kept.size;
+    },
+    clear: () => kept.clear(),
+    getItem: (key) => kept.get(key) ?? null,
+    key: (index) => [...kept.keys()][index] ?? null,
+    removeItem: (key) => void kept.delete(key),
+    setItem: (key, value) => void kept.set(key, value),
+  };
+}
+
+beforeEach(() => vi.stubGlobal("localStorage", storage()));
+afterEach(() => vi.unstubAllGlobals());
+
+describe("unsaved work in the browser", () => {
+  it("comes back as it was kept, half-typed text and base version too", () => {
+    const spec = sampleSpec();
+    keepWork("g1", { spec, typed: { "body.bust": "thirty" }, basedOn: 4 });
+    const kept = readKeptWork("g1");
+    expect(kept?.basedOn).toBe(4);
+    expect(kept?.typed).toEqual({ "body.bust": "thirty" });
+    expect(kept?.spec.block.armhole.front).toBeCloseTo(spec.block.armhole.front ?? 0, 9);
+  });
+
+  it("belongs to its garment alone, and is gone once forgotten", () => {
+    keepWork("g1", { spec: sampleSpec(), typed: {}, basedOn: 1 });
+    expect(readKeptWork("g2")).toBeNull();
+    forgetKeptWork("g1");
+    expect(readKeptWork("g1")).toBeNull();
+  });
+
+  it.each([
+    "not json",
+    "{}",
+    '{"file":{"format":"other"},"typed":{},"basedOn":1}',
+    '{"file":null,"typed":{"a":3},"basedOn":1}',
+  ])("is passed over when what is kept is %s", (text) => {
+    localStorage.setItem("gamine-work-g1", text);
+    expect(readKeptWork("g1")).toBeNull();
+  });
+
+  it("does not stop the drafting where storage is switched off or full", () => {
+    vi.stubGlobal("localStorage", {
+      getItem: () => {
+        throw new Error("denied");
+      },
+      setItem: () => {
+        throw new Error("full");
+      },
+      removeItem: () => {
+        throw new Error("denied");
+      },
+    });
+    expect(() => keepWork("g1", { spec: sampleSpec(), typed: {}, basedOn: 1 })).not.toThrow();
+    expect(readKeptWork("g1")).toBeNull();
+    expect(() => forgetKeptWork("g1")).not.toThrow();
+  });
+});

@@ -1,0 +1,37 @@
+import { describe, expect, it } from "vitest";
+import { readArguments } from "./arguments";
+
+const request = (...words: string[]) => {
+  const read = readArguments(words);
+  return read.ok ? read.request : read.issues[0]?.message;
+};
+
+describe("the words of the command line", () => {
+  it("are a file to draft", () => {
+    expect(request("a.json")).toEqual({ kind: "one", file: "a.json", out: null, as: ["svg"] });
+  });
+
+  it("say where to write what, in any order", () => {
+    expect(request("--as", "pdf, svg", "--out", "dir", "a.json")).toEqual({
+      kind: "one",
+      file: "a.json",
+      out: "dir",
+      as: ["pdf", "svg"],
+    });
+  });
+
+  it("draft many", () => {
+    expect(request("--many", "a.jsonl")).toEqual({ kind: "many", file: "a.jsonl" });
+  });
+
+  it.each([
+    [["a.json", "b.json"], /One garment file/],
+    [["--many", "a.jsonl", "b.json"], /stands alone/],
+    [["--many", "a.jsonl", "--out", "x"], /stands alone/],
+    [["a.json", "--out", "--as"], /--out wants a value/],
+    [["a.json", "--out", "x", "--as", "hpgl"], /hpgl is not written yet/],
+    [["--help"], /--help is not an option/],
+  ])("%j is told with the way to write it", (words, message) => {
+    expect(request(...words)).toMatch(message);
+  });
+});

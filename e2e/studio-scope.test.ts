@@ -1,0 +1,86 @@
+import { chmodSync, mkdtempSync, rmSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
+import { connect } from "@database/client";
+import { addClient, addMeasurementSet, findClient, listClients, measurementHistory } from "@database/queries/clients";
+import { addGarment, findGarment, listGarments, saveVersion } from "@database/queries/garments";
+import { addStudio, firstStudio, type Studio } from "@database/queries/studios";
+import { migrate } from "drizzle-orm/node-postgres/migrator";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { startPostgres } from "../scripts/machine/postgres.mjs";
+
+let folder = "";
+let postgres: Awaited<ReturnType<typeof startPostgres>>;
+let connection: ReturnType<typeof connect>;
+let ours: Studio;
+let theirs: Studio;
+
+beforeAll(async () => {
+  folder = mkdtempSync(join(tmpdir(), "gamine-queries-"));
+  chmodSync(folder, 0o755);
+  postgres = await startPostgres({ folder: join(folder, "postgres"), durable: false });
+  connection = connect(postgres.url);
+  await migrate(connection.database, { migrationsFolder: "database/migrations" });
+  ours = await addStudio(connection.database, "Ours");
+  theirs = await addStudio(connection.database, "Theirs");
+});
+
+afterAll(async () => {
+  await connection?.close();
+  postgres?.stop();
+  rmSync(folder, { recursive: true, force: true });
+});
+
+const someone = (name: string) => ({ name, note: "", takenOn: "2026-11-01", measures: { bust: 900 } });
+
+describe("what one workroom sees", () => {
+  it("is its own clients and garments and nobody else's", async () => {
+    const { database } = connection;
+    const client = await addClient(database, ours.id, someone("Ours alone"));
+    const garment = await addGarment(database, ours.id, { clientId: client, name: "Blouse", file: { a: 1 } });
+    expect((await listClients(database, ours.id)).map((one) => one.name)).toEqual(["Ours alone"]);
+    expect(await listClients(database, theirs.id)).toEqual([]);
+    expect(await findClient(database, theirs.id, client)).toBeNull();
+    expect(await listGarments(database, theirs.id)).toEqual([]);
+    expect(await findGarment(database, theirs.id, garment)).toBeNull();
+    expect(await saveVersion(database, theirs.id, garment, { name: "Stolen", file: {}, basedOn: 1 })).toBeNull();
+    expect(await addMeasurementSet(database, theirs.id, client, { takenOn: "2026-11-02", measures: {} })).toBe(false);
+    expect((await findGarment(database, ours.id, garment))?.name).toBe("Blouse");
+  });
+
+  it("keeps every measuring, newest first, and never writes over one", async () => {
+    const { database } = connection;
+    const client = await addClient(database, ours.id, someone("Measured twice"));
+    await addMeasurementSet(database, ours.id, client, { takenOn: "2026-11-20", measures: { bust: 910 } });
+    const history = await measurementHistory(database, client);
+    expect(history.map((set) => [set.takenOn, set.measures.bust])).toEqual([
+      ["2026-11-20", 910],
+      ["2026-11-01", 900],
+    ]);
+  });
+
+  it("counts garments and the last measuring once, however many there are", async () => {
+    const { database } = connection;
+    const client = await addClient(database, ours.id, someone("Counted"));
+    await addMeasurementSet(database, ours.id, client, { takenOn: "2026-11-20", measures: {} });
+    for (const name of ["one", "two"]) await addGarment(database, ours.id, { clientId: client, name, file: {} });
+    const listed = (await listClients(database, ours.id)).find((one) => one.name === "Counted");
+    expect(listed).toMatchObject({ garmentCount: 2, measuredOn: "2026-11-20" });
+  });
+
+  it("keeps both of two saves made at the same moment, numbered apart", async () => {
+    const { database } = connection;
+    const client = await addClient(database, ours.id, someone("Busy"));
+    const garment = await addGarment(database, ours.id, { clientId: client, name: "Coat", file: { n: 1 } });
+    const saves = await Promise.all(
+      [2, 3, 4].map((n) => saveVersion(database, ours.id, garment, { name: "Coat", file: { n }, basedOn: 1 })),
+    );
+    expect(saves.map((saved) => saved?.number).sort()).toEqual([2, 3, 4]);
+    expect(saves.filter((saved) => saved?.besides === null).length).toBe(1);
+    expect((await findGarment(database, ours.id, garment))?.version).toBe(4);
+  });
+
+  it("is the first workroom's where nobody signs in", async () => {
+    expect(await firstStudio(connection.database)).toEqual(ours);
+  });
+});
