@@ -62,7 +62,7 @@ function grainArrow({ grain }: Piece): readonly Mark[] {
 function edgeLabel(edge: Edge, unit: TapeUnit): Mark {
   const { point, direction } = along(edge.path, edge.length / 2);
   const turn = (Math.atan2(direction.y, direction.x) * 180) / Math.PI;
-  const upright = turn > 90 || turn < -90 ? turn + 180 : turn;
+  const upright = turn > 90 ? turn - 180 : turn < -90 ? turn + 180 : turn;
   return {
     kind: "text",
     at: {

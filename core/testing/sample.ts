@@ -1,4 +1,4 @@
-import { type GarmentSpec, readGarment } from "../garment";
+import { draftGarment, type GarmentSpec, readGarment } from "../garment";
 
 /** A garment for tests: invented readings of an ordinary size, in inches. */
 export const SAMPLE_FILE = {
@@ -23,4 +23,15 @@ export function sampleSpec(): GarmentSpec {
 
 export function inches(value: number): number {
   return value * 25.4;
+}
+
+/** The sample with some of its sleeve's choices changed. */
+export function withSleeve(changes: Partial<NonNullable<GarmentSpec["sleeve"]>>): GarmentSpec {
+  const spec = sampleSpec();
+  return { ...spec, sleeve: { kind: "set-in", ...spec.sleeve, ...changes } };
+}
+
+/** What the garment's draft gives for a figure; undefined where there is none. */
+export function figureOf(spec: GarmentSpec, id: string): number | undefined {
+  return draftGarment(spec).figures.find((one) => one.id === id)?.value;
 }

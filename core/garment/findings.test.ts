@@ -1,0 +1,143 @@
+import { describe, expect, it } from "vitest";
+import type { Finding } from "../check";
+import { speak } from "../draft";
+import { figureOf, inches, SAMPLE_FILE, sampleSpec, specOf, withSleeve } from "../testing/sample";
+import { applyChange, draftGarment, type GarmentSpec } from ".";
+
+function finding(spec: GarmentSpec, code: string): Finding {
+  const found = draftGarment(spec).findings.find((one) => one.code === code);
+  if (!found) throw new Error(`no finding "${code}"`);
+  return found;
+}
+
+const codes = (spec: GarmentSpec) => draftGarment(spec).findings.map((one) => one.code);
+
+describe("findings and their remedies", () => {
+  it("an arm too wide for the armhole: the first remedy, and each other, makes a sleeve possible", () => {
+    const spec = { ...sampleSpec(), body: { ...sampleSpec().body, upperArm: inches(17.25) } };
+    expect(draftGarment(spec).sleeve).toBeNull();
+    const { remedies, message } = finding(spec, "no-cap-fits");
+    expect(speak(message, "in")).toMatch(/too wide/);
+    expect(remedies.map((remedy) => remedy.id)).toEqual(["larger-armhole", "narrow-sleeve", "more-ease"]);
+    for (const remedy of remedies) {
+      const mended = applyChange(spec, remedy.change);
+      expect(draftGarment(mended).sleeve, remedy.id).not.toBeNull();
+      expect(codes(mended)).not.toContain("no-cap-fits");
+    }
+  });
+
+  it("the nearest way out of an arm too wide is a small one, not a leap", () => {
+    const spec = { ...sampleSpec(), body: { ...sampleSpec().body, upperArm: inches(17.25) } };
+    const { numbers, remedies } = finding(spec, "no-cap-fits");
+    const taken = remedies.find((remedy) => remedy.id === "narrow-sleeve");
+    expect(inches(2) - (taken?.change.sleeve?.upperArmEase ?? 0)).toBeLessThan((numbers.over ?? 0) + 0.51);
+  });
+
+  it("a sleeve too narrow for the depth of the armhole: every remedy makes a sleeve possible", () => {
+    const spec = { ...sampleSpec(), body: { ...sampleSpec().body, upperArm: inches(6) } };
+    const { remedies } = finding(spec, "no-cap-fits");
+    expect(remedies.length).toBeGreaterThan(0);
+    for (const remedy of remedies)
+      expect(draftGarment(applyChange(spec, remedy.change)).sleeve, remedy.id).not.toBeNull();
+  });
+
+  it("bust twelfth: every remedy brings the cap to armhole + ease, and says in numbers why the rule missed", () => {
+    const spec = withSleeve({ method: "bust-twelfth" });
+    const { remedies, message } = finding(spec, "cap-too-long");
+    expect(speak(message, "in")).toMatch(/laid flat, 9 in to each side/);
+    expect(remedies.map((remedy) => remedy.id)).toEqual([
+      "use-fit-first",
+      "lower-cap",
+      "narrow-sleeve",
+      "keep-surplus",
+    ]);
+    for (const remedy of remedies) {
+      const mended = applyChange(spec, remedy.change);
+      expect(Math.abs(figureOf(mended, "sleeve.surplus") ?? 9), remedy.id).toBeLessThan(0.01);
+      expect(codes(mended)).not.toContain("cap-too-long");
+    }
+  });
+
+  it("a cap that is too short is raised or widened", () => {
+    const spec = withSleeve({ method: "bust-twelfth", capHeightChange: inches(-1.5), capWidthChange: inches(-2) });
+    const { remedies } = finding(spec, "cap-too-short");
+    const ids = remedies.map((remedy) => remedy.id);
+    expect(ids).toEqual(expect.arrayContaining(["raise-cap", "widen-sleeve"]));
+    for (const remedy of remedies)
+      expect(codes(applyChange(spec, remedy.change)), remedy.id).not.toContain("cap-too-short");
+  });
+
+  it("front and back that changed places are noticed and swapped", () => {
+    const spec = applyChange(sampleSpec(), { block: { armhole: { front: inches(9.25), back: inches(8.75) } } });
+    const [remedy] = finding(spec, "armhole-front-longer").remedies;
+    const mended = applyChange(spec, remedy?.change ?? {});
+    expect(mended.block.armhole).toMatchObject({ front: inches(8.75), back: inches(9.25) });
+    expect(codes(mended)).not.toContain("armhole-front-longer");
+  });
+
+  it("readings that contradict each other are named in numbers, and each remedy resolves its half", () => {
+    const spec = applyChange(sampleSpec(), {
+      block: { armhole: { front: inches(7), back: inches(9.25), depth: inches(7.75) } },
+    });
+    const { message, remedies } = finding(spec, "armhole-contradiction");
+    expect(speak(message, "in")).toMatch(/front armhole reads 7 in, but at a depth of 7 3⁄4 in/);
+    expect(draftGarment(spec).block).toBeNull();
+    for (const remedy of remedies) {
+      expect(draftGarment(applyChange(spec, remedy.change)).block, remedy.id).not.toBeNull();
+    }
+  });
+
+  it("more ease than the cloth can take in is said with the section, and the usual ease resolves it", () => {
+    const spec = withSleeve({ capEase: inches(3) });
+    const found = finding(spec, "ease-over-cloth");
+    expect(speak(found.message, "in")).toMatch(/notch to shoulder/);
+    const usual = found.remedies.find((remedy) => remedy.id === "usual-ease");
+    expect(codes(applyChange(spec, usual?.change ?? {}))).not.toContain("ease-over-cloth");
+  });
+
+  it("a sleeve that binds is widened at constant seam: the solver lowers the cap", () => {
+    const spec = withSleeve({ upperArmEase: inches(0.25) });
+    const [remedy] = finding(spec, "sleeve-binds").remedies;
+    const mended = applyChange(spec, remedy?.change ?? {});
+    expect(codes(mended)).not.toContain("sleeve-binds");
+    expect(figureOf(mended, "sleeve.capHeight")).toBeLessThan(figureOf(spec, "sleeve.capHeight") ?? 0);
+    expect(figureOf(mended, "sleeve.cap.front")).toBeCloseTo(figureOf(spec, "sleeve.cap.front") ?? 0, 3);
+  });
+
+  it("a sleeve far wider than the arm is noted, and brought back", () => {
+    const spec = withSleeve({ upperArmEase: inches(4.7) });
+    const [remedy] = finding(spec, "sleeve-baggy").remedies;
+    expect(codes(applyChange(spec, remedy?.change ?? {}))).not.toContain("sleeve-baggy");
+  });
+
+  it("a hem that the hand does not pass is widened until it does", () => {
+    const spec = withSleeve({ wristEase: inches(0.5) });
+    const [remedy] = finding(spec, "hand-will-not-pass").remedies;
+    expect(codes(applyChange(spec, remedy?.change ?? {}))).not.toContain("hand-will-not-pass");
+  });
+
+  it("a sleeve that would end in its cap is lengthened", () => {
+    const spec = withSleeve({ length: inches(5) });
+    const [remedy] = finding(spec, "sleeve-too-short").remedies;
+    expect(draftGarment(applyChange(spec, remedy?.change ?? {})).sleeve).not.toBeNull();
+  });
+
+  it("a notch beyond its seam is drawn at the usual place, and said so", () => {
+    const spec = withSleeve({ notches: { front: inches(12) } });
+    const found = finding(spec, "notch-beyond-seam");
+    expect(draftGarment(spec).sleeve?.task.notches.front).toBeLessThan(inches(8.75));
+    expect(codes(applyChange(spec, found.remedies[0]?.change ?? {}))).not.toContain("notch-beyond-seam");
+  });
+
+  it("a rule lowered to nothing is taken back as it is", () => {
+    const spec = withSleeve({ method: "bust-twelfth", capHeightChange: inches(-6) });
+    const [remedy] = finding(spec, "rule-gives-no-cap").remedies;
+    expect(draftGarment(applyChange(spec, remedy?.change ?? {})).sleeve).not.toBeNull();
+  });
+
+  it("a collar in the file is kept and said not to be drafted", () => {
+    const spec = specOf({ ...SAMPLE_FILE, collar: { kind: "stand", height: 1.5, school: "developed" } });
+    expect(codes(spec)).toContain("collar-not-drafted");
+    expect(draftGarment(spec).spec.collar).toMatchObject({ kind: "stand", height: inches(1.5) });
+  });
+});

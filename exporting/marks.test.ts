@@ -1,0 +1,51 @@
+import { draftGarment } from "@core/garment/index";
+import { sampleSpec, withSleeve } from "@core/testing/sample";
+import { describe, expect, it } from "vitest";
+import { type Mark, pieceMarks } from "./marks";
+
+function marksOf(spec = sampleSpec(), unit: "in" | "cm" = "in"): readonly Mark[] {
+  const garment = draftGarment(spec);
+  const [piece] = garment.pieces;
+  if (!piece) throw new Error("the garment has a piece");
+  return pieceMarks(garment, piece, unit);
+}
+
+const texts = (marks: readonly Mark[]) => marks.flatMap((mark) => (mark.kind === "text" ? [mark.text] : []));
+
+describe("what is on the paper", () => {
+  it("is the piece's name, how to cut it, its grain and the length of each edge", () => {
+    const written = texts(marksOf());
+    expect(written).toEqual(
+      expect.arrayContaining([
+        "Sleeve",
+        "Test blouse",
+        "Cut 2, as a mirrored pair",
+        "straight grain",
+        "Stitching line: add seam allowance",
+      ]),
+    );
+    expect(written).toContain("Front cap 9 5⁄16 in");
+    expect(written).toContain("Cap ease 1 1⁄4 in");
+  });
+
+  it("is written in the unit of the person who prints it", () => {
+    const written = texts(marksOf(sampleSpec(), "cm"));
+    expect(written).toContain("Cap ease 3.2 cm");
+    expect(written.some((text) => / in$/.test(text))).toBe(false);
+  });
+
+  it("has one line for each notch", () => {
+    expect(marksOf().filter((mark) => mark.kind === "line" && mark.style === "notch").length).toBe(4);
+  });
+
+  it("carries a fault of the draft with it: a sheet must not look better than it is", () => {
+    const written = texts(marksOf(withSleeve({ method: "bust-twelfth" })));
+    expect(written.some((text) => text.includes("too long for the armhole"))).toBe(true);
+  });
+
+  it("writes no text upside down", () => {
+    for (const mark of marksOf()) {
+      if (mark.kind === "text") expect(Math.abs(mark.turn)).toBeLessThanOrEqual(90);
+    }
+  });
+});
