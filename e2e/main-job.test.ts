@@ -1,3 +1,5 @@
+import { writeFileSync } from "node:fs";
+import { join } from "node:path";
 import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
 import { By } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
@@ -187,6 +189,45 @@ describe("a dressmaker fits a sleeve to a measured armhole", () => {
     const [, , width, height] = (await pdf.getPage(1)).view;
     expect(width).toBeCloseTo((210 * 72) / 25.4, 1);
     expect(height).toBeCloseTo((297 * 72) / 25.4, 1);
+  });
+
+  it("takes the garment away as a file and starts another garment from it", async () => {
+    await (await she.find('form[action="/sheets/garment.json"] button')).click();
+    const text = (await she.downloaded(".json")).toString();
+    const file = JSON.parse(text);
+    expect(file).toMatchObject({ format: "gamine-garment/1", unit: "in", name: "First blouse" });
+    expect(file.block.armhole.front).toBeCloseTo(8.5, 9);
+    const path = join(browser.downloads, "again.json");
+    writeFileSync(path, text);
+    await she.open("/garments/new");
+    await (await she.find('input[type="file"]')).sendKeys(path);
+    await she.write("name", "Second blouse");
+    await she.press("Start the garment");
+    await she.until("the block station opens", async () => (await browser.driver.getCurrentUrl()).endsWith("/block"));
+    expect(await she.textIn("block.armhole.front")).toBe("8 1/2");
+    expect(await she.figure("sleeve.capWidth")).toBe("13 3⁄4 in");
+  });
+
+  it("is told when a file is no garment file, and loses nothing by it", async () => {
+    const path = join(browser.downloads, "shopping.json");
+    writeFileSync(path, '{"milk": 2}');
+    await she.open("/garments/new");
+    await (await she.find('input[type="file"]')).sendKeys(path);
+    await she.press("Start the garment");
+    await she.until("it is told", async () => (await she.pageText()).includes("Unit is missing"));
+    // The browser itself notes the refusal; it says nothing else.
+    for (const said of await complaints(browser.driver)) expect(said).toContain("status of 422");
+  });
+
+  it("draws the sheets as SVG at true size", async () => {
+    await she.press("Worktable");
+    await she.press("First blouse");
+    await she.press("Print and download");
+    await she.until("the choices open", () => she.find('form[action="/sheets/drawing.svg"] button'));
+    await (await she.find('form[action="/sheets/drawing.svg"] button')).click();
+    const svg = (await she.downloaded(".svg")).toString();
+    expect(svg).toMatch(/width="[\d.]+mm"/);
+    expect(svg).toContain("First blouse");
   });
 
   it("finds the garment on the worktable", async () => {

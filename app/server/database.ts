@@ -1,6 +1,7 @@
 import { connect, type Database } from "@database/client";
 import { firstStudio, type Studio } from "@database/queries/studios";
 import { data } from "react-router";
+import { isDatabaseDown } from "./database-down";
 
 /** One pool for the whole server process: connections are the one thing it may hold. */
 let connection: ReturnType<typeof connect> | null = null;
@@ -52,20 +53,6 @@ export async function attemptInStudio<Result>(
 }
 
 const NOT_SAVED = "Not saved: the database is not answering. What you typed stays here; save again in a moment.";
-
-/** Node's words for a server that is not there, and PostgreSQL's for one that is closing, starting or full. */
-const DOWN_CODES = /^(ECONNREFUSED|ECONNRESET|EPIPE|ETIMEDOUT|ENOTFOUND|EHOSTUNREACH|08\w{3}|57P0[1-5]|53300)$/;
-const DOWN_MESSAGES =
-  /connection terminated|timeout exceeded when trying to connect|query read timeout|connection ended/i;
-
-function isDatabaseDown(error: unknown): boolean {
-  if (!(error instanceof Error)) return false;
-  const { code } = error as { code?: unknown };
-  if (typeof code === "string" && DOWN_CODES.test(code)) return true;
-  if (DOWN_MESSAGES.test(error.message)) return true;
-  const inner = error instanceof AggregateError ? error.errors : [error.cause];
-  return inner.some((one) => one !== undefined && isDatabaseDown(one));
-}
 
 /** A 404 in a sentence, for an address that leads nowhere. */
 export function notFound(what: string): never {

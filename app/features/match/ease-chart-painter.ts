@@ -63,7 +63,7 @@ function options({ unrolled, limit, length, tickMm, ink, soft, rule, chalk, warn
       nameLocation: "middle",
       nameGap: 28,
       nameTextStyle: text,
-      axisLabel: { ...text, formatter: (mm: number) => (mm % tickMm === 0 ? length(mm) : ""), hideOverlap: true },
+      axisLabel: { ...text, formatter: (mm: number) => (isMultiple(mm, tickMm) ? length(mm) : ""), hideOverlap: true },
       axisLine: { lineStyle: { color: ink } },
       splitLine: { show: false },
       interval: tickMm,
@@ -105,4 +105,9 @@ function options({ unrolled, limit, length, tickMm, ink, soft, rule, chalk, warn
       },
     ],
   };
+}
+
+/** The axis ends where the seam does, which is seldom on a mark: only the marks are written. */
+function isMultiple(mm: number, step: number): boolean {
+  return Math.abs(mm / step - Math.round(mm / step)) < 1e-6;
 }
