@@ -1,7 +1,7 @@
 import { useUnit } from "@app/components/preferences";
 import { useWork, useWorkStore } from "@app/features/garment/work-context";
 import { beginGesture } from "@app/features/garment/work-store";
-import { Box } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
 import {
   capLineHandle,
   crownHandle,
@@ -31,26 +31,28 @@ export function SleeveSheet() {
   if (!drafted) return <Nothing />;
   const isStale = garment !== lastGood;
   return (
-    <Box position="relative" h="100%">
-      <Sheet box={boxOnCapLine(drafted)} isHeld={isHeld} label={`${drafted.sleeve.draft.title}, drawn to scale`}>
-        {(view) => (
-          <>
-            {before && <PlainPath path={before.piece.outline} view={onCapLine(view, before)} className="before" />}
-            <Draft drafted={drafted} view={onCapLine(view, drafted)} isHeld={isHeld} />
-            {!isStale && (
-              <Handles drafted={drafted} view={onCapLine(view, drafted)} onLimit={setLimit} onHold={setHeld} />
-            )}
-          </>
-        )}
-      </Sheet>
+    <Flex direction="column" h="100%">
       {isStale && (
         <Banner>
           These figures give no sleeve. The last draft that worked stays on the sheet; the reason and the ways out are
           at the side.
         </Banner>
       )}
-      {limit !== null && <Limit garment={garment} value={limit} />}
-    </Box>
+      <Box position="relative" flex="1" minH="0">
+        <Sheet box={boxOnCapLine(drafted)} isHeld={isHeld} label={`${drafted.sleeve.draft.title}, drawn to scale`}>
+          {(view) => (
+            <>
+              {before && <PlainPath path={before.piece.outline} view={onCapLine(view, before)} className="before" />}
+              <Draft drafted={drafted} view={onCapLine(view, drafted)} isHeld={isHeld} />
+              {!isStale && (
+                <Handles drafted={drafted} view={onCapLine(view, drafted)} onLimit={setLimit} onHold={setHeld} />
+              )}
+            </>
+          )}
+        </Sheet>
+        {limit !== null && <Limit garment={garment} value={limit} />}
+      </Box>
+    </Flex>
   );
 }
 
@@ -76,19 +78,7 @@ function Nothing() {
 
 function Banner({ children }: { readonly children: React.ReactNode }) {
   return (
-    <Box
-      position="absolute"
-      top="9"
-      left="9"
-      right="4"
-      px="4"
-      py="2"
-      bg="faultPale"
-      color="ink"
-      borderLeft="4px solid"
-      borderColor="fault"
-      role="status"
-    >
+    <Box px="4" py="2" bg="faultPale" color="ink" borderLeft="4px solid" borderColor="fault" role="status">
       {children}
     </Box>
   );
