@@ -1,0 +1,64 @@
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { SAMPLE_FILE, sampleSpec, specOf } from "../testing/sample";
+import { emptyGarment, LENGTH_FIELDS, labelOf, readGarment, readMeasures, writeGarment } from ".";
+
+describe("writing a garment file", () => {
+  it("leaves out what was left out", () => {
+    const file = writeGarment(emptyGarment("New", "cm"));
+    expect(file).toEqual({
+      format: "gamine-garment/1",
+      unit: "cm",
+      name: "New",
+      body: {},
+      block: { source: "readings", armhole: {} },
+      cloth: {},
+      sleeve: { kind: "set-in" },
+      collar: null,
+      allowances: {},
+    });
+    expect(readGarment(file).ok).toBe(true);
+  });
+
+  it("gives any reading back in any unit to a billionth", () => {
+    fc.assert(
+      fc.property(fc.double({ min: 1, max: 2500, noNaN: true }), fc.constantFrom("in", "cm", "mm"), (front, unit) => {
+        const spec = { ...sampleSpec(), block: { source: "readings" as const, armhole: { front } } };
+        const again = readGarment(writeGarment(spec, unit));
+        expect(again.ok && Math.abs((again.spec.block.armhole.front ?? 0) - front) / front).toBeLessThan(1e-9);
+      }),
+    );
+  });
+
+  it("keeps a collar that is not drafted yet, its height in the file's unit", () => {
+    const spec = specOf({ ...SAMPLE_FILE, collar: { kind: "roll", height: 3 } });
+    expect(writeGarment(spec, "cm").collar).toEqual({ kind: "roll", height: expect.closeTo(7.62, 9) });
+  });
+});
+
+describe("reading a form of measures", () => {
+  it("takes what is readable and says what is not, each by its measurement", () => {
+    const { measures, problems } = readMeasures(
+      { bust: "36", wrist: "thin", hand: " ", elbow: undefined, shoeSize: "7" },
+      "in",
+    );
+    expect(measures).toEqual({ bust: expect.closeTo(914.4, 9) });
+    expect(Object.keys(problems)).toEqual(["wrist"]);
+    expect(problems.wrist).toMatch(/^Wrist girth: “thin” is not a length/);
+  });
+
+  it("gives its example in the person's own unit", () => {
+    expect(readMeasures({ bust: "?" }, "cm").problems.bust).toContain("21.5");
+  });
+});
+
+describe("the names of the fields", () => {
+  it("are there for every length, once each within its part", () => {
+    for (const [path, field] of Object.entries(LENGTH_FIELDS)) {
+      expect(labelOf(path)).toBe(field.label);
+      expect(field.bounds.least).toBeLessThanOrEqual(field.bounds.most);
+    }
+    expect(labelOf("sleeve.method")).toBe("Method");
+    expect(labelOf("nothing.known")).toBe("nothing.known");
+  });
+});
