@@ -1,4 +1,6 @@
-import { type Cubic, cubicLength, findRoot, type Path, type Solution } from "../geometry";
+import { add, type Cubic, cubicLength, findRoot, type Path, type Point, type Solution } from "../geometry";
+import { squareToShoulder } from "./half";
+import type { LengthRange } from "./neckline-curve";
 
 /**
  * How a half armhole bends, as shares of its depth. It leaves the shoulder square to the shoulder seam, runs
@@ -24,43 +26,43 @@ const MOST_REACH = 0.95;
 
 const LENGTH_TOLERANCE_MM = 1e-7;
 
-/** A half armhole from the shoulder point (0, 0) to the underarm (reach, depth); x away from the body's centre. */
-function armholeHalf(bend: ArmholeBend, shoulderAngle: number, depth: number, reach: number): Cubic {
+/** A half armhole from the shoulder point to the underarm, `reach` further out and `depth` lower. */
+function armholeHalf(bend: ArmholeBend, shoulderAngle: number, from: Point, depth: number, reach: number): Cubic {
   const run = bend.upperRun * depth;
+  const direction = squareToShoulder(shoulderAngle);
   return [
-    { x: 0, y: 0 },
-    { x: -Math.sin(shoulderAngle) * run, y: Math.cos(shoulderAngle) * run },
-    { x: -bend.hollow * depth, y: depth },
-    { x: reach, y: depth },
+    from,
+    add(from, { x: direction.x * run, y: direction.y * run }),
+    add(from, { x: -bend.hollow * depth, y: depth }),
+    add(from, { x: reach, y: depth }),
   ];
 }
 
+const ORIGIN: Point = { x: 0, y: 0 };
+
 /** The shortest and longest half armhole that this depth allows, in millimetres. */
-export function armholeRange(
-  bend: ArmholeBend,
-  shoulderAngle: number,
-  depth: number,
-): { readonly least: number; readonly most: number } {
+export function armholeRange(bend: ArmholeBend, shoulderAngle: number, depth: number): LengthRange {
   return {
-    least: cubicLength(armholeHalf(bend, shoulderAngle, depth, LEAST_REACH * depth)),
-    most: cubicLength(armholeHalf(bend, shoulderAngle, depth, MOST_REACH * depth)),
+    least: cubicLength(armholeHalf(bend, shoulderAngle, ORIGIN, depth, LEAST_REACH * depth)),
+    most: cubicLength(armholeHalf(bend, shoulderAngle, ORIGIN, depth, MOST_REACH * depth)),
   };
 }
 
-export type RebuiltHalf = { readonly path: Path; readonly reach: number; readonly solution: Solution };
+export type RebuiltHalf = { readonly path: Path; readonly solution: Solution };
 
 /**
- * The half armhole whose curve measures `length` at this depth. The reach out to the side seam is what gives.
- * Null when no reach does: the readings contradict each other (see `armholeRange`).
+ * The half armhole from the shoulder point whose curve measures `length` at this depth. The reach out to the side seam is
+ * what gives. Null when no reach does: the readings contradict each other (see `armholeRange`).
  */
 export function rebuildArmholeHalf(
   bend: ArmholeBend,
   shoulderAngle: number,
+  shoulderPoint: Point,
   depth: number,
   length: number,
 ): RebuiltHalf | null {
-  const miss = (reach: number) => cubicLength(armholeHalf(bend, shoulderAngle, depth, reach)) - length;
+  const miss = (reach: number) => cubicLength(armholeHalf(bend, shoulderAngle, ORIGIN, depth, reach)) - length;
   const solution = findRoot(miss, LEAST_REACH * depth, MOST_REACH * depth, LENGTH_TOLERANCE_MM);
   if (!solution.converged) return null;
-  return { path: [armholeHalf(bend, shoulderAngle, depth, solution.value)], reach: solution.value, solution };
+  return { path: [armholeHalf(bend, shoulderAngle, shoulderPoint, depth, solution.value)], solution };
 }

@@ -1,10 +1,58 @@
+export { withAlterationSteps } from "./alteration-steps";
 export {
-  type ArmholeContradiction,
-  type ArmholeHalf,
-  type ArmholeReadings,
+  ALTERATION_KINDS,
+  ALTERATIONS,
+  type Alteration,
+  type AlterationKind,
+  type AlterationTaken,
+  alterBlock,
+  type CurveLengths,
+  curveLengths,
+} from "./alterations";
+export type { Contradiction, WayOut } from "./contradiction";
+export {
+  ARMHOLE_RULES,
+  type ArmholeRule,
+  BLOCK_STYLES,
+  type BlockChoices,
+  type BlockMeasures,
+  type BlockObstacle,
+  type BlockStyle,
+  BODY_LENGTHS,
+  type BodyLength,
+  DART_INTAKE_MM,
+  type DraftedBlock,
+  draftBlock,
+  GATHERS,
+  type Gathers,
+  NECK_RULES,
+  NECK_SHAPES,
+  type NeckRule,
+  type NeckShape,
+  SHAPINGS,
+  SHOULDER_DART_INTAKE_MM,
+  type Shaping,
+  STYLE_DEFAULTS,
+} from "./drafted";
+export {
+  armholeDepth,
   type Block,
+  type BlockSolution,
+  type BodiceHalf,
+  type Curve,
+  type Level,
   lengthToLevel,
-  type RebuiltBlock,
-  rebuildBlock,
+  SIDES,
   type Side,
-} from "./block";
+  shoulderAngleOf,
+} from "./half";
+export {
+  type BlockOutline,
+  blockFromOutline,
+  type OutlineFault,
+  type OutlineHalf,
+  type OutlineStandIns,
+} from "./outline";
+export type { BlockReadings, NeckReadings, Reading, ReadingPath } from "./readings";
+export { type RebuiltBlock, rebuildBlock } from "./rebuild";
+export { type ReadingOffsets, stitchingLineOffsets } from "./seam-allowance";

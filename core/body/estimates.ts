@@ -68,6 +68,41 @@ export function estimateShoulderToElbow(armLength: number): Estimate {
   };
 }
 
+/** Waist and hip ÷ bust, stand-ins; the shoulder, neck and armscye shares lie inside their plausible ranges (from memory). */
+const WAIST_SHARE_OF_BUST = 0.82;
+const HIP_SHARE_OF_BUST = 1.06;
+const NECK_BASE_SHARE_OF_BUST = 0.41;
+const SHOULDER_SHARE_OF_BUST = 0.43;
+const ARMSCYE_SHARE_OF_BUST = 0.44;
+const BUST_SPAN_SHARE_OF_BUST = 0.2;
+const BUST_LEVEL_SHARE_OF_BUST = 0.29;
+/** An adult woman's nape to waist: 16 in, from memory. */
+const BACK_LENGTH_STAND_IN_MM = 406.4;
+
+/** The figures of a drafted bodice that follow from the bust when they were not taken. */
+const SHARES_OF_BUST = {
+  waist: WAIST_SHARE_OF_BUST,
+  hip: HIP_SHARE_OF_BUST,
+  neckBase: NECK_BASE_SHARE_OF_BUST,
+  shoulderWidth: SHOULDER_SHARE_OF_BUST,
+  armholeGirth: ARMSCYE_SHARE_OF_BUST,
+  bustSpan: BUST_SPAN_SHARE_OF_BUST,
+  frontToBust: BUST_LEVEL_SHARE_OF_BUST,
+} as const;
+
+export function estimateFromBust(id: keyof typeof SHARES_OF_BUST, bust: number): Estimate {
+  const share = SHARES_OF_BUST[id];
+  return { value: bust * share, rule: phrase`${percent(share)} of bust ${length(bust)}`, source: "stand-in" };
+}
+
+export function estimateBackLength(): Estimate {
+  return {
+    value: BACK_LENGTH_STAND_IN_MM,
+    rule: phrase`${length(BACK_LENGTH_STAND_IN_MM)} stands in until the back is measured`,
+    source: "stand-in",
+  };
+}
+
 /** A body in which every figure that a plain sleeve is drafted from is there. */
 export type SleeveBody = Body & {
   readonly [id in "bust" | "upperArm" | "elbow" | "wrist" | "armLength" | "shoulderToElbow"]: number;

@@ -1,11 +1,37 @@
+export { findSlips, type Slip } from "./cross-checks";
 export {
   type Estimate,
   estimateArmLength,
+  estimateBackLength,
   estimateBust,
   estimateElbow,
+  estimateFromBust,
   estimateShoulderToElbow,
   estimateUpperArm,
   estimateWrist,
   type SleeveBody,
 } from "./estimates";
-export { type Body, MEASURE_IDS, type Measure, type MeasureId, measureOf } from "./measures";
+export {
+  type Body,
+  isMeasureId,
+  MEASURE_IDS,
+  MEASURING_ORDER,
+  type Measure,
+  type MeasureId,
+  measureNamed,
+  measureOf,
+  searchMeasures,
+} from "./measures";
+export {
+  BODY_SIDES,
+  type BodySide,
+  bodyOf,
+  type Changed,
+  changesBetween,
+  isTakenId,
+  splitTakenId,
+  TAKEN_IDS,
+  type Taken,
+  type TakenId,
+} from "./measuring";
+export { type PlausibleRange, plausibleRange } from "./ranges";

@@ -1,12 +1,27 @@
+import type { Alteration, BlockChoices } from "../block";
+import type { Body } from "../body";
 import type { ClothKind } from "../cloth";
 import type { Phrase } from "../draft";
 import type { SetInMethod } from "../sleeve/set-in";
 
 export type Severity = "fault" | "warning" | "note";
 
-/** What a remedy sets in the garment: only the fields it names, lengths in millimetres. */
+/** What a remedy or a handle sets in the garment: only the fields it names, lengths in millimetres. */
 export type SpecChange = {
-  readonly block?: { readonly armhole?: { readonly front?: number; readonly back?: number; readonly depth?: number } };
+  readonly body?: Body;
+  readonly block?: {
+    readonly armhole?: { readonly front?: number; readonly back?: number; readonly depth?: number };
+    readonly shoulder?: { readonly length?: number; readonly slope?: number };
+    readonly neckline?: {
+      readonly width?: number;
+      readonly frontDepth?: number;
+      readonly backDepth?: number;
+      readonly frontLength?: number;
+      readonly backLength?: number;
+    };
+    readonly includesSeamAllowance?: number;
+    readonly alterations?: readonly Alteration[];
+  } & Partial<BlockChoices>;
   readonly cloth?: { readonly kind?: ClothKind };
   readonly sleeve?: {
     readonly method?: SetInMethod;

@@ -1,7 +1,16 @@
 export { type EaseKnot, type EaseProfile, easeProfile, easeUpTo, FADE_AT_SHOULDER_MM, partAt } from "./ease";
 export type { Finding, Remedy, Severity, SpecChange } from "./finding";
-export { judgeContradiction, judgeFrontAndBack } from "./judge-armhole";
+export {
+  judgeAlteration,
+  judgeContradiction,
+  judgeFrontAndBack,
+  judgeObstacle,
+  judgeOutline,
+  judgeTooMuchAllowance,
+  judgeTraced,
+} from "./judge-block";
 export { judgeEase, judgeSurplus } from "./judge-cap";
-export { judgeNoCap } from "./judge-fit";
+export { type Enlarge, judgeNoCap } from "./judge-fit";
+export { judgeMeasures } from "./judge-measures";
 export { judgeHand, judgeLength, judgeNotches, judgeWidth } from "./judge-sleeve";
 export { type Seam, type SeamSection, sleeveSeams } from "./seam";

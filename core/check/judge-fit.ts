@@ -1,7 +1,7 @@
 import { length, phrase } from "../draft";
 import { findRoot } from "../geometry";
 import { type CapTask, type FeasibleRange, fitFirstRange, LOWEST_CAP_MM, wantedSeams } from "../sleeve/set-in";
-import type { Finding, Remedy } from "./finding";
+import type { Finding, Remedy, SpecChange } from "./finding";
 
 /** Remedies are rounded to this step, always to the side on which the sleeve exists. */
 const STEP_MM = 0.5;
@@ -10,15 +10,21 @@ const TOLERANCE_MM = 1e-6;
 const roundUp = (mm: number) => Math.ceil(mm / STEP_MM) * STEP_MM;
 const roundDown = (mm: number) => Math.floor(mm / STEP_MM) * STEP_MM;
 
+/** How the armhole of this block is made larger by so much round the whole: what it then measures, and the change that does it. */
+export type Enlarge = (added: number) => {
+  readonly armhole: CapTask["armhole"];
+  readonly change: SpecChange;
+} | null;
+
 /** Fit first has no cap: what this armhole allows, and the nearest change in each figure that makes one possible. */
-export function judgeNoCap(task: CapTask): Finding {
+export function judgeNoCap(task: CapTask, enlarge: Enlarge): Finding {
   const range = fitFirstRange(task);
   const width = task.upperArm + task.upperArmEase;
-  if (!range) return armholeTooSmall(task);
-  return width > range.width.most ? tooWide(task, width, range) : tooNarrow(task, width, range);
+  if (!range) return armholeTooSmall(task, enlarge);
+  return width > range.width.most ? tooWide(task, width, range, enlarge) : tooNarrow(task, width, range);
 }
 
-function tooWide(task: CapTask, width: number, range: FeasibleRange): Finding {
+function tooWide(task: CapTask, width: number, range: FeasibleRange, enlarge: Enlarge): Finding {
   const over = width - range.width.most;
   return {
     code: "no-cap-fits",
@@ -27,7 +33,7 @@ function tooWide(task: CapTask, width: number, range: FeasibleRange): Finding {
     message: phrase`No cap fits: the sleeve is ${length(width)} wide on the cap line, and this armhole with its ease takes at most ${length(range.width.most)}, where the cap is only ${length(range.height.least)} high. It is ${length(over)} too wide.`,
     reason: phrase`A wider sleeve wants a lower cap; here it would have to be flatter than a set-in sleeve can be.`,
     numbers: { width, widest: range.width.most, over },
-    remedies: [largerArmhole(task, width), narrower(task, over), moreEase(task, width)].filter(
+    remedies: [largerArmhole(task, width, enlarge), narrower(task, over), moreEase(task, width)].filter(
       (remedy) => remedy !== null,
     ),
   };
@@ -62,7 +68,7 @@ function tooNarrow(task: CapTask, width: number, range: FeasibleRange): Finding 
   };
 }
 
-function armholeTooSmall(task: CapTask): Finding {
+function armholeTooSmall(task: CapTask, enlarge: Enlarge): Finding {
   const wanted = wantedSeams(task);
   return {
     code: "no-cap-fits",
@@ -71,7 +77,7 @@ function armholeTooSmall(task: CapTask): Finding {
     message: phrase`No cap fits: with a cap seam of ${length(wanted.front)} at the front and ${length(wanted.back)} at the back there is no room for even the lowest cap, ${length(LOWEST_CAP_MM)}.`,
     reason: phrase`The armhole readings, or the depth, are too small for a set-in sleeve; measure them again on the Block station.`,
     numbers: { front: wanted.front, back: wanted.back, lowest: LOWEST_CAP_MM },
-    remedies: [],
+    remedies: [largerArmhole(task, task.upperArm + task.upperArmEase, enlarge)].filter((remedy) => remedy !== null),
   };
 }
 
@@ -97,26 +103,28 @@ function moreEase(task: CapTask, width: number): Remedy | null {
   };
 }
 
-function largerArmhole(task: CapTask, width: number): Remedy | null {
-  const widest = (added: number) => fitFirstRange(enlarged(task, added))?.width.most ?? 0;
-  const root = findRoot((added) => widest(added) - width, 0, width, TOLERANCE_MM);
+function largerArmhole(task: CapTask, width: number, enlarge: Enlarge): Remedy | null {
+  const widest = (added: number) => {
+    const larger = enlarge(added);
+    return larger ? (fitFirstRange({ ...task, armhole: larger.armhole })?.width.most ?? 0) : Number.NaN;
+  };
+  const root = findRoot((added) => widest(added) - width, 0, mostAdded(width, widest), TOLERANCE_MM);
   if (!root.converged) return null;
   const added = roundUp(root.value / 2) * 2;
-  const { front, back, depth } = enlarged(task, added).armhole;
+  const larger = enlarge(added);
+  if (!larger) return null;
   return {
     id: "larger-armhole",
-    label: phrase`Make the armhole ${length(added)} larger, half at the front and half at the back`,
-    change: { block: { armhole: { front, back, depth } } },
+    label: phrase`Make the armhole ${length(added)} larger`,
+    change: larger.change,
   };
 }
 
-/** A larger armhole is lowered and moved out together, so its depth grows in proportion and its shape stays. */
-function enlarged(task: CapTask, added: number): CapTask {
-  const { front, back, depth } = task.armhole;
-  return {
-    ...task,
-    armhole: { front: front + added / 2, back: back + added / 2, depth: depth * (1 + added / (front + back)) },
-  };
+/** As far as the armhole can be made larger at all, up to the sleeve's width. */
+function mostAdded(width: number, widest: (added: number) => number): number {
+  let most = width;
+  while (most > STEP_MM && Number.isNaN(widest(most))) most /= 2;
+  return most;
 }
 
 /** The cap ease at which a cap of this height is exactly this wide. */

@@ -34,8 +34,20 @@ export type Seam = {
 export function sleeveSeams(block: Block, sleeve: SetInSleeve, task: SetInTask): readonly [Seam, Seam] {
   const wanted = wantedSeams(task.cap);
   return [
-    walk("front", block.front.path, [sleeve.outline.capFront], wanted.front - task.cap.armhole.front, sleeve.notches),
-    walk("back", block.back.path, [sleeve.outline.capBack], wanted.back - task.cap.armhole.back, sleeve.notches),
+    walk(
+      "front",
+      block.front.armhole.path,
+      [sleeve.outline.capFront],
+      wanted.front - task.cap.armhole.front,
+      sleeve.notches,
+    ),
+    walk(
+      "back",
+      block.back.armhole.path,
+      [sleeve.outline.capBack],
+      wanted.back - task.cap.armhole.back,
+      sleeve.notches,
+    ),
   ];
 }
 

@@ -1,16 +1,20 @@
 import type { SpecChange } from "../check";
 import type { GarmentSpec } from "./spec";
 
-/** The spec with a remedy's or a handle's change made. Nothing else is touched. */
+/** The spec with a remedy's or a handle's change made. Nothing else is touched; a sleeve that is not wanted stays so. */
 export function applyChange(spec: GarmentSpec, change: SpecChange): GarmentSpec {
-  const { block, cloth, sleeve } = change;
-  return {
-    ...spec,
-    block: block?.armhole ? { ...spec.block, armhole: { ...spec.block.armhole, ...block.armhole } } : spec.block,
-    cloth: cloth ? { ...spec.cloth, ...cloth } : spec.cloth,
-    sleeve:
-      sleeve && spec.sleeve
-        ? { ...spec.sleeve, ...sleeve, notches: { ...spec.sleeve.notches, ...sleeve.notches } }
-        : spec.sleeve,
-  };
+  const { sleeve, ...rest } = change;
+  return merged(spec, spec.sleeve && sleeve ? change : rest) as GarmentSpec;
+}
+
+/** Records are merged field by field; anything else, lists too, is replaced. */
+function merged(value: unknown, change: unknown): unknown {
+  if (change === undefined) return value;
+  if (!isRecord(change) || !isRecord(value)) return change;
+  const fields = Object.entries(change).map(([key, inner]) => [key, merged(value[key], inner)]);
+  return { ...value, ...Object.fromEntries(fields) };
+}
+
+function isRecord(value: unknown): value is Record<string, unknown> {
+  return value !== null && typeof value === "object" && !Array.isArray(value);
 }

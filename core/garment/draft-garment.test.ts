@@ -39,7 +39,11 @@ describe("drafting a garment", () => {
       body: { bust: _bust, armLength: _arm, ...body },
       ...file
     } = SAMPLE_FILE;
-    expect(draftGarment(specOf({ ...file, body })).defaults.filter((d) => d.isStandIn)).toEqual([]);
+    const { defaults } = draftGarment(specOf({ ...file, body }));
+    expect(defaults.filter((d) => d.isStandIn && d.isNeeded)).toEqual([]);
+    // The neckline and the shoulder are estimated for the drawing; a collar makes them needed.
+    const collared = draftGarment(specOf({ ...file, body, collar: { kind: "stand" } })).defaults;
+    expect(collared.filter((d) => d.isStandIn && d.isNeeded).map((d) => d.path)).toContain("block.neckline.width");
   });
 
   it("tells a stand-in from an ordinary choice, with the rule in the client's numbers", () => {

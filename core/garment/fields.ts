@@ -14,6 +14,8 @@ const READING: Bounds = { least: 0.1, most: 3000 };
 const EASE: Bounds = { least: -100, most: 1000 };
 const CHANGE: Bounds = { least: -500, most: 500 };
 const ALLOWANCE: Bounds = { least: 0, most: 300 };
+const SLOPE: Bounds = { least: 0, most: 300 };
+const QUARTER_EASE: Bounds = { least: -60, most: 300 };
 
 const field = (label: string, bounds: Bounds): Field => ({ label, bounds });
 
@@ -24,12 +26,27 @@ export const LENGTH_FIELDS: Readonly<Record<string, Field>> = {
   "block.armhole.back": field("Back armhole", READING),
   "block.armhole.depth": field("Armhole depth", READING),
   "block.shoulder.length": field("Shoulder length", READING),
-  "block.shoulder.slope": field("Shoulder slope", { least: 0, most: 300 }),
+  "block.shoulder.slope": field("Shoulder slope", SLOPE),
   "block.neckline.width": field("Neck width", READING),
   "block.neckline.frontDepth": field("Front neck depth", READING),
   "block.neckline.backDepth": field("Back neck depth", READING),
-  // Readings with seam allowance are refused until they are converted to the stitching line.
-  "block.includesSeamAllowance": field("Seam allowance in the readings", { least: 0, most: 0 }),
+  "block.neckline.frontLength": field("Front neckline length", READING),
+  "block.neckline.backLength": field("Back neckline length", READING),
+  "block.includesSeamAllowance": field("Seam allowance in the readings", { least: 0, most: 60 }),
+  "block.leaveOut.centreBack": field("Left out at the centre back", ALLOWANCE),
+  "block.leaveOut.centreFront": field("Left out at the centre front", ALLOWANCE),
+  "block.shoulderEase": field("Shoulder ease", { least: -50, most: 100 }),
+  "block.backSlope": field("Back shoulder slope", SLOPE),
+  "block.frontSlope": field("Front shoulder slope", SLOPE),
+  "block.shoulderExtension": field("Shoulder beyond its point", ALLOWANCE),
+  "block.chestEase": field("Chest ease, each quarter", QUARTER_EASE),
+  "block.waistEase": field("Waist ease, each quarter", QUARTER_EASE),
+  "block.hipEase": field("Hip ease, each quarter", QUARTER_EASE),
+  "block.dartIntake": field("Waist dart, width", { least: 0, most: 80 }),
+  "block.shoulderDartIntake": field("Shoulder dart, width", { least: 0, most: 60 }),
+  "block.centreBackShaping": field("Centre-back shaping at the waist", { least: 0, most: 50 }),
+  "block.error": field("How far a traced length may be off", { least: 0, most: 100 }),
+  "block.alterations.*.by": field("Amount of the alteration", { least: 0, most: 150 }),
   "cloth.width": field("Cloth width", { least: 100, most: 3000 }),
   "sleeve.capEase": field("Cap ease", EASE),
   "sleeve.upperArmEase": field("Upper-arm ease", EASE),
@@ -57,6 +74,27 @@ const OTHER_FIELDS: Readonly<Record<string, string>> = {
   "block.armhole": "Armhole",
   "block.shoulder": "Shoulder",
   "block.neckline": "Neckline",
+  "block.leaveOut": "Left out",
+  "block.alterations": "Alterations",
+  "block.alterations.*": "Alteration",
+  "block.alterations.*.kind": "Kind of alteration",
+  "block.style": "Style of the bodice",
+  "block.neckRule": "Rule for the neck",
+  "block.neckShape": "Shape of the neckline",
+  "block.armholeRule": "Rule for the armhole",
+  "block.shaping": "Darts and princess lines",
+  "block.gathers": "Gathers",
+  "block.bodyLength": "Length of the bodice",
+  "block.from": "Where the outline comes from",
+  ...Object.fromEntries(
+    (["front", "back"] as const).flatMap((side) => [
+      [`block.${side}`, `${side === "front" ? "Front" : "Back"} edges`],
+      ...["armhole", "neckline", "shoulder", "grain"].map((edge) => [
+        `block.${side}.${edge}`,
+        `${side === "front" ? "Front" : "Back"} ${edge} edge`,
+      ]),
+    ]),
+  ),
   cloth: "Cloth",
   "cloth.kind": "Kind of cloth",
   sleeve: "Sleeve",
@@ -70,7 +108,13 @@ const OTHER_FIELDS: Readonly<Record<string, string>> = {
   allowances: "Allowances",
 };
 
-export function labelOf(path: string): string {
+/** Places in a list have one name for all. */
+export function fieldPath(path: string): string {
+  return path.replace(/\.\d+(?=\.|$)/g, ".*");
+}
+
+export function labelOf(given: string): string {
+  const path = fieldPath(given);
   return LENGTH_FIELDS[path]?.label ?? OTHER_FIELDS[path] ?? path;
 }
 

@@ -1,6 +1,6 @@
 import type { SpecChange } from "../check";
 import { fitFirstRange, wantedSeams, widthAtHeight } from "../sleeve/set-in";
-import type { DraftedSleeve } from "./draft-garment";
+import type { DraftedSleeve } from "./draft-sleeve";
 
 /** Where a dragged handle may go, and the change that puts it there. Millimetres. */
 export type Handle = {

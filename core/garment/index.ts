@@ -1,6 +1,7 @@
 export { applyChange } from "./apply-change";
-export { type DraftedSleeve, draftGarment, type Garment } from "./draft-garment";
-export { type Bounds, type Field, LENGTH_FIELDS, labelOf } from "./fields";
+export { draftGarment, type Garment } from "./draft-garment";
+export type { DraftedSleeve } from "./draft-sleeve";
+export { type Bounds, type Field, fieldPath, LENGTH_FIELDS, labelOf } from "./fields";
 export { capLineHandle, crownHandle, type Handle } from "./handles";
 export type { Issue } from "./issues";
 export { type ReadLength, readLength } from "./length-field";
@@ -8,5 +9,14 @@ export { type ReadGarment, readGarment } from "./read";
 export { type ReadMeasures, readMeasures } from "./read-measures";
 export type { DefaultTaken } from "./resolve";
 export { writeResult } from "./result";
-export { emptyGarment, type GarmentSpec, type SleeveSpec } from "./spec";
+export {
+  type BlockSource,
+  type BlockSpec,
+  type DraftedBlockSpec,
+  emptyGarment,
+  type GarmentSpec,
+  type OutlineBlockSpec,
+  type OutlineHalfSpec,
+  type SleeveSpec,
+} from "./spec";
 export { writeGarment } from "./write";

@@ -1,7 +1,8 @@
 import { closest, distance } from "fastest-levenshtein";
 import type { z } from "zod";
-import { fieldsInside, labelOf } from "./fields";
+import { fieldPath, fieldsInside, labelOf } from "./fields";
 import { type LengthProblem, quoted } from "./length-field";
+import type { BlockSource } from "./spec";
 
 /** Why a file is not a garment: for people and for programs. */
 export type Issue = {
@@ -12,6 +13,8 @@ export type Issue = {
   readonly value: unknown;
   readonly bounds: unknown;
 };
+
+const BLOCK_SOURCES: readonly BlockSource[] = ["readings", "drafted", "outline"];
 
 /** Names further off than this are no slip of the finger. */
 const NEAR_ENOUGH = 4;
@@ -27,9 +30,18 @@ export function issuesOf(error: z.ZodError, input: unknown): readonly Issue[] {
       case "custom": {
         const problem = issue.params as LengthProblem | undefined;
         return [
-          { code: problem?.code ?? "custom", path, message: issue.message, value, bounds: problem?.bounds ?? null },
+          {
+            code: problem?.code ?? "not-a-path",
+            path,
+            message: problem ? issue.message : `${labelOf(path)}: ${issue.message}.`,
+            value: shortened(value),
+            bounds: problem?.bounds ?? null,
+          },
         ];
       }
+      case "invalid_union":
+        // The only union of the file is the block, told apart by its source.
+        return [notOneOf(path, value, BLOCK_SOURCES)];
       case "invalid_value":
         return [notOneOf(path, value, issue.values)];
       case "too_small":
@@ -51,7 +63,7 @@ export function issuesOf(error: z.ZodError, input: unknown): readonly Issue[] {
 
 function unknownField(parent: string, key: string): Issue {
   const path = parent === "" ? key : `${parent}.${key}`;
-  const known = fieldsInside(parent);
+  const known = fieldsInside(fieldPath(parent));
   const nearest = known.length > 0 ? closest(key, [...known]) : undefined;
   const hint =
     nearest && distance(key, nearest) <= NEAR_ENOUGH
@@ -100,4 +112,9 @@ function valueAt(input: unknown, path: readonly PropertyKey[]): unknown {
         : undefined,
     input,
   );
+}
+
+/** Long text is not repeated whole in an issue. */
+function shortened(value: unknown): unknown {
+  return typeof value === "string" && value.length > 60 ? `${value.slice(0, 60)}…` : value;
 }

@@ -10,7 +10,7 @@ export function judgeCompleteness(spec: GarmentSpec, defaults: readonly DefaultT
 }
 
 function standIns(defaults: readonly DefaultTaken[]): readonly Finding[] {
-  const missing = defaults.filter((d) => d.isStandIn);
+  const missing = defaults.filter((d) => d.isStandIn && d.isNeeded);
   if (missing.length === 0) return [];
   const names = missing.map((d) => labelOf(d.path).toLowerCase()).join(", ");
   return [

@@ -52,8 +52,6 @@ function tooSmall(least: number, unit: TapeUnit): string {
 }
 
 function tooLarge(field: Field, unit: TapeUnit): string {
-  if (field.bounds.most === 0)
-    return "Measure along the stitching line, without the allowance: readings with allowance are not converted yet.";
   return `The most is ${formatLength(field.bounds.most, unit)}: check the figure and its unit.`;
 }
 

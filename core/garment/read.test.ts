@@ -72,9 +72,32 @@ describe("reading a garment file", () => {
     expect(issue?.message).toContain("set-in");
   });
 
-  it("refuses readings with seam allowance rather than drafting from them as if without", () => {
-    const file = { ...SAMPLE_FILE, block: { ...SAMPLE_FILE.block, includesSeamAllowance: 0.5 } };
-    expect(issuesOf(file)[0]?.message).toContain("stitching line");
+  it("says which sources of a block there are, and which of its fields are not known", () => {
+    const [issue] = issuesOf({ ...SAMPLE_FILE, block: { source: "guessed" } });
+    expect(issue).toMatchObject({ code: "not-one-of", path: "block.source", value: "guessed" });
+    expect(issue?.message).toContain("“drafted”");
+    expect(issuesOf({ ...SAMPLE_FILE, block: { source: "drafted", stile: "knit" } })[0]?.message).toContain("“style”");
+    expect(issuesOf({ ...SAMPLE_FILE, block: { source: "drafted", style: "tweed" } })[0]?.path).toBe("block.style");
+  });
+
+  it("names the place in a list of alterations", () => {
+    const block = { source: "drafted", alterations: [{ kind: "lower-armhole", by: "much" }] };
+    const [issue] = issuesOf({ ...SAMPLE_FILE, block });
+    expect(issue).toMatchObject({ code: "not-a-length", path: "block.alterations.0.by" });
+    expect(issue?.message).toContain("Amount of the alteration");
+  });
+
+  it.each([
+    ["a script", "M0 0L<script>"],
+    ["relative commands", "M0 0l10 10"],
+    ["two runs", "M0 0L5 5M9 9L1 1"],
+    ["a figure beyond all garments", "M0 0L1e400 0"],
+    ["a point alone", "M0 0"],
+    ["nothing", ""],
+  ])("refuses an edge that holds %s", (_what, armhole) => {
+    const half = { armhole };
+    const [issue] = issuesOf({ ...SAMPLE_FILE, block: { source: "outline", front: half, back: half } });
+    expect(issue).toMatchObject({ code: "not-a-path", path: "block.front.armhole" });
   });
 
   it("asks for the unit before it reads a length", () => {

@@ -32,9 +32,8 @@ export function readGarment(file: unknown): ReadGarment {
   }
   const read = GARMENT_SCHEMAS[unit].safeParse(file);
   if (!read.success) return { ok: false, issues: issuesOf(read.error, file) };
-  const { format: _format, block, ...rest } = read.data;
-  const { includesSeamAllowance: _included, ...readings } = block;
-  return { ok: true, spec: { ...rest, block: readings } };
+  const { format: _format, ...spec } = read.data;
+  return { ok: true, spec };
 }
 
 function refuse(issue: Issue): ReadGarment {

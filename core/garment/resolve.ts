@@ -1,6 +1,4 @@
-import type { ArmholeReadings } from "../block";
 import {
-  type Estimate,
   estimateArmLength,
   estimateBust,
   estimateElbow,
@@ -10,9 +8,11 @@ import {
   type SleeveBody,
 } from "../body";
 import { type Cloth, clothOf, DEFAULT_CLOTH } from "../cloth";
-import { length, type Phrase, percent, phrase, type Source } from "../draft";
+import { length, type Phrase, phrase, type Source } from "../draft";
 import type { SetInMethod } from "../sleeve/set-in";
+import { blockNeedsBust, type ResolvedBlock, resolveBlock } from "./resolve-block";
 import type { GarmentSpec, SleeveSpec } from "./spec";
+import type { Chosen, Measured } from "./take-default";
 
 /** A figure that the file left out: what was taken instead, by what rule. */
 export type DefaultTaken = {
@@ -20,8 +20,10 @@ export type DefaultTaken = {
   readonly value: number | string;
   readonly rule: Phrase;
   readonly source: Source;
-  /** True for a measurement that has to be taken before cutting; false for an ordinary choice. */
+  /** True for a measurement that nobody took; false for an ordinary choice. */
   readonly isStandIn: boolean;
+  /** True when what is drafted rests on it: a stand-in that is needed has to be measured before cutting. */
+  readonly isNeeded: boolean;
 };
 
 export type ResolvedSleeve = {
@@ -39,18 +41,12 @@ export type ResolvedSleeve = {
 
 export type ResolvedSpec = {
   readonly body: SleeveBody;
-  readonly armhole: ArmholeReadings;
+  readonly block: ResolvedBlock;
   readonly cloth: Cloth;
   readonly sleeve: ResolvedSleeve | null;
   readonly defaults: readonly DefaultTaken[];
 };
 
-/** Armhole of a garment ÷ bust, and its parts: stand-ins until the armhole is taped, from memory. */
-const ARMHOLE_SHARE_OF_BUST = 0.48;
-const FRONT_SHARE_OF_ARMHOLE = 0.485;
-const DEPTH_SHARE_OF_ARMHOLE = 0.435;
-/** A shoulder that falls 1 in over 4 1/2 (common practice, no source). */
-const SHOULDER_ANGLE = Math.asin(1 / 4.5);
 /** The back takes a little more of the ease: 45 to 55 (common practice, no source). */
 const BACK_EASE_SHARE = 0.55;
 /** 1 1/2 in over the elbow, from memory. */
@@ -63,21 +59,17 @@ const LEAST_WRIST_EASE_MM = 12.7;
 /** Takes every default in one place, and lists each one taken. */
 export function resolveSpec(spec: GarmentSpec): ResolvedSpec {
   const defaults: DefaultTaken[] = [];
-  const measured = (path: string, given: number | undefined, estimate: () => Estimate): number => {
+  const measured: Measured = (path, given, estimate, isNeeded = true) => {
     if (given !== undefined) return given;
     const { value, rule, source } = estimate();
-    defaults.push({ path, value, rule, source, isStandIn: true });
+    if (!defaults.some((taken) => taken.path === path)) {
+      defaults.push({ path, value, rule, source, isStandIn: true, isNeeded });
+    }
     return value;
   };
-  const chosen = <T extends number | string>(
-    path: string,
-    given: T | undefined,
-    value: T,
-    rule: Phrase,
-    source: Source,
-  ): T => {
+  const chosen: Chosen = (path, given, value, rule, source) => {
     if (given !== undefined) return given;
-    defaults.push({ path, value, rule, source, isStandIn: false });
+    defaults.push({ path, value, rule, source, isStandIn: false, isNeeded: true });
     return value;
   };
 
@@ -87,28 +79,17 @@ export function resolveSpec(spec: GarmentSpec): ResolvedSpec {
   );
   return {
     body,
-    armhole: resolveArmhole(spec, body.bust, measured),
+    block: resolveBlock(spec, body.bust, measured, chosen),
     cloth,
     sleeve: spec.sleeve && resolveSleeve(spec.sleeve, body, cloth, chosen),
     defaults,
   };
 }
 
-type Measured = (path: string, given: number | undefined, estimate: () => Estimate) => number;
-type Chosen = <T extends number | string>(
-  path: string,
-  given: T | undefined,
-  value: T,
-  rule: Phrase,
-  source: Source,
-) => T;
-
 function resolveBody(spec: GarmentSpec, measured: Measured): SleeveBody {
   const given = spec.body;
   const needsBust =
-    spec.sleeve?.method === "bust-twelfth" ||
-    given.upperArm === undefined ||
-    Object.values(spec.block.armhole).filter((v) => v !== undefined).length < 3;
+    spec.sleeve?.method === "bust-twelfth" || given.upperArm === undefined || blockNeedsBust(spec.block);
   const bust = needsBust ? measured("body.bust", given.bust, estimateBust) : (given.bust ?? estimateBust().value);
   const upperArm = measured("body.upperArm", given.upperArm, () => estimateUpperArm(bust));
   const armLength =
@@ -124,43 +105,6 @@ function resolveBody(spec: GarmentSpec, measured: Measured): SleeveBody {
     armLength,
     shoulderToElbow: measured("body.shoulderToElbow", given.shoulderToElbow, () => estimateShoulderToElbow(armLength)),
   };
-}
-
-function resolveArmhole(spec: GarmentSpec, bust: number, measured: Measured): ArmholeReadings {
-  const { front, back, depth } = spec.block.armhole;
-  const girth = bust * ARMHOLE_SHARE_OF_BUST;
-  const share = (of: number, name: string): Estimate => ({
-    value: girth * of,
-    rule: phrase`${percent(of)} of an armhole taken as ${percent(ARMHOLE_SHARE_OF_BUST)} of bust ${length(bust)}, ${name}`,
-    source: "stand-in",
-  });
-  // With one half taped, the other follows from it; only with neither is the bust asked.
-  const frontShare = FRONT_SHARE_OF_ARMHOLE / (1 - FRONT_SHARE_OF_ARMHOLE);
-  const readFront = measured("block.armhole.front", front, () =>
-    back === undefined ? share(FRONT_SHARE_OF_ARMHOLE, "front part") : partner(back, frontShare, "back"),
-  );
-  const readBack = measured("block.armhole.back", back, () =>
-    front === undefined ? share(1 - FRONT_SHARE_OF_ARMHOLE, "back part") : partner(front, 1 / frontShare, "front"),
-  );
-  const readDepth = measured("block.armhole.depth", depth, () => ({
-    value: (readFront + readBack) * DEPTH_SHARE_OF_ARMHOLE,
-    rule: phrase`${percent(DEPTH_SHARE_OF_ARMHOLE)} of the armhole ${length(readFront + readBack)}`,
-    source: "stand-in",
-  }));
-  return { front: readFront, back: readBack, depth: readDepth, shoulderAngle: shoulderAngle(spec) };
-}
-
-function partner(other: number, factor: number, name: string): Estimate {
-  return {
-    value: other * factor,
-    rule: phrase`in the usual proportion to the ${name} armhole ${length(other)}`,
-    source: "stand-in",
-  };
-}
-
-function shoulderAngle(spec: GarmentSpec): number {
-  const { length: run, slope } = spec.block.shoulder ?? {};
-  return run !== undefined && slope !== undefined && slope < run ? Math.asin(slope / run) : SHOULDER_ANGLE;
 }
 
 function resolveSleeve(sleeve: SleeveSpec, body: SleeveBody, cloth: Cloth, chosen: Chosen): ResolvedSleeve {

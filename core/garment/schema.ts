@@ -1,6 +1,17 @@
 import { z } from "zod";
+import {
+  ALTERATION_KINDS,
+  ARMHOLE_RULES,
+  BLOCK_STYLES,
+  BODY_LENGTHS,
+  GATHERS,
+  NECK_RULES,
+  NECK_SHAPES,
+  SHAPINGS,
+} from "../block";
 import { MEASURE_IDS, type MeasureId } from "../body";
 import { CLOTH_KINDS } from "../cloth";
+import { readPathData } from "../geometry";
 import { SET_IN_METHODS } from "../sleeve/set-in";
 import { TAPE_UNITS, type TapeUnit } from "../tape";
 import { LENGTH_FIELDS } from "./fields";
@@ -8,6 +19,24 @@ import { lengthField } from "./length-field";
 import { COLLAR_KINDS, GARMENT_FORMAT } from "./spec";
 
 const LONGEST_NAME = 200;
+/** Nobody alters one block more often; more is a broken file. */
+const MOST_ALTERATIONS = 40;
+/** A curve of some thousand segments; far beyond any edge a person draws. */
+const LONGEST_PATH = 60_000;
+
+/** An edge as path data. What makes no curve is refused by name; what makes no bodice is found when it is drafted. */
+const EDGE = z
+  .string()
+  .max(LONGEST_PATH, "the path is too long")
+  .refine((data) => readPathData(data) !== null, {
+    message: "path data has to be one run of absolute M, L and C in millimetres, within 10 m",
+  });
+const OUTLINE_HALF = z.strictObject({
+  armhole: EDGE,
+  neckline: EDGE.optional(),
+  shoulder: EDGE.optional(),
+  grain: EDGE.optional(),
+});
 
 /** The open garment file with its lengths in `unit`; reading it gives millimetres. */
 function garmentSchema(unit: TapeUnit) {
@@ -20,33 +49,77 @@ function garmentSchema(unit: TapeUnit) {
     MeasureId,
     ReturnType<typeof lengthField>
   >;
+  const alterations = z
+    .array(z.strictObject({ kind: z.enum(ALTERATION_KINDS), by: length("block.alterations.*.by").default(0) }))
+    .max(MOST_ALTERATIONS)
+    .optional();
   return z.strictObject({
     format: z.literal(GARMENT_FORMAT),
     unit: z.enum(TAPE_UNITS),
     name: z.string().trim().max(LONGEST_NAME).default("Untitled garment"),
     body: z.strictObject(body).default({}),
     block: z
-      .strictObject({
-        source: z.literal("readings"),
-        armhole: z
-          .strictObject({
-            front: length("block.armhole.front"),
-            back: length("block.armhole.back"),
-            depth: length("block.armhole.depth"),
-          })
-          .default({}),
-        shoulder: z
-          .strictObject({ length: length("block.shoulder.length"), slope: length("block.shoulder.slope") })
-          .optional(),
-        neckline: z
-          .strictObject({
-            width: length("block.neckline.width"),
-            frontDepth: length("block.neckline.frontDepth"),
-            backDepth: length("block.neckline.backDepth"),
-          })
-          .optional(),
-        includesSeamAllowance: length("block.includesSeamAllowance"),
-      })
+      .discriminatedUnion("source", [
+        z.strictObject({
+          source: z.literal("readings"),
+          armhole: z
+            .strictObject({
+              front: length("block.armhole.front"),
+              back: length("block.armhole.back"),
+              depth: length("block.armhole.depth"),
+            })
+            .default({}),
+          shoulder: z
+            .strictObject({ length: length("block.shoulder.length"), slope: length("block.shoulder.slope") })
+            .optional(),
+          neckline: z
+            .strictObject({
+              width: length("block.neckline.width"),
+              frontDepth: length("block.neckline.frontDepth"),
+              backDepth: length("block.neckline.backDepth"),
+              frontLength: length("block.neckline.frontLength"),
+              backLength: length("block.neckline.backLength"),
+            })
+            .optional(),
+          includesSeamAllowance: length("block.includesSeamAllowance"),
+          leaveOut: z
+            .strictObject({
+              centreBack: length("block.leaveOut.centreBack"),
+              centreFront: length("block.leaveOut.centreFront"),
+            })
+            .optional(),
+          alterations,
+        }),
+        z.strictObject({
+          source: z.literal("drafted"),
+          style: z.enum(BLOCK_STYLES).optional(),
+          neckRule: z.enum(NECK_RULES).optional(),
+          neckShape: z.enum(NECK_SHAPES).optional(),
+          armholeRule: z.enum(ARMHOLE_RULES).optional(),
+          shoulderEase: length("block.shoulderEase"),
+          backSlope: length("block.backSlope"),
+          frontSlope: length("block.frontSlope"),
+          shoulderExtension: length("block.shoulderExtension"),
+          chestEase: length("block.chestEase"),
+          waistEase: length("block.waistEase"),
+          hipEase: length("block.hipEase"),
+          shaping: z.enum(SHAPINGS).optional(),
+          dartIntake: length("block.dartIntake"),
+          shoulderDartIntake: length("block.shoulderDartIntake"),
+          centreBackShaping: length("block.centreBackShaping"),
+          gathers: z.enum(GATHERS).optional(),
+          bodyLength: z.enum(BODY_LENGTHS).optional(),
+          alterations,
+        }),
+        z.strictObject({
+          source: z.literal("outline"),
+          from: z.enum(["drawing", "photograph"]).optional(),
+          error: length("block.error"),
+          front: OUTLINE_HALF,
+          back: OUTLINE_HALF,
+          alterations,
+        }),
+      ])
       .default({ source: "readings", armhole: {} }),
     cloth: z.strictObject({ kind: z.enum(CLOTH_KINDS).optional(), width: length("cloth.width") }).default({}),
     sleeve: z

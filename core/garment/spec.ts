@@ -1,3 +1,4 @@
+import type { Alteration, BlockChoices } from "../block";
 import type { Body } from "../body";
 import type { ClothKind } from "../cloth";
 import type { SetInMethod } from "../sleeve/set-in";
@@ -8,12 +9,53 @@ export const GARMENT_FORMAT = "gamine-garment/1";
 /** `number | undefined`: an absent figure is defaulted, and the default is listed in the result. */
 type Maybe = number | undefined;
 
-export type BlockSpec = {
+/** The block rebuilt from what the tape read on a bodice. */
+export type ReadingsBlockSpec = {
   readonly source: "readings";
   readonly armhole: { readonly front?: Maybe; readonly back?: Maybe; readonly depth?: Maybe };
   readonly shoulder?: { readonly length?: Maybe; readonly slope?: Maybe } | undefined;
-  readonly neckline?: { readonly width?: Maybe; readonly frontDepth?: Maybe; readonly backDepth?: Maybe } | undefined;
+  readonly neckline?:
+    | {
+        readonly width?: Maybe;
+        readonly frontDepth?: Maybe;
+        readonly backDepth?: Maybe;
+        readonly frontLength?: Maybe;
+        readonly backLength?: Maybe;
+      }
+    | undefined;
+  /** The allowance inside which the readings were taken along the cut edge. */
+  readonly includesSeamAllowance?: Maybe;
+  /** What the neckline readings hold beyond the centre lines: a zip, a centre-back allowance, a button stand. */
+  readonly leaveOut?: { readonly centreBack?: Maybe; readonly centreFront?: Maybe } | undefined;
+  readonly alterations?: readonly Alteration[] | undefined;
 };
+
+/** The block drafted from body measurements; every choice that is left out is the style's usual one. */
+export type DraftedBlockSpec = { readonly source: "drafted" } & {
+  readonly [choice in keyof BlockChoices]?: BlockChoices[choice] | undefined;
+} & { readonly alterations?: readonly Alteration[] | undefined };
+
+/** The edges of half a bodice as SVG path data in millimetres: absolute M, L and C. */
+export type OutlineHalfSpec = {
+  readonly armhole: string;
+  readonly neckline?: string | undefined;
+  readonly shoulder?: string | undefined;
+  readonly grain?: string | undefined;
+};
+
+/** The block whose curves were pointed at in a drawing, or traced from a photograph. */
+export type OutlineBlockSpec = {
+  readonly source: "outline";
+  readonly from?: "drawing" | "photograph" | undefined;
+  /** How far each traced length may be off. */
+  readonly error?: Maybe;
+  readonly front: OutlineHalfSpec;
+  readonly back: OutlineHalfSpec;
+  readonly alterations?: readonly Alteration[] | undefined;
+};
+
+export type BlockSpec = ReadingsBlockSpec | DraftedBlockSpec | OutlineBlockSpec;
+export type BlockSource = BlockSpec["source"];
 
 export type SleeveSpec = {
   readonly kind: "set-in";

@@ -12,6 +12,7 @@ export function writeGarment(spec: GarmentSpec, unit: TapeUnit = spec.unit): Rec
 export function inUnit(value: unknown, unit: TapeUnit, path = ""): unknown {
   if (typeof value === "number") return path in LENGTH_FIELDS ? fromMm(value, unit) : value;
   if (value === null || typeof value !== "object") return value;
+  if (Array.isArray(value)) return value.map((inner) => inUnit(inner, unit, `${path}.*`));
   const present = Object.entries(value).filter(([, inner]) => inner !== undefined);
   return Object.fromEntries(
     present.map(([key, inner]) => [key, inUnit(inner, unit, path === "" ? key : `${path}.${key}`)]),

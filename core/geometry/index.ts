@@ -1,11 +1,17 @@
 export { cubicLength, parameterAtLength, splitCubicAtLength } from "./arc-length";
+export { crossesItself, flatten, pathsCross } from "./crossing";
 export {
   type Cubic,
   cubicDerivative,
   cubicPoint,
   curvature,
+  lineCubic,
   mapCubic,
 } from "./cubic";
+export { moveEnd, moveStart, turnPath, turnPoint, withStartDirection } from "./deform";
+export { type EllipseArc, ellipseArcPath } from "./ellipse-arc";
+export { fairCurve } from "./fair-curve";
+export { type Corners, type Homography, homographyBetween, project } from "./homography";
 export {
   along,
   type Box,
@@ -20,6 +26,7 @@ export {
   startOf,
   subpath,
 } from "./path";
-export { add, distance, type Point } from "./point";
+export { add, distance, mix, type Point } from "./point";
+export { readPathData } from "./read-path-data";
 export { findRoot, type Solution } from "./solve";
 export { svgPathData } from "./svg-path";

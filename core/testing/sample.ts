@@ -35,3 +35,9 @@ export function withSleeve(changes: Partial<NonNullable<GarmentSpec["sleeve"]>>)
 export function figureOf(spec: GarmentSpec, id: string): number | undefined {
   return draftGarment(spec).figures.find((one) => one.id === id)?.value;
 }
+
+/** The block's readings, for a spec whose block is made from some. */
+export function readingsOf(spec: GarmentSpec): GarmentSpec["block"] & { readonly source: "readings" } {
+  if (spec.block.source !== "readings") throw new Error(`readingsOf: the block's source is ${spec.block.source}`);
+  return spec.block;
+}

@@ -2,11 +2,19 @@ import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
+import type { Block, BodiceHalf } from "../block";
 import { applyChange, draftGarment, type GarmentSpec, readGarment, writeResult } from "../garment";
-import { svgPathData } from "../geometry";
+import { along, crossesItself, pathsCross, svgPathData } from "../geometry";
 import { SET_IN_METHODS } from "../sleeve/set-in";
 
-type Woman = { readonly chest: number; readonly bicep: number; readonly wrist: number };
+type Woman = {
+  readonly chest: number;
+  readonly waist: number;
+  readonly hip: number;
+  readonly biacromial: number;
+  readonly bicep: number;
+  readonly wrist: number;
+};
 
 /** The open data set beside this test; its notice is in data/README.md. */
 function readWomen(): readonly Woman[] {
@@ -19,6 +27,9 @@ function readWomen(): readonly Woman[] {
     .map((row) => row.split(","))
     .map((row) => ({
       chest: at(row, "chest_girth_cm"),
+      waist: at(row, "waist_girth_cm"),
+      hip: at(row, "hip_girth_cm"),
+      biacromial: at(row, "biacromial_breadth_cm"),
       bicep: at(row, "bicep_girth_flexed_cm"),
       wrist: at(row, "wrist_girth_cm"),
     }));
@@ -75,13 +86,92 @@ describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", ()
 
   it("D1: every one's sleeve is wider than her arm, its cap lower than the armhole is deep, and its crown between the ends of the cap line", () => {
     for (const woman of women) {
-      const { sleeve, resolved } = draftGarment(specFor(woman, "fit-first"));
-      if (!sleeve) continue;
+      const { sleeve, block } = draftGarment(specFor(woman, "fit-first"));
+      if (!sleeve || !block) continue;
       const { frame, outline } = sleeve.sleeve;
       expect(frame.frontWidth + frame.backWidth).toBeGreaterThan(woman.bicep);
-      expect(frame.height).toBeLessThan(resolved.armhole.depth);
+      expect(frame.height).toBeLessThan(block.depth);
       expect(outline.crown.x).toBeGreaterThan(outline.backEnd.x);
       expect(outline.crown.x).toBeLessThan(outline.frontEnd.x);
     }
   });
 });
+
+/**
+ * The set has no bust (its chest girth is taken above the breast), no neck, no armscye. Built by stated rules: bust = chest girth
+ * + 60 mm; across shoulders = biacromial breadth + 20 mm for the flesh over the bone; the rest is the program's own estimates.
+ */
+function bodyOf({ chest, waist, hip, biacromial, bicep, wrist }: Woman) {
+  return { bust: chest + 60, waist, hip, shoulderWidth: biacromial + 20, upperArm: bicep, wrist };
+}
+
+const BLOCKS: readonly Record<string, string>[] = [
+  { style: "woven" },
+  { style: "woven", shaping: "shoulder-darts" },
+  { style: "woven", shaping: "princess-shoulder", armholeRule: "bust-quarter" },
+  { style: "woven", shaping: "princess-armhole", neckRule: "neck-sixth" },
+  { style: "knit" },
+  { style: "dropped" },
+];
+
+describe("drafted blocks for 260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", () => {
+  it.each(BLOCKS.map((block) => [Object.values(block).join(", "), block] as const))(
+    "D1: every one gets one without fault, front armhole hollower than back, smooth at the shoulder and square at the centre: %s",
+    (_name, choices) => {
+      for (const woman of women) {
+        const read = readGarment({
+          format: "gamine-garment/1",
+          unit: "mm",
+          body: bodyOf(woman),
+          block: { source: "drafted", ...choices },
+        });
+        if (!read.ok) throw new Error(read.issues.map((issue) => issue.message).join(" "));
+        const garment = draftGarment(read.spec);
+        const { block } = garment;
+        expect(block, garment.findings.map((finding) => finding.code).join(" ")).not.toBeNull();
+        if (!block) continue;
+        expect(garment.findings.filter((f) => f.severity === "fault" && f.station === "block")).toEqual([]);
+        expect(JSON.stringify(writeResult(garment))).not.toContain("NaN");
+        for (const half of [block.front, block.back]) expectWellDrawn(half);
+        expect(hollow(block.front)).toBeGreaterThan(hollow(block.back));
+        // Joined at the shoulder, front and back run on in one line: both leave it square.
+        expect(cornerAtShoulder(block, "armhole")).toBeLessThan(1e-6);
+        expect(cornerAtShoulder(block, "neckline")).toBeLessThan(1e-6);
+      }
+    },
+  );
+});
+
+function expectWellDrawn(half: BodiceHalf) {
+  expect(Math.abs(along(half.neckline.path, half.neckline.length).direction.y)).toBeLessThan(1e-6);
+  expect(Math.abs(along(half.armhole.path, half.armhole.length).direction.y)).toBeLessThan(1e-6);
+  for (const path of [half.armhole.path, half.neckline.path, half.sideSeam]) expect(crossesItself(path)).toBe(false);
+  expect(pathsCross(half.armhole.path, half.neckline.path)).toBe(false);
+  expect(pathsCross(half.sideSeam, half.centre)).toBe(false);
+}
+
+/** The area between the armhole and the straight line from its shoulder point (less a dart) to the underarm, over the depth. */
+function hollow(half: BodiceHalf): number {
+  const steps = 200;
+  const points = Array.from(
+    { length: steps + 1 },
+    (_, i) => along(half.armhole.path, (half.armhole.length * i) / steps).point,
+  );
+  const [first, last] = [points[0], points[steps]];
+  if (!first || !last) throw new Error("an armhole has ends");
+  const area = points.reduce((sum, p, i) => {
+    const q = points[(i + 1) % points.length] ?? first;
+    return sum + (p.x * q.y - q.x * p.y) / 2;
+  }, 0);
+  return Math.abs(area) / (last.y - first.y);
+}
+
+/** The angle by which the joined curve turns where front and back meet at the shoulder, in radians. */
+function cornerAtShoulder(block: Block, curve: "armhole" | "neckline"): number {
+  const turns = [block.front, block.back].map((half) => {
+    const shoulder = along(half.shoulder.path, 1).direction;
+    const leaving = along(half[curve].path, 0).direction;
+    return Math.acos(shoulder.x * leaving.x + shoulder.y * leaving.y);
+  });
+  return Math.abs(turns.reduce((sum, turn) => sum + turn, 0) - Math.PI);
+}

@@ -13,6 +13,7 @@ export function setAtPath(spec: GarmentSpec, path: string, value: unknown): Garm
 
 function replaced(at: unknown, [key, ...rest]: readonly string[], value: unknown): unknown {
   if (key === undefined) return value;
+  if (Array.isArray(at)) return at.map((inner, i) => (`${i}` === key ? replaced(inner, rest, value) : inner));
   const record = isRecord(at) ? at : {};
   return { ...record, [key]: replaced(record[key], rest, value) };
 }

@@ -1,0 +1,63 @@
+import { type Draft, type DraftLine, type LetteredPoint, length, phrase, type Step } from "../draft";
+import { startOf } from "../geometry";
+import { ALTERATIONS, type AlterationTaken } from "./alterations";
+import type { Block, Side } from "./half";
+
+/**
+ * The construction with its alterations told after it, so that the card ends in the block that is drawn. The curves stand as
+ * they are after the last one.
+ */
+export function withAlterationSteps(block: Block, taken: readonly AlterationTaken[]): readonly Draft[] {
+  const made = taken.filter((one) => one.leftOut === null);
+  if (made.length === 0) return block.drafts;
+  return block.drafts.map((draft) => {
+    const side = draft.id as Side;
+    const acts = made.map((one) => alterationAct(side, one));
+    const steps = acts.map(({ text, tapeCheck }, i): Step => {
+      const isLast = i === acts.length - 1;
+      return {
+        n: draft.steps.length + i + 1,
+        text,
+        tapeCheck,
+        figures: [],
+        points: isLast ? alteredPoints(block, side) : [],
+        lines: isLast ? alteredLines(block, side) : [],
+      };
+    });
+    return {
+      ...draft,
+      steps: [...draft.steps, ...steps],
+      points: [...draft.points, ...steps.flatMap((step) => step.points)],
+      lines: [...draft.lines, ...steps.flatMap((step) => step.lines)],
+    };
+  });
+}
+
+function alterationAct(side: Side, { kind, by, after }: AlterationTaken) {
+  const { name, says } = ALTERATIONS[kind];
+  const [armhole, neckline] =
+    side === "front" ? [after.frontArmhole, after.frontNeckline] : [after.backArmhole, after.backNeckline];
+  return {
+    text: phrase`${name}${by > 0 ? phrase` by ${length(by)}` : []}: ${says.charAt(0).toLowerCase()}${says.slice(1)} Blend the curve.`,
+    tapeCheck: phrase`the ${side} armhole now measures ${length(armhole)}, the half neckline ${length(neckline)}`,
+  };
+}
+
+function alteredLines(block: Block, side: Side): readonly DraftLine[] {
+  const half = block[side];
+  return [
+    { id: `${side}.alteredNeckline`, kind: "seam", path: half.neckline.path },
+    { id: `${side}.alteredShoulder`, kind: "seam", path: half.shoulder.path },
+    { id: `${side}.alteredArmhole`, kind: "seam", path: half.armhole.path },
+    { id: `${side}.alteredSideSeam`, kind: "seam", path: half.sideSeam },
+  ];
+}
+
+/** Only what moved is lettered anew: the shoulder point and the underarm, with a dash. */
+function alteredPoints(block: Block, side: Side): readonly LetteredPoint[] {
+  const half = block[side];
+  return [
+    { letter: "D′", name: "shoulder point, altered", at: startOf(half.armhole.path) },
+    { letter: "G′", name: "underarm, altered", at: startOf(half.sideSeam) },
+  ];
+}

@@ -1,0 +1,107 @@
+import { describe, expect, it } from "vitest";
+import { applyChange, draftGarment, type GarmentSpec } from "../garment";
+import { along, crossesItself } from "../geometry";
+import { specOf } from "../testing/sample";
+import { ALTERATION_KINDS, ALTERATIONS, type Alteration, type AlterationTaken } from ".";
+
+const JACKET = { bust: 40, waist: 34, hip: 42, shoulderWidth: 16, armholeGirth: 16 };
+
+function withAlterations(alterations: readonly Alteration[], shaping = "waist-darts"): GarmentSpec {
+  const file = { format: "gamine-garment/1", unit: "in", body: JACKET, block: { source: "drafted", shaping } };
+  return applyChange(specOf(file), { block: { alterations } });
+}
+
+function taken(alterations: readonly Alteration[], shaping?: string): readonly AlterationTaken[] {
+  return draftGarment(withAlterations(alterations, shaping)).alterations;
+}
+
+const grown = ({ before, after }: AlterationTaken) => ({
+  frontArmhole: after.frontArmhole - before.frontArmhole,
+  backArmhole: after.backArmhole - before.backArmhole,
+  frontNeckline: after.frontNeckline - before.frontNeckline,
+  backNeckline: after.backNeckline - before.backNeckline,
+});
+
+describe("alterations", () => {
+  it.each(ALTERATION_KINDS.filter((kind) => kind !== "shoulder-dart-to-armhole"))(
+    "%s changes the curves it is about and no others, and taking it out again gives back the same block",
+    (kind) => {
+      const plain = draftGarment(withAlterations([]));
+      const spec = withAlterations([{ kind, by: ALTERATIONS[kind].usual }]);
+      const [one] = draftGarment(spec).alterations;
+      if (!one) throw new Error("one alteration was asked for");
+      expect(one.leftOut).toBeNull();
+      const g = grown(one);
+      const isAboutNeck = kind.includes("neck");
+      expect(Math.abs(g.frontArmhole) > 0.5, "front armhole").toBe(!isAboutNeck);
+      expect(Math.abs(g.backArmhole) > 0.5, "back armhole").toBe(!isAboutNeck);
+      expect(Math.abs(g.frontNeckline) > 0.5, "front neckline").toBe(isAboutNeck && kind !== "deepen-back-neck");
+      expect(Math.abs(g.backNeckline) > 0.5, "back neckline").toBe(isAboutNeck && kind !== "deepen-front-neck");
+      const undone = draftGarment(applyChange(spec, { block: { alterations: [] } }));
+      expect(undone.block).toEqual(plain.block);
+    },
+  );
+
+  it("keep the armhole square to the side seam and to the shoulder", () => {
+    const kinds = ["lower-armhole", "move-armhole-out", "raise-shoulder-point", "take-out-ease"] as const;
+    for (const kind of kinds) {
+      const { block } = draftGarment(withAlterations([{ kind, by: 12 }]));
+      for (const half of block ? [block.front, block.back] : []) {
+        const end = along(half.armhole.path, half.armhole.length).direction;
+        expect(Math.abs(end.y), kind).toBeLessThan(1e-6);
+        const start = along(half.armhole.path, 0).direction;
+        const shoulder = along(half.shoulder.path, 1).direction;
+        expect(Math.abs(start.x * shoulder.x + start.y * shoulder.y), kind).toBeLessThan(1e-6);
+      }
+    }
+  });
+
+  it("are made in their order, each from where the last left off", () => {
+    const steps = taken([
+      { kind: "lower-armhole", by: 12 },
+      { kind: "widen-neckline", by: 10 },
+      { kind: "lower-armhole", by: 6 },
+    ]);
+    expect(steps[1]?.before).toEqual(steps[0]?.after);
+    expect(steps[2]?.before).toEqual(steps[1]?.after);
+  });
+
+  it("lower the armhole by the depth that is asked", () => {
+    const before = draftGarment(withAlterations([])).block?.depth ?? 0;
+    expect(draftGarment(withAlterations([{ kind: "lower-armhole", by: 12.7 }])).block?.depth).toBeCloseTo(
+      before + 12.7,
+      9,
+    );
+  });
+
+  it("close a shoulder dart into the armhole, which takes up its width as ease", () => {
+    const [moved] = taken([{ kind: "shoulder-dart-to-armhole", by: 0 }], "shoulder-darts");
+    if (!moved) throw new Error("one alteration was asked for");
+    expect(moved.leftOut).toBeNull();
+    expect(grown(moved).frontArmhole).toBeGreaterThan(4);
+    expect(grown(moved).backArmhole).toBe(0);
+    const garment = draftGarment(withAlterations([{ kind: "shoulder-dart-to-armhole", by: 0 }], "shoulder-darts"));
+    const { block, plainBlock } = garment;
+    if (!block || !plainBlock) throw new Error("the jacket drafts");
+    expect(crossesItself(block.front.armhole.path)).toBe(false);
+    // The shoulder is as long as the back's once the dart in it is closed.
+    expect(Math.abs(block.front.shoulder.length - block.back.shoulder.length)).toBeLessThan(1.5);
+    expect(block.front.shoulderDart).toBeNull();
+  });
+
+  it("that cannot be made are left out, say why, and come off the list by their remedy", () => {
+    const spec = withAlterations([
+      { kind: "lower-armhole", by: 10 },
+      { kind: "shoulder-dart-to-armhole", by: 0 },
+      { kind: "widen-neckline", by: 140 },
+    ]);
+    const garment = draftGarment(spec);
+    expect(garment.alterations.map((one) => one.leftOut)).toEqual([null, "no-dart", "nothing-left"]);
+    const findings = garment.findings.filter((finding) => finding.code === "alteration-left-out");
+    expect(findings.length).toBe(2);
+    const [remedy] = findings[0]?.remedies ?? [];
+    const after = draftGarment(applyChange(spec, remedy?.change ?? {}));
+    expect(after.alterations.map((one) => one.kind)).toEqual(["lower-armhole", "widen-neckline"]);
+    expect(garment.sleeve?.task.cap.armhole.front).toBeCloseTo(garment.block?.front.armhole.length ?? 0, 9);
+  });
+});

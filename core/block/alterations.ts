@@ -1,0 +1,234 @@
+import {
+  add,
+  crossesItself,
+  endOf,
+  lineCubic,
+  mix,
+  moveEnd,
+  moveStart,
+  type Path,
+  type Point,
+  pathLength,
+  pathsCross,
+  startOf,
+  subpath,
+  turnPath,
+  withStartDirection,
+} from "../geometry";
+import { type Block, type BodiceHalf, curve, meanDepth, SIDES, shoulderAngleOf, squareToShoulder } from "./half";
+
+/** What can be done to a block before the sleeve or the collar, each undone by taking it out of the list again. */
+export const ALTERATION_KINDS = [
+  "lower-armhole",
+  "move-armhole-out",
+  "widen-neckline",
+  "deepen-front-neck",
+  "deepen-back-neck",
+  "raise-shoulder-point",
+  "shoulder-dart-to-armhole",
+  "take-out-ease",
+] as const;
+export type AlterationKind = (typeof ALTERATION_KINDS)[number];
+
+/** One alteration by an amount in millimetres; moving a dart takes the dart as it is and needs none. */
+export type Alteration = { readonly kind: AlterationKind; readonly by: number };
+
+export type CurveLengths = {
+  readonly frontArmhole: number;
+  readonly backArmhole: number;
+  readonly frontNeckline: number;
+  readonly backNeckline: number;
+};
+
+export type AlterationTaken = Alteration & {
+  readonly before: CurveLengths;
+  readonly after: CurveLengths;
+  /** Why it was left out; null when it was made. */
+  readonly leftOut: "no-dart" | "curves-cross" | "nothing-left" | null;
+};
+
+type Names = { readonly name: string; readonly says: string; readonly usual: number };
+
+const IN = 25.4;
+
+/** The trade's names, what each does, and a sensible first amount in millimetres (common practice, no source). */
+export const ALTERATIONS: Readonly<Record<AlterationKind, Names>> = {
+  "lower-armhole": { name: "Lower the armhole", says: "The underarm moves down, front and back alike.", usual: IN / 2 },
+  "move-armhole-out": { name: "Move the armhole out", says: "The underarm moves out at the side seam.", usual: IN / 4 },
+  "widen-neckline": {
+    name: "Widen the neckline",
+    says: "The side neck point moves along the shoulder.",
+    usual: IN / 2,
+  },
+  "deepen-front-neck": {
+    name: "Deepen the front neck",
+    says: "The neck moves down at the centre front.",
+    usual: IN / 2,
+  },
+  "deepen-back-neck": { name: "Deepen the back neck", says: "The neck moves down at the centre back.", usual: IN / 4 },
+  "raise-shoulder-point": {
+    name: "Raise the shoulder point",
+    says: "Room for a shoulder pad or a straighter shoulder.",
+    usual: 10,
+  },
+  "shoulder-dart-to-armhole": {
+    name: "Move the shoulder dart into the armhole",
+    says: "The dart is closed at the shoulder and opens in the armhole as ease.",
+    usual: 0,
+  },
+  "take-out-ease": { name: "Take ease out for knit", says: "Each quarter is narrowed at the side.", usual: IN / 2 },
+};
+
+export function curveLengths({ front, back }: Block): CurveLengths {
+  return {
+    frontArmhole: front.armhole.length,
+    backArmhole: back.armhole.length,
+    frontNeckline: front.neckline.length,
+    backNeckline: back.neckline.length,
+  };
+}
+
+/** The block with the alterations made in their order. One that cannot be made is left out, and says why. */
+export function alterBlock(
+  block: Block,
+  alterations: readonly Alteration[],
+): { readonly block: Block; readonly taken: readonly AlterationTaken[] } {
+  let now = block;
+  const taken = alterations.map((alteration): AlterationTaken => {
+    const before = curveLengths(now);
+    const altered = alter(now, alteration);
+    const leftOut = typeof altered === "string" ? altered : whyNot(altered);
+    if (leftOut === null && typeof altered !== "string") now = altered;
+    return { ...alteration, before, after: curveLengths(now), leftOut };
+  });
+  return { block: now, taken };
+}
+
+function alter(block: Block, { kind, by }: Alteration): Block | "no-dart" | "nothing-left" {
+  switch (kind) {
+    case "lower-armhole":
+      return both(block, (half) => moveUnderarm(half, { x: 0, y: by }));
+    case "move-armhole-out":
+      return both(block, (half) => moveUnderarm(half, { x: by, y: 0 }));
+    case "take-out-ease":
+      return both(block, (half) => moveUnderarm(half, { x: -by, y: 0 }));
+    case "deepen-front-neck":
+      return rejoined({ ...block, front: deepenNeck(block.front, by) });
+    case "deepen-back-neck":
+      return rejoined({ ...block, back: deepenNeck(block.back, by) });
+    case "widen-neckline":
+      if (SIDES.some((side) => block[side].shoulder.length <= by + LEAST_SHOULDER_MM)) return "nothing-left";
+      return both(block, (half) => widenNeck(half, by));
+    case "raise-shoulder-point":
+      return both(block, (half) => raiseShoulder(half, by));
+    case "shoulder-dart-to-armhole":
+      return block.front.shoulderDart ? rejoined({ ...block, front: moveDart(block.front) }) : "no-dart";
+  }
+}
+
+/** A shorter shoulder is no seam. Our own limit. */
+const LEAST_SHOULDER_MM = 20;
+
+function both(block: Block, change: (half: BodiceHalf) => BodiceHalf): Block {
+  return rejoined({ ...block, front: change(block.front), back: change(block.back) });
+}
+
+function rejoined(block: Block): Block {
+  return { ...block, depth: meanDepth(block.front, block.back) };
+}
+
+function moveUnderarm(half: BodiceHalf, move: Point): BodiceHalf {
+  return {
+    ...half,
+    armhole: curve(moveEnd(half.armhole.path, move)),
+    sideSeam: moveStart(half.sideSeam, move),
+  };
+}
+
+function deepenNeck(half: BodiceHalf, by: number): BodiceHalf {
+  const move = { x: 0, y: by };
+  return { ...half, neckline: curve(moveEnd(half.neckline.path, move)), centre: moveStart(half.centre, move) };
+}
+
+/** The side neck point moves out along the shoulder; the neckline follows and still leaves it square. */
+function widenNeck(half: BodiceHalf, by: number): BodiceHalf {
+  const shoulder = subpath(half.shoulder.path, by, half.shoulder.length);
+  const from = startOf(half.neckline.path);
+  const to = startOf(shoulder);
+  return {
+    ...half,
+    shoulder: curve(shoulder),
+    neckline: curve(moveStart(half.neckline.path, { x: to.x - from.x, y: to.y - from.y })),
+  };
+}
+
+/** The armhole is lengthened upwards, and leaves the new shoulder square as it left the old one. */
+function raiseShoulder(half: BodiceHalf, by: number): BodiceHalf {
+  const move = { x: 0, y: -by };
+  const [from, to] = [startOf(half.shoulder.path), endOf(half.shoulder.path)];
+  const turned = { ...half, shoulder: curve([lineCubic(from, add(to, move))]) };
+  const raised = moveStart(half.armhole.path, move);
+  return { ...turned, armhole: curve(withStartDirection(raised, squareToShoulder(shoulderAngleOf(turned)))) };
+}
+
+/** How far down the armhole it is cut to the bust point. Our own choice: half way. */
+const CUT_SHARE = 0.5;
+
+/**
+ * The part between the dart and the armhole turns about the bust point until the dart is closed. The armhole opens where it
+ * was cut; the opening is left in it as ease, bridged by a curve that runs on smoothly at both ends.
+ */
+function moveDart(half: BodiceHalf): BodiceHalf {
+  const dart = half.shoulderDart;
+  if (!dart) return half;
+  const { inner, outer, apex } = dart;
+  const angleOf = (p: Point) => Math.atan2(p.y - apex.y, p.x - apex.x);
+  const angle = angleOf(inner) - angleOf(outer);
+  const cut = half.armhole.length * CUT_SHARE;
+  const upper = turnPath(subpath(half.armhole.path, 0, cut), apex, angle);
+  const lower = subpath(half.armhole.path, cut, half.armhole.length);
+  const neckPoint = startOf(half.shoulder.path);
+  const shoulderPoint = startOf(upper);
+  return {
+    ...half,
+    armhole: curve([...upper, bridge(upper, lower), ...lower]),
+    shoulder: curve([lineCubic(neckPoint, shoulderPoint)]),
+    shoulderDart: null,
+    inner: half.inner.filter((line) => !line.id.includes("shoulderDart")),
+  };
+}
+
+function bridge(upper: Path, lower: Path) {
+  const [before] = upper.slice(-1);
+  const [after] = lower;
+  const [from, to] = [endOf(upper), startOf(lower)];
+  if (!before || !after) return lineCubic(from, to);
+  const reach = Math.hypot(to.x - from.x, to.y - from.y) / 3;
+  const leaving = unit(before[2], from);
+  const arriving = unit(to, after[1]);
+  return [
+    from,
+    add(from, { x: leaving.x * reach, y: leaving.y * reach }),
+    add(to, { x: -arriving.x * reach, y: -arriving.y * reach }),
+    to,
+  ] as const;
+}
+
+function unit(from: Point, to: Point): Point {
+  const size = Math.hypot(to.x - from.x, to.y - from.y);
+  return size > 0 ? { x: (to.x - from.x) / size, y: (to.y - from.y) / size } : mix(from, to, 0);
+}
+
+function whyNot(block: Block): "curves-cross" | "nothing-left" | null {
+  for (const half of [block.front, block.back]) {
+    const underarm = endOf(half.armhole.path);
+    const shoulderPoint = startOf(half.armhole.path);
+    if (!(underarm.y > shoulderPoint.y) || !(underarm.x > 0) || pathLength(half.centre) <= 0) return "nothing-left";
+    if (underarm.y >= endOf(half.sideSeam).y || endOf(half.neckline.path).y >= endOf(half.centre).y)
+      return "nothing-left";
+    if (crossesItself(half.armhole.path) || crossesItself(half.neckline.path)) return "curves-cross";
+    if (pathsCross(half.armhole.path, half.neckline.path) || pathsCross(half.armhole.path, half.centre))
+      return "curves-cross";
+  }
+  return null;
+}

@@ -1,0 +1,70 @@
+import { composeDraft } from "../../draft";
+import { line } from "../../geometry";
+import { type Block, type BodiceHalf, curve, type Level, meanDepth, type Side } from "../half";
+import type { BlockChoices, BlockMeasures, BlockStyle } from "./choices";
+import { drawHalf } from "./curves";
+import { type BlockObstacle, obstacleOf } from "./obstacle";
+import { type BlockPlan, planBlock } from "./plan";
+import { shapeHalf } from "./shaping";
+import { halfSteps } from "./steps";
+
+export type DraftedBlock =
+  | { readonly ok: true; readonly block: Block }
+  | { readonly ok: false; readonly obstacle: BlockObstacle };
+
+const STYLE_NAMES: Readonly<Record<BlockStyle, string>> = {
+  woven: "Bodice for woven cloth",
+  knit: "Bodice for knits",
+  dropped: "Bodice with dropped shoulder",
+};
+
+/** The bodice drafted from body measurements (common practice, no source), as a recorded construction. */
+export function draftBlock(body: BlockMeasures, choices: BlockChoices): DraftedBlock {
+  const plan = planBlock(body, choices);
+  const obstacle = obstacleOf(plan, choices);
+  if (obstacle) return { ok: false, obstacle };
+  const back = draftHalf("back", plan, choices, body);
+  const front = draftHalf("front", plan, choices, body);
+  return {
+    ok: true,
+    block: {
+      front: front.half,
+      back: back.half,
+      depth: meanDepth(front.half, back.half),
+      levels: levelsOf(plan),
+      drafts: [back.draft, front.draft],
+      figures: plan.figures,
+      solvers: [],
+    },
+  };
+}
+
+function draftHalf(side: Side, plan: BlockPlan, choices: BlockChoices, body: BlockMeasures) {
+  const curves = drawHalf(side, plan, choices);
+  const shaped = shapeHalf(side, plan, choices, body, curves);
+  const half: BodiceHalf = {
+    side,
+    neckline: curve(curves.neckline),
+    shoulder: curve(line(curves.neckPoint, curves.shoulderPoint)),
+    armhole: curve(curves.armhole),
+    sideSeam: curves.sideSeam,
+    centre: curves.centre,
+    shoulderDart: shaped.shoulderDart,
+    inner: shaped.lines,
+  };
+  const title = `${STYLE_NAMES[choices.style]}, ${side}`;
+  return { half, draft: composeDraft(side, title, halfSteps({ side, plan, choices, curves, shaped })) };
+}
+
+function levelsOf(plan: BlockPlan): readonly Level[] {
+  const all: readonly Level[] = [
+    { id: "shoulder", name: "Shoulder line", y: 0 },
+    { id: "chest", name: "Chest line", y: plan.chestLevel },
+    { id: "bust", name: "Bust", y: plan.bustLevel },
+    { id: "underbust", name: "Under-bust", y: plan.underbustLevel },
+    { id: "waist", name: "Waist", y: plan.waistLevel },
+    { id: "hip", name: "Hip", y: plan.hipLevel },
+    { id: "hem", name: "Hem", y: plan.hemLevel },
+  ];
+  return all.filter((level) => level.y <= plan.hemLevel && (level.id !== "hip" || plan.hemLevel > plan.hipLevel));
+}

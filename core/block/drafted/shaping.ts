@@ -1,0 +1,162 @@
+import type { DraftLine, LetteredPoint, StepRecord } from "../../draft";
+import { length, phrase, point } from "../../draft";
+import {
+  along,
+  type Cubic,
+  distance,
+  endOf,
+  fairCurve,
+  line,
+  mix,
+  type Path,
+  type Point,
+  pathLength,
+  startOf,
+} from "../../geometry";
+import type { ShoulderDart, Side } from "../half";
+import type { BlockChoices, BlockMeasures } from "./choices";
+import { type HalfCurves, shoulderDart } from "./curves";
+import type { BlockPlan } from "./plan";
+
+/** The front dart stops this far below the bust point, so that it does not end on it (common practice, no source). */
+const BELOW_BUST_POINT_MM = 25.4;
+/** A waist dart closes 1 to 2 in above the hip (common practice, no source). */
+const ABOVE_HIP_MM = 1.5 * 25.4;
+/** A princess line from the armhole leaves it 4 in below the shoulder point (common practice, no source). */
+const PRINCESS_DOWN_ARMHOLE_MM = 4 * 25.4;
+/** A dart shorter than this above the waist shapes nothing. Our own limit. */
+const LEAST_DART_MM = 20;
+
+export type ShapedHalf = {
+  readonly acts: readonly StepRecord[];
+  readonly lines: readonly DraftLine[];
+  readonly shoulderDart: ShoulderDart | null;
+};
+
+/** Darts and princess lines of a half, with the acts that draw them. */
+export function shapeHalf(
+  side: Side,
+  plan: BlockPlan,
+  choices: BlockChoices,
+  body: BlockMeasures,
+  curves: HalfCurves,
+): ShapedHalf {
+  if (choices.shaping === "none" || choices.style === "dropped") return { acts: [], lines: [], shoulderDart: null };
+  const waist = waistDart(side, plan, choices, body);
+  const shoulder =
+    side === "front" && choices.shaping === "shoulder-darts" ? frontShoulderDart(plan, choices, body, curves) : null;
+  const princess = choices.shaping.startsWith("princess") ? princessLine(side, plan, choices, body, curves) : null;
+  const shaped = [waist, shoulder, princess].filter((one) => one !== null);
+  return {
+    acts: shaped.map((one) => one.act),
+    lines: shaped.flatMap((one) => one.act.lines ?? []),
+    shoulderDart: shoulder?.dart ?? null,
+  };
+}
+
+type Shape = { readonly act: StepRecord; readonly dart: ShoulderDart | null };
+
+function waistDart(side: Side, plan: BlockPlan, { dartIntake }: BlockChoices, body: BlockMeasures): Shape | null {
+  const x = body.bustSpan / 2;
+  const top = side === "front" ? Math.max(plan.bustLevel + BELOW_BUST_POINT_MM, plan.chestLevel) : plan.chestLevel;
+  if (dartIntake <= 0 || plan.waistLevel - top < LEAST_DART_MM) return null;
+  const bottom = plan.hemLevel > plan.waistLevel ? plan.hemLevel - ABOVE_HIP_MM : plan.waistLevel;
+  const points: LetteredPoint[] = [
+    lettered("P", "top of the waist dart", { x, y: top }),
+    lettered("Q", "inner waist of the dart", { x: x - dartIntake / 2, y: plan.waistLevel }),
+    lettered("R", "outer waist of the dart", { x: x + dartIntake / 2, y: plan.waistLevel }),
+  ];
+  const [p, q, r] = points.map((one) => one.at) as [Point, Point, Point];
+  const foot = { x, y: bottom };
+  const isClosed = bottom > plan.waistLevel;
+  if (isClosed) points.push(lettered("S", "bottom of the waist dart", foot));
+  const leg = (waist: Point): Path => (isClosed ? [...line(p, waist), ...line(waist, foot)] : line(p, waist));
+  return {
+    dart: null,
+    act: {
+      text: phrase`From the centre line out ${length(x)}, half the bust-point distance, draw the waist dart: top ${point("P")} ${
+        side === "front" ? phrase`${length(BELOW_BUST_POINT_MM)} below the bust point` : phrase`on the chest line`
+      }, ${length(dartIntake)} wide at the waist, ${point("Q")} to ${point("R")}${
+        isClosed ? phrase`, closed at ${point("S")} ${length(ABOVE_HIP_MM)} above the hip` : []
+      }.`,
+      points,
+      lines: [
+        { id: `${side}.dartInner`, kind: "seam", path: leg(q) },
+        { id: `${side}.dartOuter`, kind: "seam", path: leg(r) },
+      ],
+    },
+  };
+}
+
+/** Half of the seam lies on each side of a dart from the middle of the shoulder to above the bust point. */
+function frontShoulderDart(plan: BlockPlan, choices: BlockChoices, body: BlockMeasures, curves: HalfCurves): Shape {
+  const intake = shoulderDart("front", choices);
+  const { neckPoint, shoulderPoint } = curves;
+  const whole = distance(neckPoint, shoulderPoint);
+  const inner = mix(neckPoint, shoulderPoint, (whole - intake) / 2 / whole);
+  const outer = mix(neckPoint, shoulderPoint, (whole + intake) / 2 / whole);
+  const apex = { x: body.bustSpan / 2, y: Math.max(plan.bustLevel, outer.y + LEAST_DART_MM) };
+  return {
+    dart: { inner, outer, apex },
+    act: {
+      text: phrase`Shoulder dart: at the middle of the shoulder mark ${point("T")} and, ${length(intake)} further out, ${point("V")}; rule both to the bust point ${point("W")}, ${length(apex.x)} from the centre line.`,
+      points: [
+        lettered("T", "inner leg of the shoulder dart", inner),
+        lettered("V", "outer leg of the shoulder dart", outer),
+        lettered("W", "bust point", apex),
+      ],
+      lines: [
+        { id: "front.shoulderDartInner", kind: "seam", path: line(inner, apex) },
+        { id: "front.shoulderDartOuter", kind: "seam", path: line(outer, apex) },
+      ],
+      tapeCheck: phrase`the shoulder less the dart measures ${length(whole - intake)}`,
+    },
+  };
+}
+
+/** A seam from the shoulder or the armhole over the bust point (at the back, over the dart's top) to the waist dart. */
+function princessLine(
+  side: Side,
+  plan: BlockPlan,
+  choices: BlockChoices,
+  body: BlockMeasures,
+  curves: HalfCurves,
+): Shape {
+  const isFromShoulder = choices.shaping === "princess-shoulder";
+  const start = isFromShoulder
+    ? mix(curves.neckPoint, curves.shoulderPoint, 0.5)
+    : along(curves.armhole, Math.min(PRINCESS_DOWN_ARMHOLE_MM, pathLength(curves.armhole) * 0.6)).point;
+  const turn: Point = {
+    x: body.bustSpan / 2,
+    y: side === "front" ? Math.max(plan.bustLevel, start.y + LEAST_DART_MM) : plan.chestLevel,
+  };
+  const path = seamOver(start, turn);
+  return {
+    dart: null,
+    act: {
+      text: phrase`Princess line: from ${point("T")}, ${
+        isFromShoulder
+          ? phrase`the middle of the shoulder`
+          : phrase`${length(PRINCESS_DOWN_ARMHOLE_MM)} down the armhole from the shoulder point`
+      }, curve to ${point("W")} ${side === "front" ? "at the bust point" : "above the dart"} and on into the waist dart.`,
+      points: [
+        lettered("T", "top of the princess line", startOf(path)),
+        lettered("W", side === "front" ? "bust point" : "turn of the princess line", endOf(path)),
+      ],
+      lines: [{ id: `${side}.princess`, kind: "seam", path }],
+      tapeCheck: phrase`the princess line measures ${length(pathLength(path))} to ${point("W")}`,
+    },
+  };
+}
+
+/** From a start, bowed a little to the side it comes from, and straight down where it arrives. */
+function seamOver(start: Point, end: Point): Path {
+  const fall = end.y - start.y;
+  const [cubic] = fairCurve([start, end]);
+  const [p0, p1, , p3] = cubic as Cubic;
+  return [[p0, p1, { x: p3.x, y: p3.y - fall * 0.45 }, p3]];
+}
+
+function lettered(letter: string, name: string, at: Point): LetteredPoint {
+  return { letter, name, at };
+}

@@ -1,0 +1,81 @@
+import type { Draft, DraftLine, Figure } from "../draft";
+import { endOf, lengthAtHeight, type Path, type Point, pathLength, type Solution, startOf } from "../geometry";
+
+export type Side = "front" | "back";
+export const SIDES: readonly Side[] = ["front", "back"];
+
+/** A curve with its length, measured once. Millimetres. */
+export type Curve = { readonly path: Path; readonly length: number };
+
+export function curve(path: Path): Curve {
+  return { path, length: pathLength(path) };
+}
+
+/** A dart in the shoulder seam: where its legs stand on the seam, and the point they close to. */
+export type ShoulderDart = { readonly inner: Point; readonly outer: Point; readonly apex: Point };
+
+/**
+ * Half a bodice, front or back, on its stitching line. The origin is the level of the side neck point on the centre line; x
+ * goes out to the side, y down.
+ */
+export type BodiceHalf = {
+  readonly side: Side;
+  /** Side neck point to the centre line. */
+  readonly neckline: Curve;
+  /** Side neck point to shoulder point, a shoulder dart's width included. */
+  readonly shoulder: Curve;
+  /** Shoulder point to underarm. */
+  readonly armhole: Curve;
+  /** Underarm down. */
+  readonly sideSeam: Path;
+  /** Neck down. */
+  readonly centre: Path;
+  readonly shoulderDart: ShoulderDart | null;
+  /** Darts, princess lines and lines that a later cut follows. */
+  readonly inner: readonly DraftLine[];
+};
+
+/** A level line of the bodice, in millimetres below the side neck point. */
+export type Level = { readonly id: string; readonly name: string; readonly y: number };
+
+/** How one solved curve came out. */
+export type BlockSolution = { readonly id: string; readonly solution: Solution };
+
+/** What every sleeve and collar is fitted to, whatever it came from. */
+export type Block = {
+  readonly front: BodiceHalf;
+  readonly back: BodiceHalf;
+  /** Shoulder point level to underarm level, the mean of front and back. */
+  readonly depth: number;
+  readonly levels: readonly Level[];
+  /** The recorded construction, back first; without steps where nothing was constructed. */
+  readonly drafts: readonly Draft[];
+  readonly figures: readonly Figure[];
+  readonly solvers: readonly BlockSolution[];
+};
+
+export function armholeDepth(half: BodiceHalf): number {
+  return endOf(half.armhole.path).y - startOf(half.armhole.path).y;
+}
+
+export function meanDepth(front: BodiceHalf, back: BodiceHalf): number {
+  return (armholeDepth(front) + armholeDepth(back)) / 2;
+}
+
+/** How far from the underarm, along the curve, the armhole reaches `level` mm above the underarm line. */
+export function lengthToLevel(half: BodiceHalf, level: number): number {
+  const underarm = endOf(half.armhole.path);
+  return half.armhole.length - lengthAtHeight(half.armhole.path, underarm.y - level);
+}
+
+/** The fall of the shoulder seam below the horizontal, in radians. */
+export function shoulderAngleOf(half: BodiceHalf): number {
+  const from = startOf(half.shoulder.path);
+  const to = endOf(half.shoulder.path);
+  return Math.atan2(to.y - from.y, to.x - from.x);
+}
+
+/** The direction square to a shoulder seam that falls by `angle`, downwards: how neckline and armhole leave it. */
+export function squareToShoulder(angle: number): Point {
+  return { x: -Math.sin(angle), y: Math.cos(angle) };
+}

@@ -1,0 +1,220 @@
+import {
+  crossesItself,
+  distance,
+  endOf,
+  line,
+  mapPath,
+  type Path,
+  type Point,
+  pathsCross,
+  reversePath,
+  startOf,
+  turnPath,
+} from "../geometry";
+import { type Block, type BodiceHalf, curve, meanDepth, SIDES, type Side } from "./half";
+import { necklineHalf, USUAL_FULLNESS } from "./neckline-curve";
+
+/**
+ * The edges of half a bodice as they were pointed at in a drawing or traced from a photograph: each in millimetres, in either
+ * direction, wherever and whichever way up the piece lay.
+ */
+export type OutlineHalf = {
+  readonly armhole: Path;
+  readonly neckline: Path | null;
+  readonly shoulder: Path | null;
+  /** The centre line or any line along the straight grain; says which way is down. */
+  readonly grain: Path | null;
+};
+
+export type BlockOutline = Readonly<Record<Side, OutlineHalf>>;
+
+/** What stands in for edges that were not pointed at. Millimetres. */
+export type OutlineStandIns = {
+  readonly neckWidth: number;
+  readonly neckDepth: Readonly<Record<Side, number>>;
+  readonly shoulder: { readonly length: number; readonly slope: number };
+};
+
+/** Why edges make no bodice. */
+export type OutlineFault = {
+  readonly side: Side;
+  readonly edge: "armhole" | "neckline" | "shoulder";
+  readonly why: "too-short" | "crosses-itself" | "not-downwards" | "crosses-neckline" | "too-bent";
+};
+
+export type OutlineBlock =
+  | { readonly ok: true; readonly block: Block }
+  | { readonly ok: false; readonly faults: readonly OutlineFault[] };
+
+/** A shorter edge was a slip of the pointer, not an armhole or a neckline. */
+const LEAST_EDGE_MM = 30;
+/** The armhole must fall by this share of its length, or it lies on its side. */
+const LEAST_FALL_SHARE = 0.4;
+/** A shoulder seam is straight, or nearly. */
+const MOST_SHOULDER_BEND = 1.05;
+const SIDE_SEAM_STUB_MM = 60;
+
+/** The block whose curves are exactly the edges that were pointed at, turned and moved into place. */
+export function blockFromOutline(outline: BlockOutline, standIns: OutlineStandIns): OutlineBlock {
+  const placed = SIDES.map((side) => ({ side, edges: placeHalf(outline[side]) }));
+  const halves = placed.map(({ side, edges }) => assemble(side, edges, standIns));
+  const faults = halves.flatMap((half, i) => faultsOf(half, placed[i]?.edges));
+  if (faults.length > 0) return { ok: false, faults };
+  const [front, back] = halves as [BodiceHalf, BodiceHalf];
+  return {
+    ok: true,
+    block: {
+      front,
+      back,
+      depth: meanDepth(front, back),
+      levels: [{ id: "chest", name: "Underarm of the front", y: endOf(front.armhole.path).y }],
+      drafts: [],
+      figures: [],
+      solvers: [],
+    },
+  };
+}
+
+type PlacedEdges = {
+  readonly armhole: Path;
+  readonly neckline: Path | null;
+  readonly shoulder: Path | null;
+};
+
+/**
+ * The edges in their usual place: armhole from the shoulder point down and outwards, neckline from the side neck point to the
+ * centre. Which end is which is told from how the edges meet; which way is down from the grain, or from the armhole itself.
+ */
+function placeHalf(half: OutlineHalf): PlacedEdges {
+  const joined = joinEdges(half);
+  const angle = half.grain ? uprightBy(half.grain, joined.armhole) : nearestQuarterTurn(joined.armhole);
+  const turn = (path: Path | null) => path && turnPath(path, ORIGIN, angle);
+  const turned = {
+    armhole: turnPath(joined.armhole, ORIGIN, angle),
+    neckline: turn(joined.neckline),
+    shoulder: turn(joined.shoulder),
+  };
+  const inwards = turned.neckline ? startOf(turned.neckline) : turned.shoulder ? startOf(turned.shoulder) : null;
+  const isMirrored = inwards
+    ? startOf(turned.armhole).x < inwards.x
+    : endOf(turned.armhole).x < startOf(turned.armhole).x;
+  const mirror = (path: Path | null) => (path && isMirrored ? mapPath(path, (p) => ({ x: -p.x, y: p.y })) : path);
+  return {
+    armhole: mirror(turned.armhole) ?? turned.armhole,
+    neckline: mirror(turned.neckline),
+    shoulder: mirror(turned.shoulder),
+  };
+}
+
+const ORIGIN: Point = { x: 0, y: 0 };
+
+/** Each edge so that it starts where the one before it ends: neck, shoulder, armhole. */
+function joinEdges({ armhole, neckline, shoulder }: OutlineHalf): PlacedEdges {
+  if (shoulder) {
+    const isAtEnd = gap(endOf(shoulder), armhole) <= gap(startOf(shoulder), armhole);
+    const out = isAtEnd ? shoulder : reversePath(shoulder);
+    return {
+      shoulder: out,
+      armhole: startingNear(armhole, endOf(out)),
+      neckline: neckline && startingNear(neckline, startOf(out)),
+    };
+  }
+  if (neckline) {
+    const pairs = [startOf(neckline), endOf(neckline)].flatMap((n) =>
+      [startOf(armhole), endOf(armhole)].map((a) => ({ n, a, apart: distance(n, a) })),
+    );
+    const nearest = pairs.reduce((best, pair) => (pair.apart < best.apart ? pair : best));
+    return {
+      shoulder: null,
+      armhole: startingNear(armhole, nearest.a),
+      neckline: startingNear(neckline, nearest.n),
+    };
+  }
+  return {
+    shoulder: null,
+    neckline: null,
+    armhole: startOf(armhole).y <= endOf(armhole).y ? armhole : reversePath(armhole),
+  };
+}
+
+function gap(point: Point, path: Path): number {
+  return Math.min(distance(point, startOf(path)), distance(point, endOf(path)));
+}
+
+function startingNear(path: Path, point: Point): Path {
+  return distance(startOf(path), point) <= distance(endOf(path), point) ? path : reversePath(path);
+}
+
+/** The turn that sets the grain upright with the armhole running down. */
+function uprightBy(grain: Path, armhole: Path): number {
+  const [from, to] = [startOf(grain), endOf(grain)];
+  const lean = Math.PI / 2 - Math.atan2(to.y - from.y, to.x - from.x);
+  const fall = turnPath(armhole, ORIGIN, lean);
+  return endOf(fall).y >= startOf(fall).y ? lean : lean + Math.PI;
+}
+
+/** Drawings lie square: the quarter turn after which the armhole falls the most. */
+function nearestQuarterTurn(armhole: Path): number {
+  const [from, to] = [startOf(armhole), endOf(armhole)];
+  const turns = [0, 1, 2, 3].map((quarters) => (quarters * Math.PI) / 2);
+  const fallAfter = (angle: number) => (to.x - from.x) * Math.sin(angle) + (to.y - from.y) * Math.cos(angle);
+  return turns.reduce((best, angle) => (fallAfter(angle) > fallAfter(best) + 1e-6 ? angle : best), 0);
+}
+
+/** Puts the side neck point at the neck's width on the shoulder line, and makes up what was not pointed at. */
+function assemble(side: Side, edges: PlacedEdges, standIns: OutlineStandIns): BodiceHalf {
+  const { length, slope } = standIns.shoulder;
+  const shoulderRun = edges.shoulder
+    ? { x: endOf(edges.shoulder).x - startOf(edges.shoulder).x, y: endOf(edges.shoulder).y - startOf(edges.shoulder).y }
+    : edges.neckline
+      ? {
+          x: startOf(edges.armhole).x - startOf(edges.neckline).x,
+          y: startOf(edges.armhole).y - startOf(edges.neckline).y,
+        }
+      : { x: Math.sqrt(Math.max(0, length * length - slope * slope)), y: slope };
+  const angle = Math.atan2(shoulderRun.y, shoulderRun.x);
+  const neckline = edges.neckline
+    ? moveTo(edges.neckline, { x: startOf(edges.neckline).x - endOf(edges.neckline).x, y: 0 })
+    : [necklineHalf(standIns.neckWidth, standIns.neckDepth[side], USUAL_FULLNESS[side], angle)];
+  const neckPoint = startOf(neckline);
+  const shoulderPoint = { x: neckPoint.x + shoulderRun.x, y: neckPoint.y + shoulderRun.y };
+  const armhole = moveTo(edges.armhole, shoulderPoint);
+  const underarm = endOf(armhole);
+  const centre = endOf(neckline);
+  const bottom = Math.max(underarm.y, centre.y) + SIDE_SEAM_STUB_MM;
+  return {
+    side,
+    neckline: curve(neckline),
+    shoulder: curve(edges.shoulder ? moveTo(edges.shoulder, neckPoint) : line(neckPoint, shoulderPoint)),
+    armhole: curve(armhole),
+    sideSeam: line(underarm, { x: underarm.x, y: bottom }),
+    centre: line(centre, { x: centre.x, y: bottom }),
+    shoulderDart: null,
+    inner: [],
+  };
+}
+
+function moveTo(path: Path, start: Point): Path {
+  const from = startOf(path);
+  return mapPath(path, (p) => ({ x: p.x - from.x + start.x, y: p.y - from.y + start.y }));
+}
+
+function faultsOf(half: BodiceHalf, edges: PlacedEdges | undefined): readonly OutlineFault[] {
+  const fault = (edge: OutlineFault["edge"], why: OutlineFault["why"]) => ({ side: half.side, edge, why });
+  const faults: OutlineFault[] = [];
+  const armhole = half.armhole.path;
+  if (half.armhole.length < LEAST_EDGE_MM) faults.push(fault("armhole", "too-short"));
+  else if (crossesItself(armhole)) faults.push(fault("armhole", "crosses-itself"));
+  else if (endOf(armhole).y - startOf(armhole).y < LEAST_FALL_SHARE * half.armhole.length)
+    faults.push(fault("armhole", "not-downwards"));
+  if (half.neckline.length < LEAST_EDGE_MM) faults.push(fault("neckline", "too-short"));
+  else if (crossesItself(half.neckline.path)) faults.push(fault("neckline", "crosses-itself"));
+  if (edges?.shoulder && half.shoulder.length > MOST_SHOULDER_BEND * pathChord(half.shoulder.path))
+    faults.push(fault("shoulder", "too-bent"));
+  if (faults.length === 0 && pathsCross(armhole, half.neckline.path)) faults.push(fault("armhole", "crosses-neckline"));
+  return faults;
+}
+
+function pathChord(path: Path): number {
+  return distance(startOf(path), endOf(path));
+}

@@ -1,0 +1,78 @@
+import { type Cubic, cubicPoint } from "./cubic";
+import type { Path } from "./path";
+import type { Point } from "./point";
+
+/** Chords a cubic is cut into for finding crossings; a garment's curves bend far less than one chord can hide. */
+const CHORDS_A_CUBIC = 24;
+/** Ends nearer than this are the same place: edges that are sewn end to end touch there. */
+const TOUCHING_MM = 0.05;
+
+/** The path as points along it, `chords` to a cubic; a straight cubic is one chord. */
+export function flatten(path: Path, chords = CHORDS_A_CUBIC): readonly Point[] {
+  const first = path[0];
+  if (!first) return [];
+  const points: Point[] = [first[0]];
+  for (const cubic of path) {
+    const pieces = isStraight(cubic) ? 1 : chords;
+    for (let i = 1; i <= pieces; i++) points.push(cubicPoint(cubic, i / pieces));
+  }
+  return points;
+}
+
+/** Does the path cross itself? Looked for on its chords; touching itself at a common end is no crossing. */
+export function crossesItself(path: Path): boolean {
+  const points = flatten(path);
+  const isClosed = isNear(points[0] as Point, points[points.length - 1] as Point);
+  return anyCrossing(points, points, (i, j) => j <= i + 1 || (isClosed && i === 0 && j === points.length - 2));
+}
+
+/** Do the two paths cross anywhere but at ends that they share? */
+export function pathsCross(a: Path, b: Path): boolean {
+  return anyCrossing(flatten(a), flatten(b), () => false);
+}
+
+function anyCrossing(
+  a: readonly Point[],
+  b: readonly Point[],
+  isPassedOver: (i: number, j: number) => boolean,
+): boolean {
+  for (let i = 0; i + 1 < a.length; i++) {
+    const [p, q] = [a[i] as Point, a[i + 1] as Point];
+    const [left, right, top, bottom] = [Math.min(p.x, q.x), Math.max(p.x, q.x), Math.min(p.y, q.y), Math.max(p.y, q.y)];
+    for (let j = 0; j + 1 < b.length; j++) {
+      if (isPassedOver(i, j)) continue;
+      const [r, s] = [b[j] as Point, b[j + 1] as Point];
+      if ((r.x < left && s.x < left) || (r.x > right && s.x > right)) continue;
+      if ((r.y < top && s.y < top) || (r.y > bottom && s.y > bottom)) continue;
+      if (chordsCross(p, q, r, s) && !touchAtEnds(p, q, r, s)) return true;
+    }
+  }
+  return false;
+}
+
+function touchAtEnds(p: Point, q: Point, r: Point, s: Point): boolean {
+  return isNear(p, r) || isNear(p, s) || isNear(q, r) || isNear(q, s);
+}
+
+function chordsCross(p: Point, q: Point, r: Point, s: Point): boolean {
+  const a = side(p, q, r);
+  const b = side(p, q, s);
+  const c = side(r, s, p);
+  const d = side(r, s, q);
+  // Lying in one line: the boxes were seen to overlap, so the chords do.
+  if (a === 0 && b === 0) return true;
+  return a * b <= 0 && c * d <= 0;
+}
+
+function side(p: Point, q: Point, r: Point): number {
+  return (q.x - p.x) * (r.y - p.y) - (q.y - p.y) * (r.x - p.x);
+}
+
+function isNear(a: Point, b: Point): boolean {
+  return Math.abs(a.x - b.x) < TOUCHING_MM && Math.abs(a.y - b.y) < TOUCHING_MM;
+}
+
+function isStraight([p0, p1, p2, p3]: Cubic): boolean {
+  const size = Math.abs(p3.x - p0.x) + Math.abs(p3.y - p0.y);
+  return Math.abs(side(p0, p3, p1)) + Math.abs(side(p0, p3, p2)) < 1e-9 * size * size;
+}
