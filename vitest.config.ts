@@ -3,7 +3,7 @@ import { defineConfig } from "vitest/config";
 export default defineConfig({
   resolve: { tsconfigPaths: true },
   test: {
-    include: ["{core,exporting,cli,database,app,scripts}/**/*.test.ts"],
+    include: ["{core,exporting,importing,cli,database,app,scripts}/**/*.test.ts"],
     benchmark: { include: ["bench/**/*.bench.ts"] },
   },
 });

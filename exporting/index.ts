@@ -1,3 +1,5 @@
+export { writeBlockDxf } from "./block-dxf";
+export { writeBlockSvg } from "./block-svg";
 export { writePdf } from "./pdf";
 export { writeSvg } from "./svg";
 export { isPaper, PAPERS, type PaperId } from "./tiling";

@@ -9,6 +9,7 @@ const SOURCES = [
   "core",
   "database",
   "exporting",
+  "importing",
   "package-lock.json",
   "vite.config.ts",
   "react-router.config.ts",

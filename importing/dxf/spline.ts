@@ -1,0 +1,41 @@
+import { type Cubic, lineCubic, mix, type Path, type Point } from "@core/geometry/index";
+import { fromQuadratic } from "../svg/path-data";
+
+/**
+ * A B-spline of degree 1, 2 or 3 as cubics, exactly: each span's Bézier points are the spline's blossom at the span's ends
+ * (L. Ramshaw, Blossoming, 1987). Null when knots and points do not go together.
+ */
+export function splinePath(degree: number, points: readonly Point[], knots: readonly number[]): Path | null {
+  if (![1, 2, 3].includes(degree) || knots.length !== points.length + degree + 1) return null;
+  if (knots.some((knot, i) => !Number.isFinite(knot) || knot < (knots[i - 1] ?? knot))) return null;
+  const path: Cubic[] = [];
+  for (let span = degree; span < points.length; span++) {
+    const [from, to] = [knots[span] as number, knots[span + 1] as number];
+    if (to <= from) continue;
+    const at = (...values: number[]) => blossom(degree, points, knots, span, values);
+    if (degree === 1) path.push(lineCubic(at(from), at(to)));
+    else if (degree === 2) path.push(fromQuadratic(at(from, from), at(from, to), at(to, to)));
+    else path.push([at(from, from, from), at(from, from, to), at(from, to, to), at(to, to, to)]);
+  }
+  return path.length > 0 ? path : null;
+}
+
+/** De Boor's scheme with a value of its own at each step. */
+function blossom(
+  degree: number,
+  points: readonly Point[],
+  knots: readonly number[],
+  span: number,
+  values: readonly number[],
+): Point {
+  const work = points.slice(span - degree, span + 1);
+  for (let r = 1; r <= degree; r++) {
+    for (let j = degree; j >= r; j--) {
+      const low = knots[span - degree + j] as number;
+      const high = knots[span + 1 + j - r] as number;
+      const share = high > low ? ((values[r - 1] as number) - low) / (high - low) : 0;
+      work[j] = mix(work[j - 1] as Point, work[j] as Point, share);
+    }
+  }
+  return work[degree] as Point;
+}
