@@ -1,5 +1,5 @@
 /** Imports go down the layers only: app and cli, exporting, core from garment to geometry. */
-const CORE_LAYERS = ["geometry", "tape", "draft", "body", "cloth", "block", "sleeve", "pattern", "check", "garment"];
+const CORE_LAYERS = ["geometry", "tape", "trace", "draft", "body", "cloth", "block", "sleeve", "pattern", "check", "garment"];
 
 const upwardsInCore = CORE_LAYERS.slice(0, -1).map((layer, index) => ({
   name: `core-${layer}-looks-up`,
