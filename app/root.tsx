@@ -5,6 +5,7 @@ import { Links, Meta, Outlet, Scripts, ScrollRestoration, useRouteLoaderData } f
 import type { Route } from "./+types/root";
 import { Frame } from "./components/frame";
 import { PreferencesProvider } from "./components/preferences";
+import { TapeTargetProvider } from "./components/tape-target";
 import { Trouble } from "./components/trouble";
 import { readPreferences } from "./server/preferences";
 import { system } from "./theme/system";
@@ -32,7 +33,9 @@ export function Layout({ children }: { readonly children: React.ReactNode }) {
       <body>
         <ChakraProvider value={system}>
           <PreferencesProvider initial={preferences}>
-            <Frame>{children}</Frame>
+            <TapeTargetProvider>
+              <Frame>{children}</Frame>
+            </TapeTargetProvider>
           </PreferencesProvider>
         </ChakraProvider>
         <ScrollRestoration />

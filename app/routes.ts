@@ -5,10 +5,12 @@ export default [
   route("clients", "routes/clients.tsx"),
   route("clients/new", "routes/client-new.tsx"),
   route("clients/:clientId", "routes/client.tsx"),
+  route("clients/:clientId/measures.csv", "routes/client-csv.ts"),
   route("clients/:clientId/measure", "routes/client-measure.tsx"),
   route("garments/new", "routes/garment-new.tsx"),
   route("garments/:garmentId/save", "routes/garment-save.ts"),
   route("garments/:garmentId/:station", "routes/garment.tsx"),
+  route("tape/:tapeId", "routes/tape.ts"),
   route("sheets/:file", "routes/sheets.ts"),
   route("*", "routes/not-found.tsx"),
 ] satisfies RouteConfig;

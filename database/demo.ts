@@ -1,7 +1,7 @@
 import { readGarment, writeGarment } from "@core/garment/index";
 import { toMm } from "@core/tape/index";
 import type { Database } from "./client";
-import { addClient, type Measures } from "./queries/clients";
+import { addClient, addMeasurementSets, type Measures } from "./queries/clients";
 import { addGarment } from "./queries/garments";
 import { addStudio } from "./queries/studios";
 
@@ -12,6 +12,8 @@ type DemoClient = {
   readonly takenOn: string;
   /** Inches. */
   readonly body: Readonly<Record<string, number>>;
+  /** Earlier measurings, oldest first, inches. */
+  readonly before?: readonly { readonly takenOn: string; readonly body: Readonly<Record<string, number>> }[];
   readonly garments: readonly DemoGarment[];
 };
 
@@ -34,8 +36,43 @@ const CLIENTS: readonly DemoClient[] = [
       armLength: 23.25,
       shoulderToElbow: 13.5,
       neckBase: 15.25,
+      shoulderWidth: 16.125,
+      shoulderLength: 4.875,
+      armholeGirth: 16.75,
+      backLength: 16.25,
+      frontToBust: 10.75,
+      bustSpan: 7.375,
     },
+    before: [
+      {
+        takenOn: "2024-05-14",
+        body: { bust: 36, waist: 27.75, hip: 38.5, upperArm: 11.375, wrist: 6.5, armLength: 23.25, neckBase: 15 },
+      },
+      {
+        takenOn: "2025-03-03",
+        body: { bust: 36.5, waist: 28.5, hip: 39, upperArm: 11.5, wrist: 6.5, armLength: 23.25, backLength: 16.25 },
+      },
+      {
+        takenOn: "2026-02-18",
+        body: { bust: 37.75, waist: 30.25, hip: 40, upperArm: 12, elbow: 11.25, wrist: 6.625, armLength: 23.25 },
+      },
+    ],
     garments: [
+      {
+        name: "Lamplighter jacket",
+        file: {
+          block: {
+            source: "drafted",
+            shoulderEase: 0.5,
+            frontSlope: 1.5,
+            shaping: "princess-armhole",
+            centreBackShaping: 0.625,
+            alterations: [{ kind: "lower-armhole", by: 0.5 }],
+          },
+          cloth: { kind: "soft-wool" },
+          sleeve: { kind: "set-in", method: "fit-first", capEase: 1.5, upperArmEase: 2.75, length: 23.25 },
+        },
+      },
       {
         name: "Harbour blouse",
         file: {
@@ -155,6 +192,8 @@ export async function loadDemo(database: Database): Promise<void> {
   const studio = await addStudio(database, STUDIO);
   for (const client of CLIENTS) {
     const clientId = await addClient(database, studio.id, { ...client, measures: inMm(client.body) });
+    const before = (client.before ?? []).map(({ takenOn, body }) => ({ takenOn, measures: inMm(body) }));
+    await addMeasurementSets(database, studio.id, clientId, before);
     for (const garment of client.garments) await addDemoGarment(database, studio.id, clientId, client, garment);
   }
 }

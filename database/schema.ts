@@ -1,3 +1,4 @@
+import type { Taken } from "@core/body/index";
 import { sql } from "drizzle-orm";
 import { date, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from "drizzle-orm/pg-core";
 
@@ -34,7 +35,7 @@ export const measurementSets = pgTable(
       .notNull()
       .references(() => clients.id, { onDelete: "cascade" }),
     takenOn: date({ mode: "string" }).notNull(),
-    measures: jsonb().$type<Record<string, number>>().notNull(),
+    measures: jsonb().$type<Taken>().notNull(),
     createdAt: createdAt(),
   },
   (table) => [index("measurement_sets_by_client").on(table.clientId, table.takenOn)],

@@ -1,5 +1,6 @@
 export { writeBlockDxf } from "./block-dxf";
 export { writeBlockSvg } from "./block-svg";
+export { writeMeasuresCsv } from "./measures-csv";
 export { writePdf } from "./pdf";
 export { writeSvg } from "./svg";
 export { isPaper, PAPERS, type PaperId } from "./tiling";

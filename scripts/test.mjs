@@ -62,7 +62,17 @@ installNpmPackages(ROOT);
 check("routes' types", ["react-router", "typegen"]);
 check("types", ["tsc", "--noEmit"]);
 check("lint and format", ["biome", "check", "."]);
-check("layers", ["depcruise", "--config", ".dependency-cruiser.cjs", "app", "cli", "core", "database", "exporting", "importing"]);
+check("layers", [
+  "depcruise",
+  "--config",
+  ".dependency-cruiser.cjs",
+  "app",
+  "cli",
+  "core",
+  "database",
+  "exporting",
+  "importing",
+]);
 check("nothing unused", ["knip"]);
 tests("unit tests", []);
 step("what the browser tests need", () => {

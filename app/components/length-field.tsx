@@ -1,6 +1,9 @@
 import { Box, chakra, Field, Input, Text } from "@chakra-ui/react";
-import type { ReactNode } from "react";
+import { formatForTyping } from "@core/tape/index";
+import { type ReactNode, useEffect, useRef } from "react";
+import { flushSync } from "react-dom";
 import { useUnit } from "./preferences";
+import { useTapeTarget } from "./tape-target";
 
 export type LengthFieldProps = {
   readonly id: string;
@@ -30,6 +33,19 @@ const Unit = chakra("span", {
 /** One reading of the tape: label, box, unit; Enter goes on to the next box. What is wrong stays in the box and is said under it. */
 export function LengthField({ id, label, value, onText, onBegin, onEnd, problem, hint, standsIn }: LengthFieldProps) {
   const unit = useUnit();
+  const input = useRef<HTMLInputElement>(null);
+  const tape = useTapeTarget();
+  const stopAiming = useRef<(() => void) | null>(null);
+  const latest = useRef({ onText, unit });
+  latest.current = { onText, unit };
+  useEffect(() => () => stopAiming.current?.(), []);
+  /** A reading of the tape is written as if typed, and the next box is in focus: one hand is enough. */
+  const aimTape = () => {
+    stopAiming.current = tape.aim((mm) => {
+      flushSync(() => latest.current.onText(formatForTyping(mm, latest.current.unit)));
+      if (input.current) goToNextBox(input.current);
+    });
+  };
   return (
     <Field.Root invalid={problem !== undefined} id={id} display="block">
       <Box display="grid" gridTemplateColumns="1fr 8.5rem" alignItems="center" gap="3">
@@ -38,6 +54,7 @@ export function LengthField({ id, label, value, onText, onBegin, onEnd, problem,
         </Field.Label>
         <Box position="relative">
           <Input
+            ref={input}
             name={id}
             value={value}
             placeholder={standsIn}
@@ -51,10 +68,16 @@ export function LengthField({ id, label, value, onText, onBegin, onEnd, problem,
             borderColor={problem ? "fault" : "ruleStrong"}
             _placeholder={{ color: "inkSoft", fontStyle: "italic" }}
             onChange={(event) => onText(event.currentTarget.value)}
-            onFocus={onBegin}
-            onBlur={onEnd}
+            onFocus={() => {
+              aimTape();
+              onBegin?.();
+            }}
+            onBlur={() => {
+              stopAiming.current?.();
+              onEnd?.();
+            }}
             onKeyDown={(event) => {
-              if (event.key === "Enter") goToNextBox(event);
+              if (event.key === "Enter" && goToNextBox(event.currentTarget)) event.preventDefault();
             }}
           />
           <Unit aria-hidden>{unit}</Unit>
@@ -74,13 +97,16 @@ export function LengthField({ id, label, value, onText, onBegin, onEnd, problem,
   );
 }
 
-function goToNextBox(event: React.KeyboardEvent<HTMLInputElement>) {
-  const form = event.currentTarget.closest("form, [data-fields]");
-  if (!form) return;
-  const boxes = [...form.querySelectorAll<HTMLInputElement>("input:not([type=hidden])")];
-  const next = boxes[boxes.indexOf(event.currentTarget) + 1];
-  if (!next) return;
-  event.preventDefault();
+/** True when there is a next box to write in. */
+function goToNextBox(box: HTMLInputElement): boolean {
+  const form = box.closest("form, [data-fields]");
+  if (!form) return false;
+  const boxes = [
+    ...form.querySelectorAll<HTMLInputElement>('input:not([type="hidden"], [type="radio"], [type="file"])'),
+  ];
+  const next = boxes[boxes.indexOf(box) + 1];
+  if (!next) return false;
   next.focus();
   next.select();
+  return true;
 }

@@ -1,4 +1,3 @@
-import { Page } from "@app/components/page";
 import { useUnit } from "@app/components/preferences";
 import { ClientForm } from "@app/features/clients/client-form";
 import { readClient, textsOf } from "@app/features/clients/client-texts";
@@ -31,17 +30,16 @@ export async function action({ request, params }: Route.ActionArgs) {
 export default function Measure({ loaderData, actionData }: Route.ComponentProps) {
   const unit = useUnit();
   const { client, latest, today } = loaderData;
-  const initial = Object.fromEntries(Object.entries(latest).map(([id, mm]) => [id, formatForTyping(mm, unit)]));
+  const initial = Object.fromEntries(Object.entries(latest).map(([id, mm]) => [id, formatForTyping(mm ?? 0, unit)]));
   return (
-    <Page title={`Measure ${client.name} again`}>
-      <ClientForm
-        keptAs={`gamine-measure-${client.id}`}
-        isNew={false}
-        today={today}
-        initial={initial}
-        action={`/clients/${client.id}/measure`}
-        answer={actionData}
-      />
-    </Page>
+    <ClientForm
+      title={`Measure ${client.name} again`}
+      keptAs={`gamine-measure-${client.id}`}
+      isNew={false}
+      today={today}
+      initial={initial}
+      action={`/clients/${client.id}/measure`}
+      answer={actionData}
+    />
   );
 }

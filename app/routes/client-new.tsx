@@ -1,4 +1,3 @@
-import { Page } from "@app/components/page";
 import { ClientForm } from "@app/features/clients/client-form";
 import { readClient, textsOf } from "@app/features/clients/client-texts";
 import { attemptInStudio } from "@app/server/database";
@@ -22,8 +21,13 @@ export async function action({ request }: Route.ActionArgs) {
 
 export default function NewClient({ loaderData, actionData }: Route.ComponentProps) {
   return (
-    <Page title="New client">
-      <ClientForm keptAs="gamine-new-client" isNew today={loaderData.today} action="/clients/new" answer={actionData} />
-    </Page>
+    <ClientForm
+      title="New client"
+      keptAs="gamine-new-client"
+      isNew
+      today={loaderData.today}
+      action="/clients/new"
+      answer={actionData}
+    />
   );
 }

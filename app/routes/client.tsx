@@ -1,12 +1,18 @@
-import { LengthText } from "@app/components/length-text";
 import { ActionLink, Page } from "@app/components/page";
-import { idFrom, inStudio, notFound } from "@app/server/database";
-import { Box, Flex, Grid, Heading, Table, Text } from "@chakra-ui/react";
-import { MEASURE_IDS, measureOf } from "@core/body/index";
-import { findClient, measurementHistory } from "@database/queries/clients";
+import { CsvExchange } from "@app/features/clients/csv-exchange";
+import { HistoryChart } from "@app/features/clients/history-chart";
+import { MeasuresTable } from "@app/features/clients/measures-table";
+import { SlipsList } from "@app/features/measures/slips-list";
+import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
+import { readPreferences } from "@app/server/preferences";
+import { Box, Flex, Grid, Heading, Text } from "@chakra-ui/react";
+import { findSlips } from "@core/body/index";
+import { addMeasurementSets, findClient, measurementHistory } from "@database/queries/clients";
 import { listGarments } from "@database/queries/garments";
+import { readMeasuresCsv } from "@importing/index";
 import { format, parseISO } from "date-fns";
-import { Link } from "react-router";
+import { useState } from "react";
+import { data, Link } from "react-router";
 import type { Route } from "./+types/client";
 
 /** As many measurings as fit beside each other. */
@@ -34,15 +40,32 @@ export async function loader({ params }: Route.LoaderArgs) {
   });
 }
 
+/** Takes measures in from a CSV file: all of it, or nothing and the lines that could not be read. */
+export async function action({ request, params }: Route.ActionArgs) {
+  const clientId = idFrom(params.clientId, "This client");
+  const sent = (await request.formData()).get("csv");
+  if (!(sent instanceof File) || sent.size === 0)
+    return data({ problems: ["Choose a CSV file first."] }, { status: 422 });
+  const { unit } = readPreferences(request);
+  const read = readMeasuresCsv(await sent.text(), unit, format(new Date(), "yyyy-MM-dd"));
+  if (read.problems.length > 0) return data({ problems: read.problems }, { status: 422 });
+  const added = await attemptInStudio((database, studio) =>
+    addMeasurementSets(database, studio.id, clientId, read.sets),
+  );
+  if (!added.ok) return data({ failure: added.sentence }, { status: 503 });
+  return added.value === null ? notFound("This client") : data({ kept: added.value });
+}
+
 export const meta: Route.MetaFunction = ({ data }) => {
   const loaded = data as { readonly client: { readonly name: string } } | undefined;
   return [{ title: loaded ? `${loaded.client.name} · Gamine` : "Gamine" }];
 };
 
-export default function Client({ loaderData }: Route.ComponentProps) {
+export default function Client({ loaderData, actionData }: Route.ComponentProps) {
   const { client, history, garments } = loaderData;
-  const sets = history.slice(0, SHOWN_SETS);
-  const taken = MEASURE_IDS.filter((id) => sets.some((set) => set.measures[id] !== undefined));
+  const [first, setFirst] = useState(0);
+  const sets = history.slice(first, first + SHOWN_SETS);
+  const [newest] = history;
   return (
     <Page title={client.name} actions={<ActionLink to={`/garments/new?client=${client.id}`}>New garment</ActionLink>}>
       {client.note && (
@@ -52,44 +75,33 @@ export default function Client({ loaderData }: Route.ComponentProps) {
       )}
       <Grid templateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 3fr) minmax(0, 2fr)" }} gap="12">
         <Box>
-          <Flex align="baseline" justify="space-between">
+          <Flex align="baseline" justify="space-between" gap="4">
             <Heading as="h2" fontFamily="heading" fontSize="xl">
               Measures
             </Heading>
-            <Link to={`/clients/${client.id}/measure`}>Measure again</Link>
+            <Link to={`/clients/${client.id}/measure`}>{newest ? "Measure again" : "Measure"}</Link>
           </Flex>
-          {taken.length === 0 ? (
+          {newest ? (
+            <MeasuresTable sets={sets} history={history} />
+          ) : (
             <Text mt="3" color="inkSoft">
               Not measured yet. Until then every garment stands on estimates, and says so.
             </Text>
-          ) : (
-            <Table.Root variant="line" color="ink" mt="2" fontSize="md">
-              <Table.Header>
-                <Table.Row bg="transparent">
-                  <Table.ColumnHeader color="inkSoft" borderColor="ruleStrong">
-                    Measurement
-                  </Table.ColumnHeader>
-                  {sets.map((set) => (
-                    <Table.ColumnHeader key={set.id} color="inkSoft" borderColor="ruleStrong" textAlign="end">
-                      {set.day}
-                    </Table.ColumnHeader>
-                  ))}
-                </Table.Row>
-              </Table.Header>
-              <Table.Body>
-                {taken.map((id) => (
-                  <Table.Row key={id} bg="transparent" data-measure={id}>
-                    <Table.Cell title={measureOf(id).howTaken}>{measureOf(id).term}</Table.Cell>
-                    {sets.map((set) => (
-                      <Table.Cell key={set.id} textAlign="end" fontWeight={set === sets[0] ? "600" : "400"}>
-                        {set.measures[id] === undefined ? "–" : <LengthText mm={set.measures[id]} />}
-                      </Table.Cell>
-                    ))}
-                  </Table.Row>
-                ))}
-              </Table.Body>
-            </Table.Root>
           )}
+          {history.length > SHOWN_SETS && (
+            <Flex gap="4" mt="2" align="baseline">
+              <PageButton isOff={first === 0} onPress={() => setFirst(Math.max(0, first - SHOWN_SETS))}>
+                Newer
+              </PageButton>
+              <PageButton isOff={first + SHOWN_SETS >= history.length} onPress={() => setFirst(first + SHOWN_SETS)}>
+                Older
+              </PageButton>
+              <Text fontSize="sm" color="inkSoft">
+                {first + 1} to {Math.min(first + SHOWN_SETS, history.length)} of {history.length} measurings
+              </Text>
+            </Flex>
+          )}
+          {history.length > 1 && <HistoryChart history={history} />}
         </Box>
         <Box>
           <Heading as="h2" fontFamily="heading" fontSize="xl" mb="2">
@@ -114,8 +126,37 @@ export default function Client({ loaderData }: Route.ComponentProps) {
               </Flex>
             ))
           )}
+          {newest && (
+            <Box mt="8">
+              <SlipsList slips={findSlips(newest.measures)} hasAny />
+            </Box>
+          )}
+          <CsvExchange clientId={client.id} hasMeasures={history.length > 0} answer={actionData} />
         </Box>
       </Grid>
     </Page>
+  );
+}
+
+function PageButton({
+  isOff,
+  onPress,
+  children,
+}: {
+  readonly isOff: boolean;
+  readonly onPress: () => void;
+  readonly children: string;
+}) {
+  return (
+    <Text
+      asChild
+      color={isOff ? "inkSoft" : "chalk"}
+      textDecoration={isOff ? "none" : "underline"}
+      cursor={isOff ? "default" : "pointer"}
+    >
+      <button type="button" disabled={isOff} onClick={onPress}>
+        {children}
+      </button>
+    </Text>
   );
 }

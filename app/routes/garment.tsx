@@ -2,15 +2,22 @@ import { Bench } from "@app/features/garment/bench";
 import { isStation, type Station } from "@app/features/garment/stations";
 import { WorkProvider } from "@app/features/garment/work-context";
 import { idFrom, inStudio, notFound } from "@app/server/database";
+import { bodyOf } from "@core/body/index";
 import { readGarment } from "@core/garment/index";
+import { measurementHistory } from "@database/queries/clients";
 import { findGarment } from "@database/queries/garments";
+import { format, parseISO } from "date-fns";
 import type { ShouldRevalidateFunctionArgs } from "react-router";
 import type { Route } from "./+types/garment";
 
 export async function loader({ params }: Route.LoaderArgs) {
   const garmentId = idFrom(params.garmentId, "This garment");
   if (!isStation(params.station)) notFound("This station");
-  const garment = await inStudio((database, studio) => findGarment(database, studio.id, garmentId));
+  const { garment, newest } = await inStudio(async (database, studio) => {
+    const found = await findGarment(database, studio.id, garmentId);
+    const [latest] = found ? await measurementHistory(database, found.clientId) : [];
+    return { garment: found, newest: latest };
+  });
   if (!garment) notFound("This garment");
   const read = readGarment(garment.file);
   if (!read.ok)
@@ -23,6 +30,7 @@ export async function loader({ params }: Route.LoaderArgs) {
     clientName: garment.clientName,
     version: garment.version,
     spec: read.spec,
+    newest: newest ? { day: format(parseISO(newest.takenOn), "d MMM yyyy"), body: bodyOf(newest.measures) } : null,
   };
 }
 
@@ -39,10 +47,14 @@ export const meta: Route.MetaFunction = ({ data }) => {
 };
 
 export default function GarmentPage({ loaderData, params }: Route.ComponentProps) {
-  const { garmentId, clientId, clientName, version, spec } = loaderData;
+  const { garmentId, clientId, clientName, version, spec, newest } = loaderData;
   return (
     <WorkProvider key={garmentId} garmentId={garmentId} spec={spec} version={version}>
-      <Bench garmentId={garmentId} client={{ id: clientId, name: clientName }} station={params.station as Station} />
+      <Bench
+        garmentId={garmentId}
+        client={{ id: clientId, name: clientName, newest }}
+        station={params.station as Station}
+      />
     </WorkProvider>
   );
 }

@@ -1,6 +1,6 @@
 import { draftGarment, readGarment, writeGarment } from "@core/garment/index";
 import { isTapeUnit, type TapeUnit } from "@core/tape/index";
-import { isPaper, writePdf, writeSvg } from "@exporting/index";
+import { isPaper, writeBlockDxf, writeBlockSvg, writePdf, writeSvg } from "@exporting/index";
 import type { Route } from "./+types/sheets";
 
 const MOST_CHARACTERS = 200_000;
@@ -21,6 +21,12 @@ export async function action({ request, params }: Route.ActionArgs) {
   const { file } = params;
   if (file === "garment.json")
     return download(JSON.stringify(writeGarment(read.spec, unit), null, 2), "application/json", `${name}.json`);
+  if (file === "block.svg" || file === "block.dxf") {
+    if (!garment.block) return new Response("There is no bodice block with these figures.", { status: 422 });
+    return file === "block.svg"
+      ? download(writeBlockSvg(garment.block), "image/svg+xml", `${name}-block.svg`)
+      : download(writeBlockDxf(garment.block), "image/vnd.dxf", `${name}-block.dxf`);
+  }
   if (garment.pieces.length === 0)
     return new Response("There is no sleeve to draw with these figures.", { status: 422 });
   if (file === "drawing.svg") return download(writeSvg(garment, unit), "image/svg+xml", `${name}.svg`);

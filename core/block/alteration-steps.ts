@@ -1,5 +1,5 @@
 import { type Draft, type DraftLine, type LetteredPoint, length, phrase, type Step } from "../draft";
-import { startOf } from "../geometry";
+import { distance, endOf, type Point, startOf } from "../geometry";
 import { ALTERATIONS, type AlterationTaken } from "./alterations";
 import type { Block, Side } from "./half";
 
@@ -20,7 +20,7 @@ export function withAlterationSteps(block: Block, taken: readonly AlterationTake
         text,
         tapeCheck,
         figures: [],
-        points: isLast ? alteredPoints(block, side) : [],
+        points: isLast ? alteredPoints(draft, block, side) : [],
         lines: isLast ? alteredLines(block, side) : [],
       };
     });
@@ -53,11 +53,22 @@ function alteredLines(block: Block, side: Side): readonly DraftLine[] {
   ];
 }
 
-/** Only what moved is lettered anew: the shoulder point and the underarm, with a dash. */
-function alteredPoints(block: Block, side: Side): readonly LetteredPoint[] {
+/** Nearer to where it was than this a point has not moved. */
+const MOVED_MM = 0.5;
+
+/** Only what moved is lettered anew, with a dash. */
+function alteredPoints(draft: Draft, block: Block, side: Side): readonly LetteredPoint[] {
   const half = block[side];
-  return [
-    { letter: "D′", name: "shoulder point, altered", at: startOf(half.armhole.path) },
-    { letter: "G′", name: "underarm, altered", at: startOf(half.sideSeam) },
+  const now: readonly (readonly [letter: string, at: Point])[] = [
+    ["B", startOf(half.neckline.path)],
+    ["C", endOf(half.neckline.path)],
+    ["D", startOf(half.armhole.path)],
+    ["G", endOf(half.armhole.path)],
   ];
+  return now.flatMap(([letter, at]): LetteredPoint[] => {
+    const before = draft.points.find((one) => one.letter === letter);
+    return before && distance(before.at, at) > MOVED_MM
+      ? [{ letter: `${letter}′`, name: `${before.name}, altered`, at }]
+      : [];
+  });
 }

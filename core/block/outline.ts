@@ -67,7 +67,7 @@ export function blockFromOutline(outline: BlockOutline, standIns: OutlineStandIn
       front,
       back,
       depth: meanDepth(front, back),
-      levels: [{ id: "chest", name: "Underarm of the front", y: endOf(front.armhole.path).y }],
+      levels: [{ id: "chest", name: "Chest", y: endOf(front.armhole.path).y }],
       drafts: [],
       figures: [],
       solvers: [],

@@ -50,7 +50,7 @@ function build(readings: BlockReadings): RebuiltBlock {
       front,
       back,
       depth: meanDepth(front, back),
-      levels: [{ id: "chest", name: "Chest line", y: readings.armhole.depth + shoulder.slope }],
+      levels: [{ id: "chest", name: "Chest", y: readings.armhole.depth + shoulder.slope }],
       drafts: [],
       figures: [],
       solvers: [

@@ -1,6 +1,7 @@
 export { applyChange } from "./apply-change";
 export { draftGarment, type Garment } from "./draft-garment";
 export type { DraftedSleeve } from "./draft-sleeve";
+export { estimateBody } from "./estimate-body";
 export { type Bounds, type Field, fieldPath, LENGTH_FIELDS, labelOf } from "./fields";
 export { capLineHandle, crownHandle, type Handle } from "./handles";
 export type { Issue } from "./issues";

@@ -1,24 +1,25 @@
-import { type Body, MEASURE_IDS, type MeasureId } from "../body";
+import { splitTakenId, TAKEN_IDS, type Taken, type TakenId } from "../body";
 import type { TapeUnit } from "../tape";
 import { LENGTH_FIELDS } from "./fields";
 import { readLength } from "./length-field";
 
 export type ReadMeasures = {
   /** Millimetres; only what was readable. */
-  readonly measures: Body;
+  readonly measures: Taken;
   /** Sentences, by measurement. */
-  readonly problems: { readonly [id in MeasureId]?: string };
+  readonly problems: { readonly [id in TakenId]?: string };
 };
 
-/** Reads a form of measurements as it was typed. An empty box is a measurement that was not taken. */
+/** Reads a form of measurements as it was typed, left and right too. An empty box is a measurement that was not taken. */
 export function readMeasures(texts: { readonly [id: string]: string | undefined }, unit: TapeUnit): ReadMeasures {
-  const measures: { [id in MeasureId]?: number } = {};
-  const problems: { [id in MeasureId]?: string } = {};
-  for (const id of MEASURE_IDS) {
+  const measures: { [id in TakenId]?: number } = {};
+  const problems: { [id in TakenId]?: string } = {};
+  for (const id of TAKEN_IDS) {
     const text = texts[id]?.trim() ?? "";
-    const field = LENGTH_FIELDS[`body.${id}`];
+    const { measure, side } = splitTakenId(id);
+    const field = LENGTH_FIELDS[`body.${measure}`];
     if (text === "" || !field) continue;
-    const read = readLength(text, unit, field);
+    const read = readLength(text, unit, side ? { ...field, label: `${field.label}, ${side}` } : field);
     if (read.ok) measures[id] = read.mm;
     else problems[id] = read.problem.message;
   }

@@ -118,10 +118,8 @@ describe("two marks on a tape", () => {
 describe("references", () => {
   it("that cannot be are refused", () => {
     const places = pointedAt(5, 0, 0);
-    const crossed = {
-      ...referenceSeen(0, 0),
-      corners: [...sheetCorners.slice(0, 3), sheetCorners[2]],
-    } as PhotoReference;
+    const [a, b, c] = sheetCorners as [Point, Point, Point];
+    const crossed: PhotoReference = { kind: "rectangle", corners: [a, b, c, c], short: A4.short, long: A4.long };
     expect(traceEdge(places, crossed, 1)).toEqual({ ok: false, why: "no-reference" });
     const noMarks: PhotoReference = { kind: "marks", from: { x: 5, y: 5 }, to: { x: 5, y: 5 }, apart: 100 };
     expect(traceEdge(places, noMarks, 1)).toEqual({ ok: false, why: "no-reference" });

@@ -1,8 +1,10 @@
+import type { Taken } from "@core/body/index";
 import { and, asc, count, desc, eq, sql } from "drizzle-orm";
 import type { Database } from "../client";
 import { clients, garments, measurementSets } from "../schema";
 
-export type Measures = Readonly<Record<string, number>>;
+/** What the tape read on one day, in millimetres. */
+export type Measures = Taken;
 export type MeasurementSet = { readonly id: string; readonly takenOn: string; readonly measures: Measures };
 export type Client = { readonly id: string; readonly name: string; readonly note: string };
 export type ListedClient = Client & { readonly garmentCount: number; readonly measuredOn: string | null };
@@ -72,4 +74,45 @@ export async function addMeasurementSet(
   if (!client) return false;
   await database.insert(measurementSets).values({ clientId, takenOn: set.takenOn, measures: set.measures });
   return true;
+}
+
+/**
+ * Several measurings at once, in one transaction. A day that is already here with the same figures is passed over. Returns how many
+ * were new; null when the studio has no such client.
+ */
+export async function addMeasurementSets(
+  database: Database,
+  studioId: string,
+  clientId: string,
+  sets: readonly { readonly takenOn: string; readonly measures: Measures }[],
+): Promise<number | null> {
+  return database.transaction(async (transaction) => {
+    const [client] = await transaction
+      .select({ id: clients.id })
+      .from(clients)
+      .where(and(eq(clients.studioId, studioId), eq(clients.id, clientId)))
+      .for("update");
+    if (!client) return null;
+    const known = await transaction
+      .select({ takenOn: measurementSets.takenOn, measures: measurementSets.measures })
+      .from(measurementSets)
+      .where(eq(measurementSets.clientId, clientId));
+    const fresh = sets.filter(
+      (set) => !known.some((one) => one.takenOn === set.takenOn && isSame(one.measures, set.measures)),
+    );
+    if (fresh.length > 0) {
+      await transaction
+        .insert(measurementSets)
+        .values(fresh.map(({ takenOn, measures }) => ({ clientId, takenOn, measures })));
+    }
+    return fresh.length;
+  });
+}
+
+/** Figures that went out to a file and came back are the same to what the file shows. */
+const SAME_MM = 0.02;
+
+function isSame(a: Measures, b: Measures): boolean {
+  const ids = new Set([...Object.keys(a), ...Object.keys(b)]) as ReadonlySet<keyof Measures>;
+  return [...ids].every((id) => Math.abs((a[id] ?? Number.POSITIVE_INFINITY) - (b[id] ?? 0)) <= SAME_MM);
 }

@@ -8,15 +8,21 @@ import { useSearchParams } from "react-router";
 import { CardStep } from "./card-step";
 import { StepDrawing } from "./step-drawing";
 
+const QUIETLY = { replace: true, preventScrollReset: true };
+
+/** What each part's card is called; a part is one draft. */
+const PARTS: Readonly<Record<string, string>> = { sleeve: "Sleeve", back: "Back bodice", front: "Front bodice" };
+
 /** The draft as a numbered card to work from at the table: all steps on a page, or one big step at a time. */
 export function Card() {
   const garment = useWork((work) => work.garment);
   const [search, setSearch] = useSearchParams();
-  const draft = garment.drafts[0];
+  const part = search.get("part");
+  const draft = garment.drafts.find((one) => one.id === part) ?? garment.drafts[0];
   if (!draft) {
     return (
       <Box maxW="44rem" mx="auto" px="6" py="10">
-        <Text mb="6">There is no sleeve to draft yet, so there is no card.</Text>
+        <Text mb="6">There is nothing to draft yet, so there is no card.</Text>
         <Findings findings={garment.findings} hasSleeve={false} />
       </Box>
     );
@@ -24,9 +30,27 @@ export function Card() {
   const asked = Number(search.get("step"));
   const step = Number.isInteger(asked) && asked >= 1 && asked <= draft.steps.length ? asked : null;
   const show = (next: number | null) =>
-    setSearch(next === null ? {} : { step: `${next}` }, { replace: true, preventScrollReset: true });
+    setSearch({ ...(part ? { part } : {}), ...(next === null ? {} : { step: `${next}` }) }, QUIETLY);
   return (
     <Box maxW="64rem" w="100%" mx="auto" px={{ base: 4, md: 8 }} py="5">
+      {garment.drafts.length > 1 && (
+        <Flex className="not-printed" role="group" aria-label="Which card" gap="2" mb="4">
+          {garment.drafts.map((one) => (
+            <Button
+              key={one.id}
+              size="sm"
+              variant="outline"
+              borderColor={one === draft ? "chalk" : "ruleStrong"}
+              bg={one === draft ? "chalkPale" : "transparent"}
+              color="ink"
+              aria-pressed={one === draft}
+              onClick={() => setSearch({ part: one.id }, QUIETLY)}
+            >
+              {PARTS[one.id] ?? one.title}
+            </Button>
+          ))}
+        </Flex>
+      )}
       <Flex align="baseline" gap="4" wrap="wrap" mb="4">
         <Heading as="h2" fontFamily="heading" fontSize="2xl">
           {draft.title}

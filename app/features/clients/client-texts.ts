@@ -1,13 +1,7 @@
-import type { MeasureId } from "@core/body/index";
+import type { Taken } from "@core/body/index";
 import { type ReadMeasures, readMeasures } from "@core/garment/index";
 import { isTapeUnit, type TapeUnit } from "@core/tape/index";
 import { z } from "zod";
-
-/** The measures that a first visit takes, in the order in which the tape moves. */
-export const FIRST_MEASURES: readonly { readonly title: string; readonly ids: readonly MeasureId[] }[] = [
-  { title: "Body", ids: ["bust", "waist", "hip", "neckBase", "shoulderLength"] },
-  { title: "Arm", ids: ["upperArm", "elbow", "wrist", "hand", "armLength", "shoulderToElbow"] },
-];
 
 export type ClientProblems = ReadMeasures["problems"] & {
   readonly name?: string | undefined;
@@ -20,7 +14,7 @@ export type ReadClient = {
   readonly name: string;
   readonly note: string;
   readonly takenOn: string;
-  readonly measures: Readonly<Record<string, number>>;
+  readonly measures: Taken;
   readonly problems: ClientProblems;
 };
 
@@ -47,9 +41,7 @@ export function readClient(texts: Readonly<Record<string, string>>, isNameWanted
     name: name.data ?? "",
     note: note.data ?? "",
     takenOn: takenOn.data ?? "",
-    measures: Object.fromEntries(
-      Object.entries(measures).filter((entry): entry is [string, number] => entry[1] !== undefined),
-    ),
+    measures,
     problems: {
       ...problems,
       ...(name.success ? {} : { name: name.error.issues[0]?.message }),

@@ -13,6 +13,18 @@ const FILES = [
     says: "PDF at true size, with page map and test squares",
   },
   { file: "drawing.svg", paper: null, label: "Drawing", says: "SVG at true size, for a plotter or a drawing program" },
+  {
+    file: "block.svg",
+    paper: null,
+    label: "Bodice block, SVG",
+    says: "Its outline at true size, each edge by its name",
+  },
+  {
+    file: "block.dxf",
+    paper: null,
+    label: "Bodice block, DXF",
+    says: "The same in millimetres, for other pattern programs",
+  },
   { file: "garment.json", paper: null, label: "Garment file", says: "Every figure of this garment, in an open format" },
 ] as const;
 
@@ -53,6 +65,9 @@ function Choices() {
   const unit = useUnit();
   const spec = useWork((work) => work.spec);
   const hasSleeve = useWork((work) => work.garment.sleeve !== null);
+  const hasBlock = useWork((work) => work.garment.block !== null);
+  const isThere = (name: (typeof FILES)[number]["file"]) =>
+    name === "garment.json" || (name.startsWith("block.") ? hasBlock : hasSleeve);
   const file = JSON.stringify(writeGarment(spec, "mm"));
   return (
     <Box py="2">
@@ -61,7 +76,7 @@ function Choices() {
           <input type="hidden" name="garment" value={file} />
           <input type="hidden" name="unit" value={unit} />
           {paper && <input type="hidden" name="paper" value={paper} />}
-          <Choice type="submit" disabled={!hasSleeve && name !== "garment.json"}>
+          <Choice type="submit" disabled={!isThere(name)}>
             <Text fontWeight="600">{label}</Text>
             <Text fontSize="sm" color="inkSoft">
               {says}

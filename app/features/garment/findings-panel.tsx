@@ -38,8 +38,9 @@ function FindingsList({ findings, hasSleeve }: { readonly findings: readonly Fin
         </Text>
       ) : (
         <Flex direction="column" gap="4">
-          {findings.map((finding) => (
-            <FindingNote key={finding.code + finding.station} finding={finding} />
+          {findings.map((finding, index) => (
+            // biome-ignore lint/suspicious/noArrayIndexKey: two slips of the tape can have one code
+            <FindingNote key={`${finding.code}-${index}`} finding={finding} />
           ))}
         </Flex>
       )}

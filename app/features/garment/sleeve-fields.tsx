@@ -1,23 +1,10 @@
-import { Box, chakra, Field, NativeSelect, Text } from "@chakra-ui/react";
+import { ChoiceCard } from "@app/components/choice-card";
+import { ChoiceSelect } from "@app/components/choice-select";
 import { CLOTH_KINDS, clothOf } from "@core/cloth/index";
 import { methodOf, SET_IN_METHODS } from "@core/sleeve/set-in/index";
 import { FieldGroup } from "./field-group";
 import { SpecField } from "./spec-field";
 import { useWork, useWorkStore } from "./work-context";
-
-const Method = chakra("label", {
-  base: {
-    display: "grid",
-    gridTemplateColumns: "1.25rem 1fr",
-    gap: "2",
-    px: "3",
-    py: "2",
-    cursor: "pointer",
-    border: "1px solid",
-    borderColor: "rule",
-    "&:has(input:checked)": { borderColor: "chalk", bg: "chalkPale" },
-  },
-});
 
 export function SleeveFields() {
   const store = useWorkStore();
@@ -29,21 +16,15 @@ export function SleeveFields() {
         {SET_IN_METHODS.map((one) => {
           const { name, summary } = methodOf(one);
           return (
-            <Method key={one}>
-              <input
-                type="radio"
-                name="sleeve.method"
-                value={one}
-                checked={method === one}
-                onChange={() => change({ sleeve: { method: one } })}
-              />
-              <Box>
-                <Text fontWeight="600">{name}</Text>
-                <Text fontSize="sm" color="inkSoft" lineHeight="1.35">
-                  {summary}
-                </Text>
-              </Box>
-            </Method>
+            <ChoiceCard
+              key={one}
+              name="sleeve.method"
+              value={one}
+              title={name}
+              says={summary}
+              isChosen={method === one}
+              onChoose={() => change({ sleeve: { method: one } })}
+            />
           );
         })}
       </FieldGroup>
@@ -82,31 +63,12 @@ function ClothChoice() {
   const store = useWorkStore();
   const kind = useWork((work) => work.garment.resolved.cloth.kind);
   return (
-    <Field.Root id="cloth.kind">
-      <Box w="100%">
-        <Field.Label fontSize="md" fontWeight="400" mb="1">
-          Cloth
-        </Field.Label>
-        <NativeSelect.Root size="sm">
-          <NativeSelect.Field
-            bg="panel"
-            borderColor="ruleStrong"
-            fontSize="md"
-            value={kind}
-            onChange={(event) => {
-              const chosen = CLOTH_KINDS.find((one) => one === event.currentTarget.value);
-              if (chosen) store.getState().change({ cloth: { kind: chosen } });
-            }}
-          >
-            {CLOTH_KINDS.map((one) => (
-              <option key={one} value={one}>
-                {clothOf(one).name}
-              </option>
-            ))}
-          </NativeSelect.Field>
-          <NativeSelect.Indicator />
-        </NativeSelect.Root>
-      </Box>
-    </Field.Root>
+    <ChoiceSelect
+      id="cloth.kind"
+      label="Cloth"
+      value={kind}
+      choices={CLOTH_KINDS.map((one) => ({ value: one, label: clothOf(one).name }))}
+      onChoose={(chosen) => store.getState().change({ cloth: { kind: chosen } })}
+    />
   );
 }

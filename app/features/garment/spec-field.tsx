@@ -1,7 +1,7 @@
 import { LengthField } from "@app/components/length-field";
 import { useUnit } from "@app/components/preferences";
 import { speak } from "@core/draft/index";
-import { type Garment, LENGTH_FIELDS, readLength } from "@core/garment/index";
+import { fieldPath, type Garment, LENGTH_FIELDS, readLength } from "@core/garment/index";
 import { formatForTyping, formatLength, type TapeUnit } from "@core/tape/index";
 import { type ReactNode, useRef, useState } from "react";
 import { getAtPath } from "./spec-path";
@@ -16,7 +16,7 @@ type Props = { readonly path: string; readonly label?: string; readonly hint?: R
  * while the last good draft stays on the sheet. An empty box means "not measured": the default is shown in its place.
  */
 export function SpecField({ path, label, hint }: Props) {
-  const field = LENGTH_FIELDS[path];
+  const field = LENGTH_FIELDS[fieldPath(path)];
   if (!field) throw new Error(`SpecField: no field "${path}"`);
   const unit = useUnit();
   const store = useWorkStore();

@@ -21,7 +21,7 @@ export type StationState = { readonly mark: "done" | "asks" | "fault"; readonly 
 /** What each station is still asking for, from the draft alone. */
 export function stationState(station: Station, garment: Garment): StationState {
   const estimated = garment.defaults.filter(
-    (d) => d.isStandIn && d.path.startsWith(station === "block" ? "block." : "body."),
+    (d) => d.isStandIn && d.isNeeded && d.path.startsWith(station === "block" ? "block." : "body."),
   );
   const findings = garment.findings.filter(
     (finding) => finding.station === station && finding.code !== "stand-ins-used",

@@ -1,5 +1,12 @@
 import type { SpecChange } from "@core/check/index";
-import { applyChange, draftGarment, type Garment, type GarmentSpec } from "@core/garment/index";
+import {
+  applyChange,
+  type BlockSource,
+  type BlockSpec,
+  draftGarment,
+  type Garment,
+  type GarmentSpec,
+} from "@core/garment/index";
 import { type TemporalState, temporal } from "zundo";
 import { createStore, type StoreApi } from "zustand";
 import type { Typed } from "./kept-work";
@@ -16,12 +23,17 @@ export type Work = {
   /** The version this work started from, and the spec as it was saved then. */
   readonly savedVersion: number;
   readonly savedSpec: GarmentSpec;
+  /** Blocks by the ways that are not in use at the moment, as they were left. */
+  readonly setAside: { readonly [source in BlockSource]?: BlockSpec };
 };
 
 export type WorkActions = {
   readonly change: (change: SpecChange) => void;
   readonly setField: (path: string, value: unknown) => void;
   readonly setTyped: (path: string, text: string | null) => void;
+  /** Another way to the block: as it was left, or from nothing. */
+  readonly takeBlockSource: (source: "readings" | "drafted") => void;
+  readonly takeBlock: (block: BlockSpec) => void;
   readonly replaceSpec: (spec: GarmentSpec, typed: Typed) => void;
   readonly markSaved: (spec: GarmentSpec, version: number) => void;
 };
@@ -42,6 +54,18 @@ export function createWorkStore(spec: GarmentSpec, version: number): WorkStore {
         typed: {},
         savedVersion: version,
         savedSpec: spec,
+        setAside: {},
+        takeBlockSource: (source) => {
+          const { spec, setAside, takeBlock } = get();
+          if (spec.block.source !== source) takeBlock(setAside[source] ?? emptyBlock(source));
+        },
+        takeBlock: (block) => {
+          const before = get().spec;
+          set({
+            ...redrafted(get(), { ...before, block }),
+            setAside: { ...get().setAside, [before.block.source]: before.block },
+          });
+        },
         change: (change) => set(redrafted(get(), applyChange(get().spec, change))),
         setField: (path, value) => set(redrafted(get(), setAtPath(get().spec, path, value))),
         setTyped: (path, text) => set({ typed: withTyped(get().typed, path, text) }),
@@ -56,6 +80,10 @@ export function createWorkStore(spec: GarmentSpec, version: number): WorkStore {
     ),
   ) as unknown as WorkStore;
   return store;
+}
+
+function emptyBlock(source: "readings" | "drafted"): BlockSpec {
+  return source === "readings" ? { source, armhole: {} } : { source };
 }
 
 function redrafted(work: Work, spec: GarmentSpec): Pick<Work, "spec" | "garment" | "lastGood"> {

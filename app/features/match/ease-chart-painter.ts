@@ -1,3 +1,4 @@
+import type { ChartColours, ChartPainter } from "@app/components/chart";
 import { LineChart } from "echarts/charts";
 import { GridComponent, MarkLineComponent, TooltipComponent } from "echarts/components";
 import { init, use } from "echarts/core";
@@ -13,25 +14,17 @@ export type EasePicture = {
   readonly length: (mm: number) => string;
   /** Between the figures of the axis. */
   readonly tickMm: number;
-  readonly ink: string;
-  readonly soft: string;
-  readonly rule: string;
-  readonly chalk: string;
-  readonly warn: string;
-  readonly look: string;
 };
-
-export type EaseChartPainter = { readonly paint: (picture: EasePicture) => void; readonly dispose: () => void };
 
 const FONT = "'Source Sans 3 Variable', sans-serif";
 
 /** A chart in the node that follows the node's size until it is disposed of. */
-export function createEaseChart(node: HTMLElement): EaseChartPainter {
+export function createEaseChart(node: HTMLElement): ChartPainter<EasePicture> {
   const chart = init(node, undefined, { renderer: "svg" });
   const observer = new ResizeObserver(() => chart.resize());
   observer.observe(node);
   return {
-    paint: (picture) => chart.setOption(options(picture), { notMerge: true }),
+    paint: (picture, colours) => chart.setOption(options(picture, colours), { notMerge: true }),
     dispose: () => {
       observer.disconnect();
       chart.dispose();
@@ -39,7 +32,10 @@ export function createEaseChart(node: HTMLElement): EaseChartPainter {
   };
 }
 
-function options({ unrolled, limit, length, tickMm, ink, soft, rule, chalk, warn }: EasePicture) {
+function options(
+  { unrolled, limit, length, tickMm }: EasePicture,
+  { ink, inkSoft: soft, rule, chalk, warn }: ChartColours,
+) {
   const points = unrolled.density.map(({ at, share }) => [at, share * 100]);
   const peak = Math.max(limit * 100, ...points.map(([, y]) => y ?? 0));
   const low = Math.min(0, ...points.map(([, y]) => y ?? 0));

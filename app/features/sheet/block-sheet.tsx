@@ -1,159 +1,194 @@
 import { useUnit } from "@app/components/preferences";
 import { useWork } from "@app/features/garment/work-context";
 import { Box } from "@chakra-ui/react";
-import type { ArmholeHalf, Block } from "@core/block/index";
-import type { DraftLine, LetteredPoint } from "@core/draft/index";
-import { along, boxOf, line, mapPath, type Path, type Point, startOf } from "@core/geometry/index";
+import type { Block, Level } from "@core/block/index";
+import type { LetteredPoint } from "@core/draft/index";
+import { along, endOf, type Path, type Point, pathLength } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
-import { FigureAt, Letters, Lines, Tick } from "./drawn";
+import { useMemo } from "react";
+import { FigureAt, Letters, Lines, PlainPath, Tick } from "./drawn";
+import { boxOfPlaced, type PlacedHalf, placeBlock } from "./placed-block";
 import { Sheet } from "./sheet";
-import type { View } from "./view";
+import { toScreen, type View } from "./view";
 
-/** How much of the shoulder and side seams is shown beside the armhole, in millimetres. */
-const SHOULDER_STUB_MM = 70;
-const SIDE_STUB_MM = 60;
-
-/** The armhole as it lies open: back and front joined at the side seam, the shoulders apart. */
+/** The bodice as it lies on the table: back to the left, front to the right, side seams facing each other. */
 export function BlockSheet() {
   const garment = useWork((work) => work.garment);
   const lastGood = useWork((work) => work.lastGood);
-  const block = garment.block ?? lastGood.block;
-  if (!block) {
+  const shown = garment.block ? garment : lastGood;
+  const { block, plainBlock, alterations } = shown;
+  const placed = useMemo(() => block && placeBlock(block), [block]);
+  const before = useMemo(
+    () => (plainBlock && alterations.some((one) => one.leftOut === null) ? placeBlock(plainBlock) : null),
+    [plainBlock, alterations],
+  );
+  const box = useMemo(() => placed && boxOfPlaced(placed), [placed]);
+  if (!block || !placed || !box) {
     return (
       <Box display="grid" placeItems="center" h="100%" bg="panel" px="10" textAlign="center" color="inkSoft">
-        These readings give no armhole. What contradicts what is said at the side.
+        These figures give no bodice. What is in the way is said at the side.
       </Box>
     );
   }
-  const drawn = drawBlock(block, garment.resolved.armhole.shoulderAngle);
-  const notches = (garment.sleeve ?? lastGood.sleeve)?.task.notches;
+  const notches = shown.sleeve?.task.notches;
   return (
-    <Sheet box={boxOf(drawn.lines.map((l) => l.path))} label="The armhole, drawn to scale from its readings">
-      {(view) => <Drawing drawn={drawn} block={block} view={view} notches={notches} />}
+    <Sheet box={box} label="The bodice block, drawn to scale">
+      {(view) => (
+        <>
+          {before && (
+            <g data-before>
+              {[before.back, before.front].flatMap((half) =>
+                [half.neckline, half.shoulder, half.armhole].map((path, i) => (
+                  <PlainPath key={`${half.side}-${i === 0 ? "n" : i}`} path={path} view={view} className="before" />
+                )),
+              )}
+            </g>
+          )}
+          <Levels block={block} placed={placed} view={view} />
+          <Half half={placed.back} block={block} view={view} notch={notches?.back} outwards={-1} />
+          <Half half={placed.front} block={block} view={view} notch={notches?.front} outwards={1} />
+        </>
+      )}
     </Sheet>
   );
 }
 
-type Drawn = {
-  readonly lines: readonly DraftLine[];
-  readonly points: readonly LetteredPoint[];
-  readonly front: Path;
-  readonly back: Path;
-};
-
-/** Front to the right, back to the left, as on the sleeve; the underarm is x = 0. */
-function drawBlock(block: Block, shoulderAngle: number): Drawn {
-  const place = (half: ArmholeHalf, way: 1 | -1) =>
-    mapPath(half.path, (p) => ({ x: way * (half.reach - p.x), y: p.y }));
-  const front = place(block.front, 1);
-  const back = place(block.back, -1);
-  const shoulder = (at: Point, way: 1 | -1): Path =>
-    line(at, {
-      x: at.x + way * Math.cos(shoulderAngle) * SHOULDER_STUB_MM,
-      y: at.y - Math.sin(shoulderAngle) * SHOULDER_STUB_MM,
-    });
-  const frontTip = startOf(front);
-  const backTip = startOf(back);
-  const underarm = { x: 0, y: block.depth };
-  return {
-    front,
-    back,
-    points: [
-      { letter: "SF", name: "Front shoulder point", at: frontTip },
-      { letter: "SB", name: "Back shoulder point", at: backTip },
-      { letter: "U", name: "Underarm", at: underarm },
-    ],
-    lines: [
-      {
-        id: "depthLine",
-        kind: "guide",
-        path: line({ x: backTip.x, y: block.depth }, { x: frontTip.x, y: block.depth }),
-      },
-      { id: "shoulderLevel", kind: "guide", path: line(backTip, frontTip) },
-      { id: "depth", kind: "guide", path: line({ x: 0, y: 0 }, underarm) },
-      { id: "frontShoulder", kind: "seam", path: shoulder(frontTip, 1) },
-      { id: "backShoulder", kind: "seam", path: shoulder(backTip, -1) },
-      { id: "side", kind: "seam", path: line(underarm, { x: 0, y: block.depth + SIDE_STUB_MM }) },
-      { id: "frontArmhole", kind: "seam", path: front },
-      { id: "backArmhole", kind: "seam", path: back },
-    ],
-  };
-}
-
-type DrawingProps = {
-  readonly drawn: Drawn;
+type HalfProps = {
+  readonly half: PlacedHalf;
   readonly block: Block;
   readonly view: View;
-  readonly notches: { readonly front: number; readonly back: number } | undefined;
+  readonly notch: number | undefined;
+  /** The way the half's centre line lies: -1 left, 1 right. */
+  readonly outwards: 1 | -1;
 };
 
-function Drawing({ drawn, block, view, notches }: DrawingProps) {
+function Half({ half, block, view, notch, outwards }: HalfProps) {
   const unit = useUnit();
   const text = (mm: number) => formatLength(mm, unit);
-  const middle = (path: Path, length: number) => along(path, length * 0.45).point;
-  const notch = (path: Path, from: number, way: 1 | -1) => {
-    const { point, direction } = along(path, from);
-    return { at: point, towards: { x: direction.y * way, y: -direction.x * way } };
-  };
+  const { armhole, neckline, shoulder } = block[half.side];
+  const towardsSide = outwards === -1 ? "start" : "end";
+  const name = half.side === "back" ? "back" : "front";
   return (
-    <>
-      <Lines lines={drawn.lines} view={view} />
-      {notches && (
-        <>
-          <Tick {...notch(drawn.front, block.front.length - notches.front, 1)} px={9} view={view} className="notch" />
-          <Tick {...notch(drawn.back, block.back.length - notches.back, -1)} px={9} view={view} className="notch" />
-          <Tick
-            {...notch(drawn.back, block.back.length - notches.back - 10, -1)}
-            px={9}
-            view={view}
-            className="notch"
-          />
-        </>
-      )}
-      {/* Inside the armhole, where no line runs. */}
-      <Letters points={drawn.points.filter((p) => p.letter === "SF")} view={view} middle={Number.POSITIVE_INFINITY} />
-      <Letters points={drawn.points.filter((p) => p.letter !== "SF")} view={view} middle={Number.NEGATIVE_INFINITY} />
-      <FigureAt
-        at={middle(drawn.front, block.front.length)}
-        text={text(block.front.length)}
+    <g data-half={half.side}>
+      <Lines lines={half.guides} view={view} />
+      <Lines lines={half.seams} view={view} />
+      {notch !== undefined && <ArmholeNotches half={half} at={notch} outwards={outwards} view={view} />}
+      {/* Letters stand on the side that `middle` is not: outer points towards the side seam, all others towards the centre. */}
+      <Letters
+        points={half.points.filter(isOuter)}
         view={view}
-        dx={16}
-        anchor="start"
+        middle={outwards === -1 ? NOWHERE_LEFT : NOWHERE_RIGHT}
+      />
+      <Letters
+        points={half.points.filter((one) => !isOuter(one))}
+        view={view}
+        middle={outwards === -1 ? NOWHERE_RIGHT : NOWHERE_LEFT}
       />
       <FigureAt
-        at={middle(drawn.front, block.front.length)}
-        text="front armhole"
+        at={at(half.armhole, armhole.length, 0.62)}
+        text={text(armhole.length)}
         view={view}
-        dx={16}
-        dy={16}
-        anchor="start"
+        dx={outwards * -14}
+        dy={-10}
+        anchor={towardsSide}
+      />
+      <FigureAt
+        at={at(half.armhole, armhole.length, 0.62)}
+        text={name}
+        view={view}
+        dx={outwards * -14}
+        dy={6}
+        anchor={towardsSide}
         soft
       />
       <FigureAt
-        at={middle(drawn.back, block.back.length)}
-        text={text(block.back.length)}
+        at={at(half.neckline, neckline.length, 0.5)}
+        text={text(neckline.length)}
         view={view}
-        dx={-16}
-        anchor="end"
-      />
-      <FigureAt
-        at={middle(drawn.back, block.back.length)}
-        text="back armhole"
-        view={view}
-        dx={-16}
-        dy={16}
-        anchor="end"
-        soft
-      />
-      <FigureAt at={{ x: 0, y: block.depth * 0.5 }} text={text(block.depth)} view={view} dx={8} anchor="start" />
-      <FigureAt
-        at={{ x: 0, y: block.depth + SIDE_STUB_MM * 0.6 }}
-        text="side seam"
-        view={view}
-        dx={8}
+        dx={half.side === "back" ? 4 : 12}
+        dy={half.side === "back" ? 20 : -6}
         anchor="start"
+      />
+      <FigureAt at={at(half.shoulder, shoulder.length, 0.5)} text={text(shoulder.length)} view={view} dy={-9} />
+      <FigureAt
+        at={half.centre}
+        text={`centre ${name}`}
+        view={view}
+        dx={outwards * -10}
+        dy={34}
+        anchor={towardsSide}
         soft
       />
-    </>
+    </g>
+  );
+}
+
+function at(path: Path, length: number, share: number): Point {
+  return along(path, length * share).point;
+}
+
+const SECOND_NOTCH_MM = 10;
+
+/** One notch in front, two behind, pointing into the bodice. */
+function ArmholeNotches({
+  half,
+  at: fromUnderarm,
+  outwards,
+  view,
+}: {
+  readonly half: PlacedHalf;
+  readonly at: number;
+  readonly outwards: 1 | -1;
+  readonly view: View;
+}) {
+  const length = pathLength(half.armhole);
+  const places = half.side === "back" ? [fromUnderarm, fromUnderarm + SECOND_NOTCH_MM] : [fromUnderarm];
+  return places.map((place) => {
+    const { point, direction } = along(half.armhole, length - place);
+    const towards = { x: direction.y * outwards, y: -direction.x * outwards };
+    return <Tick key={place} at={point} towards={towards} px={9} view={view} className="notch" />;
+  });
+}
+
+const NOWHERE_LEFT = Number.NEGATIVE_INFINITY;
+const NOWHERE_RIGHT = Number.POSITIVE_INFINITY;
+const OUTER = new Set(["D", "D′", "G", "G′", "J", "L", "R", "T", "W", "S", "U"]);
+
+function isOuter({ letter }: LetteredPoint): boolean {
+  return OUTER.has(letter);
+}
+
+/** Nearer together than this their names would lie on each other. */
+const LEAST_APART_PX = 15;
+
+type LevelsProps = {
+  readonly block: Block;
+  readonly placed: ReturnType<typeof placeBlock>;
+  readonly view: View;
+};
+
+/** The levels named inside the back, beside its centre, as far as there is room for their names. */
+function Levels({ block, placed, view }: LevelsProps) {
+  const unit = useUnit();
+  const centre = endOf(placed.back.neckline).x;
+  const shown: Level[] = [];
+  for (const level of block.levels) {
+    const last = shown.at(-1);
+    if (level.y > 0 && (!last || (level.y - last.y) * view.scale >= LEAST_APART_PX)) shown.push(level);
+  }
+  return (
+    <g data-levels>
+      {shown.map((level) => {
+        const p = toScreen(view, { x: centre, y: level.y });
+        return (
+          <g key={level.id} transform={`translate(${p.x} ${p.y})`}>
+            <line className="guide" x1={0} x2={12} y1={0} y2={0} />
+            <text className="figure-soft" x={16} y={-4}>
+              {level.name} {formatLength(level.y, unit, { withUnit: false })}
+            </text>
+          </g>
+        );
+      })}
+    </g>
   );
 }

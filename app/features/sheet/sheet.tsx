@@ -1,9 +1,9 @@
 import { useUnit } from "@app/components/preferences";
-import { Box, chakra, Flex } from "@chakra-ui/react";
+import { Box } from "@chakra-ui/react";
 import type { Box as DraftBox } from "@core/geometry/index";
-import { Maximize2, Minus, Plus } from "lucide-react";
 import { type KeyboardEvent, type ReactNode, useRef } from "react";
 import { Grid, Rulers } from "./rulers";
+import { SheetTools } from "./sheet-tools";
 import { FIRST_SIZE, useView } from "./use-view";
 import type { View } from "./view";
 
@@ -16,21 +16,6 @@ type Props = {
   readonly isHeld?: boolean;
   readonly children: (view: View) => ReactNode;
 };
-
-const Tool = chakra("button", {
-  base: {
-    display: "grid",
-    placeItems: "center",
-    w: "9",
-    h: "9",
-    cursor: "pointer",
-    bg: "panel",
-    color: "ink",
-    border: "1px solid",
-    borderColor: "rule",
-    _hover: { borderColor: "ruleStrong" },
-  },
-});
 
 const WHOLE = { position: "absolute", inset: 0, width: "100%", height: "100%" } as const;
 /** Grid and rulers lie on layers of their own, which are not painted again while the draft moves between them. */
@@ -81,17 +66,7 @@ export function Sheet({ box, label, isHeld = false, children }: Props) {
       <svg className="sheet" aria-hidden viewBox={viewBox} style={LAYER}>
         <Rulers view={view} size={shown} unit={unit} />
       </svg>
-      <Flex className="not-printed" position="absolute" right="3" bottom="3" direction="column" gap="1">
-        <Tool type="button" aria-label="Zoom in" title="Zoom in (+)" onClick={zoomIn}>
-          <Plus size={18} aria-hidden />
-        </Tool>
-        <Tool type="button" aria-label="Zoom out" title="Zoom out (−)" onClick={zoomOut}>
-          <Minus size={18} aria-hidden />
-        </Tool>
-        <Tool type="button" aria-label="Fit the draft to the sheet" title="Fit (0)" onClick={refit}>
-          <Maximize2 size={16} aria-hidden />
-        </Tool>
-      </Flex>
+      <SheetTools onZoomIn={zoomIn} onZoomOut={zoomOut} onFit={refit} what="draft" />
     </Box>
   );
 }

@@ -2,7 +2,7 @@ import type { Box } from "@core/geometry/index";
 import { select } from "d3-selection";
 import { type D3ZoomEvent, type ZoomBehavior, zoom, zoomIdentity } from "d3-zoom";
 import { type RefObject, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
-import { fitView, type Size, type View } from "./view";
+import { fitView, RULED, type Size, type Surround, type View } from "./view";
 
 /** What the server writes before the sheet has a size; the SVG scales itself to its room until then. */
 export const FIRST_SIZE: Size = { width: 660, height: 600 };
@@ -20,13 +20,13 @@ const REFIT_SHARE = 0.12;
  * Pan and zoom by wheel, pinch, drag and keys; fitted to `box` until a person moves the sheet, and again when asked to.
  * While `isHeld` (a handle is dragged) the paper lies still under the hand.
  */
-export function useView(svg: RefObject<SVGSVGElement | null>, box: Box, isHeld: boolean) {
+export function useView(svg: RefObject<SVGSVGElement | null>, box: Box, isHeld: boolean, surround: Surround = RULED) {
   const [size, setSize] = useState<Size | null>(null);
   const [moved, setMoved] = useState<View | null>(null);
   const [fitted, setFitted] = useState(box);
   if (!isHeld && fitted !== box && hasOutgrown(fitted, box)) setFitted(box);
   const behaviour = useRef<ZoomBehavior<SVGSVGElement, unknown> | null>(null);
-  const view = useMemo(() => moved ?? fitView(fitted, size ?? FIRST_SIZE), [moved, fitted, size]);
+  const view = useMemo(() => moved ?? fitView(fitted, size ?? FIRST_SIZE, surround), [moved, fitted, size, surround]);
 
   useIsomorphicLayoutEffect(() => {
     const node = svg.current?.parentElement;

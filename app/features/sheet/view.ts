@@ -8,18 +8,24 @@ export type Size = { readonly width: number; readonly height: number };
 export const RULER_PX = 24;
 const MARGIN_PX = 44;
 
+/** What is kept free round what is shown: the rulers along two edges, and a margin for letters and figures. */
+export type Surround = { readonly ruler: number; readonly margin: number };
+export const RULED: Surround = { ruler: RULER_PX, margin: MARGIN_PX };
+/** A picture has no rulers and no letters beside it. */
+export const BARE: Surround = { ruler: 0, margin: 10 };
+
 export function toScreen(view: View, p: Point): Point {
   return { x: p.x * view.scale + view.x, y: p.y * view.scale + view.y };
 }
 
-/** The view in which the box fills the sheet inside its rulers and margins. */
-export function fitView(box: Box, size: Size): View {
-  const width = Math.max(1, size.width - RULER_PX - 2 * MARGIN_PX);
-  const height = Math.max(1, size.height - RULER_PX - 2 * MARGIN_PX);
+/** The view in which the box fills the sheet inside what surrounds it. */
+export function fitView(box: Box, size: Size, { ruler, margin }: Surround = RULED): View {
+  const width = Math.max(1, size.width - ruler - 2 * margin);
+  const height = Math.max(1, size.height - ruler - 2 * margin);
   const scale = Math.min(width / Math.max(1, box.right - box.left), height / Math.max(1, box.bottom - box.top));
   return {
     scale,
-    x: RULER_PX + MARGIN_PX + width / 2 - ((box.left + box.right) / 2) * scale,
-    y: RULER_PX + MARGIN_PX + height / 2 - ((box.top + box.bottom) / 2) * scale,
+    x: ruler + margin + width / 2 - ((box.left + box.right) / 2) * scale,
+    y: ruler + margin + height / 2 - ((box.top + box.bottom) / 2) * scale,
   };
 }

@@ -58,8 +58,8 @@ function draftHalf(side: Side, plan: BlockPlan, choices: BlockChoices, body: Blo
 
 function levelsOf(plan: BlockPlan): readonly Level[] {
   const all: readonly Level[] = [
-    { id: "shoulder", name: "Shoulder line", y: 0 },
-    { id: "chest", name: "Chest line", y: plan.chestLevel },
+    { id: "shoulder", name: "Shoulder", y: 0 },
+    { id: "chest", name: "Chest", y: plan.chestLevel },
     { id: "bust", name: "Bust", y: plan.bustLevel },
     { id: "underbust", name: "Under-bust", y: plan.underbustLevel },
     { id: "waist", name: "Waist", y: plan.waistLevel },

@@ -1,18 +1,6 @@
 import type { DraftLine, LetteredPoint, StepRecord } from "../../draft";
 import { length, phrase, point } from "../../draft";
-import {
-  along,
-  type Cubic,
-  distance,
-  endOf,
-  fairCurve,
-  line,
-  mix,
-  type Path,
-  type Point,
-  pathLength,
-  startOf,
-} from "../../geometry";
+import { along, type Cubic, distance, fairCurve, line, mix, type Path, type Point, pathLength } from "../../geometry";
 import type { ShoulderDart, Side } from "../half";
 import type { BlockChoices, BlockMeasures } from "./choices";
 import { type HalfCurves, shoulderDart } from "./curves";
@@ -130,7 +118,11 @@ function princessLine(
     x: body.bustSpan / 2,
     y: side === "front" ? Math.max(plan.bustLevel, start.y + LEAST_DART_MM) : plan.chestLevel,
   };
-  const path = seamOver(start, turn);
+  const over = seamOver(start, turn);
+  const dart = waistDart(side, plan, choices, body);
+  const top = dart?.act.points?.[0]?.at;
+  // On straight into the dart, whose top lies below the bust point.
+  const path: Path = top && top.y - turn.y > 0.01 ? [...over, ...line(turn, top)] : over;
   return {
     dart: null,
     act: {
@@ -140,11 +132,11 @@ function princessLine(
           : phrase`${length(PRINCESS_DOWN_ARMHOLE_MM)} down the armhole from the shoulder point`
       }, curve to ${point("W")} ${side === "front" ? "at the bust point" : "above the dart"} and on into the waist dart.`,
       points: [
-        lettered("T", "top of the princess line", startOf(path)),
-        lettered("W", side === "front" ? "bust point" : "turn of the princess line", endOf(path)),
+        lettered("T", "top of the princess line", start),
+        lettered("W", side === "front" ? "bust point" : "turn of the princess line", turn),
       ],
       lines: [{ id: `${side}.princess`, kind: "seam", path }],
-      tapeCheck: phrase`the princess line measures ${length(pathLength(path))} to ${point("W")}`,
+      tapeCheck: phrase`the princess line measures ${length(pathLength(over))} to ${point("W")}`,
     },
   };
 }

@@ -1,0 +1,87 @@
+import type { Path } from "@core/geometry/index";
+import type { DrawingProblem, DrawingUnit, DrawnEdge } from "@importing/index";
+import { useCallback, useState } from "react";
+import type { Picks } from "./drawing-bench";
+import type { PickedRole } from "./use-pick";
+
+type State = {
+  readonly text: string | null;
+  readonly assumed: DrawingUnit | null;
+  readonly edges: readonly DrawnEdge[];
+  readonly notes: readonly string[];
+  readonly problem: DrawingProblem | null;
+  readonly picks: Picks;
+  readonly guessed: ReadonlySet<PickedRole>;
+  readonly join: ((edges: readonly DrawnEdge[]) => Path | null) | null;
+};
+
+const EMPTY: State = {
+  text: null,
+  assumed: null,
+  edges: [],
+  notes: [],
+  problem: null,
+  picks: {},
+  guessed: new Set(),
+  join: null,
+};
+
+/** The drawing that is open and what was pointed at in it. The readers are large, and fetched only when a file is opened. */
+export function useDrawing() {
+  const [state, setState] = useState(EMPTY);
+
+  const read = useCallback(async (text: string, assumed: DrawingUnit | null) => {
+    const { drawnEdges, guessEdges, joinEdges, readDrawing } = await import("@importing/index");
+    const opened = readDrawing(text, assumed);
+    if (!opened.ok) return setState({ ...EMPTY, text, assumed, problem: opened.problem });
+    const edges = drawnEdges(opened.drawing);
+    const picks = guessEdges(edges);
+    setState({
+      text,
+      assumed,
+      edges,
+      notes: opened.drawing.notes,
+      problem: null,
+      picks,
+      guessed: new Set(Object.keys(picks) as PickedRole[]),
+      join: joinEdges,
+    });
+  }, []);
+
+  const open = useCallback(
+    async (file: File | undefined) => {
+      if (!file) return;
+      const { isTooLarge, TOO_LARGE } = await import("@importing/index");
+      if (isTooLarge(file.size)) {
+        if (!TOO_LARGE.ok) setState({ ...EMPTY, problem: TOO_LARGE.problem });
+        return;
+      }
+      await read(await file.text(), null);
+    },
+    [read],
+  );
+
+  const assume = useCallback(
+    async (unit: DrawingUnit | null) => {
+      if (state.text !== null) await read(state.text, unit);
+    },
+    [read, state.text],
+  );
+
+  /** An edge belongs to one role at most; pointing again takes it away. What a person chose is no guess any more. */
+  const toggle = useCallback((role: PickedRole, id: string) => {
+    setState((before) => {
+      const isPicked = before.picks[role]?.includes(id) ?? false;
+      const others = Object.fromEntries(
+        Object.entries(before.picks).map(([one, ids]) => [one, ids.filter((other) => other !== id)]),
+      ) as Picks;
+      const kept = before.guessed.has(role) && !isPicked ? [] : (others[role] ?? []);
+      const guessed = new Set([...before.guessed].filter((one) => one !== role));
+      const chosen = isPicked ? kept : [...kept, id];
+      const { [role]: _before, ...rest } = others;
+      return { ...before, guessed, picks: chosen.length > 0 ? { ...rest, [role]: chosen } : rest };
+    });
+  }, []);
+
+  return { ...state, open, assume, toggle };
+}

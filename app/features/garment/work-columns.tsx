@@ -1,0 +1,47 @@
+import { Box, Grid } from "@chakra-ui/react";
+import type { ReactNode } from "react";
+
+type Props = { readonly fields: ReactNode; readonly sheet: ReactNode; readonly side: ReactNode };
+
+/** Figures to the left, the sheet, what is said of it to the right; under each other where there is no room. */
+export function WorkColumns({ fields, sheet, side }: Props) {
+  return (
+    <Grid
+      templateColumns={{
+        base: "minmax(0, 1fr)",
+        md: "minmax(0, 19rem) minmax(0, 1fr)",
+        xl: "20rem minmax(0, 1fr) 20rem",
+      }}
+      templateRows={{ base: "auto", md: "minmax(28rem, calc(100dvh - 15rem)) auto", xl: "minmax(0, 1fr)" }}
+      h={{ xl: "calc(100dvh - 8.75rem)" }}
+    >
+      <Box
+        order={{ base: 2, md: 1 }}
+        overflowY="auto"
+        px="5"
+        py="4"
+        borderRight="1px solid"
+        borderColor="rule"
+        data-fields
+      >
+        {fields}
+      </Box>
+      <Box order={{ base: 1, md: 2 }} minW="0" minH={{ base: "60dvh", md: 0 }}>
+        {sheet}
+      </Box>
+      <Box
+        order={3}
+        gridColumn={{ md: "1 / -1", xl: "auto" }}
+        overflowY="auto"
+        px="5"
+        py="4"
+        borderStyle="solid"
+        borderLeftWidth={{ base: "0", xl: "1px" }}
+        borderTopWidth={{ base: "1px", xl: "0" }}
+        borderColor="rule"
+      >
+        {side}
+      </Box>
+    </Grid>
+  );
+}

@@ -1,0 +1,76 @@
+import { LengthText, Sentence } from "@app/components/length-text";
+import { Box, Flex, Heading, Text } from "@chakra-ui/react";
+import { type MeasureId, measureOf, plausibleRange } from "@core/body/index";
+import type { DefaultTaken } from "@core/garment/index";
+import { BodyFigure } from "./body-figure";
+
+/** How one measurement is taken: the figure, the words, what it is for, what to expect, and what stands in for it. */
+export function MeasureGuide({
+  id,
+  estimate,
+}: {
+  readonly id: MeasureId;
+  readonly estimate: DefaultTaken | undefined;
+}) {
+  const { term, alsoCalled, howTaken, usedFor, isTwoSided } = measureOf(id);
+  const range = plausibleRange(id);
+  return (
+    <Flex
+      as="section"
+      aria-label="How to measure"
+      aria-live="polite"
+      direction={{ base: "column", sm: "row" }}
+      gap="6"
+      bg="panel"
+      h="100%"
+      px="6"
+      py="5"
+      overflowY="auto"
+    >
+      <Box flex="0 0 auto" w={{ base: "11rem", sm: "45%" }} maxH="40rem" color="inkSoft">
+        <BodyFigure id={id} />
+      </Box>
+      <Box flex="1" minW="0" pt="4">
+        <Heading as="h2" fontFamily="heading" fontSize="2xl" fontWeight="600" lineHeight="1.2">
+          {term}
+        </Heading>
+        {alsoCalled.length > 0 && (
+          <Text color="inkSoft" mt="1">
+            also called {alsoCalled.join(", ")}
+          </Text>
+        )}
+        <Text fontSize="lg" mt="4" lineHeight="1.45">
+          {howTaken}
+        </Text>
+        <Text mt="4">
+          <b>For</b> {usedFor}.
+        </Text>
+        <Text mt="2">
+          <b>To expect</b> on an adult <LengthText mm={range.least} /> to <LengthText mm={range.most} />
+          <Text as="span" color="inkSoft" fontSize="sm">
+            {" "}
+            ({range.source === "open data set" ? "260 women of an open data set, widened" : range.source})
+          </Text>
+        </Text>
+        {isTwoSided && (
+          <Text mt="2" color="inkSoft">
+            Where left and right differ, take both; a garment takes the larger.
+          </Text>
+        )}
+        {estimate && typeof estimate.value === "number" && (
+          <Box mt="4" borderLeft="3px solid" borderColor="warn" pl="3" data-estimate={id}>
+            <Text>
+              Not taken. Estimated as{" "}
+              <b>
+                <LengthText mm={estimate.value} />
+              </b>
+            </Text>
+            <Text color="inkSoft" fontSize="sm">
+              <Sentence words={estimate.rule} />
+            </Text>
+          </Box>
+        )}
+      </Box>
+    </Flex>
+  );
+}

@@ -1,0 +1,41 @@
+import { FindingsPanel } from "@app/features/garment/findings-panel";
+import { SpecField } from "@app/features/garment/spec-field";
+import { useCalmWork } from "@app/features/garment/use-calm-work";
+import { WorkColumns } from "@app/features/garment/work-columns";
+import { TapePanel } from "@app/features/tape/tape-panel";
+import { Text } from "@chakra-ui/react";
+import type { MeasureId } from "@core/body/index";
+import { useState } from "react";
+import { Link } from "react-router";
+import { MeasureGuide } from "./measure-guide";
+import { MeasureList } from "./measure-list";
+import { NewerMeasures, type NewestMeasures } from "./newer-measures";
+
+export type GarmentClient = {
+  readonly id: string;
+  readonly name: string;
+  readonly newest: NewestMeasures | null;
+};
+
+/** The body that this garment is made for: a copy of the client's measures, which a later measuring does not change by itself. */
+export function MeasuresStation({ client }: { readonly client: GarmentClient }) {
+  const [active, setActive] = useState<MeasureId>("bust");
+  const estimate = useCalmWork((work) => work.garment.defaults.find((taken) => taken.path === `body.${active}`));
+  return (
+    <WorkColumns
+      fields={
+        <>
+          <NewerMeasures client={client} />
+          <MeasureList onActive={setActive} box={(id) => <SpecField path={`body.${id}`} />} />
+          <TapePanel />
+          <Text fontSize="sm" color="inkSoft" mt="6">
+            These figures belong to this garment. {client.name}’s own measures, with their dates, are on{" "}
+            <Link to={`/clients/${client.id}`}>the client’s page</Link>.
+          </Text>
+        </>
+      }
+      sheet={<MeasureGuide id={active} estimate={estimate} />}
+      side={<FindingsPanel />}
+    />
+  );
+}

@@ -1,0 +1,22 @@
+import { idFrom, inStudio, notFound } from "@app/server/database";
+import { readPreferences } from "@app/server/preferences";
+import { findClient, measurementHistory } from "@database/queries/clients";
+import { writeMeasuresCsv } from "@exporting/index";
+import type { Route } from "./+types/client-csv";
+
+/** All measures of a client as a CSV file, in the tape unit of whoever asks. */
+export async function loader({ request, params }: Route.LoaderArgs) {
+  const clientId = idFrom(params.clientId, "This client");
+  const { client, history } = await inStudio(async (database, studio) => {
+    const found = await findClient(database, studio.id, clientId);
+    return { client: found, history: found ? await measurementHistory(database, clientId) : [] };
+  });
+  if (!client) notFound("This client");
+  const name = client.name.replace(/[^\p{L}\p{N}]+/gu, "-").replace(/^-|-$/g, "") || "measures";
+  return new Response(writeMeasuresCsv(history, readPreferences(request).unit), {
+    headers: {
+      "content-type": "text/csv; charset=utf-8",
+      "content-disposition": `attachment; filename="measures.csv"; filename*=UTF-8''${encodeURIComponent(`${name}.csv`)}`,
+    },
+  });
+}

@@ -1,0 +1,301 @@
+import { readFileSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+import { draftGarment } from "@core/garment/index";
+import { specOf } from "@core/testing/sample";
+import { writeBlockDxf } from "@exporting/index";
+import { By, Key, until } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { type Browser, complaints, openBrowser } from "./browser";
+import { type Person, person } from "./person";
+import { type RunningApp, startApp } from "./running-app";
+
+let app: RunningApp;
+let browser: Browser;
+let me: Person;
+let garment: string;
+
+beforeAll(async () => {
+  app = await startApp();
+  browser = await openBrowser();
+  me = person(browser, app.url);
+  await me.open("/");
+  const link = await browser.driver.findElement(By.linkText("Harbour blouse"));
+  garment = new URL((await link.getAttribute("href")) ?? "").pathname.replace(/\/[^/]+$/, "");
+  // Lengths in millimetres are the easiest to compare; centimetres are what the switch offers.
+  await me.press("cm");
+});
+
+afterAll(async () => {
+  await browser?.close();
+  await app?.close();
+});
+
+async function choose(name: string, value: string) {
+  const option = await me.find(`select[name="${name}"] option[value="${value}"]`);
+  await option.click();
+}
+
+async function takeWay(value: string) {
+  const radio = await me.find(`input[name="block.source"][value="${value}"]`);
+  await browser.driver.executeScript("arguments[0].click()", radio);
+}
+
+const mmOf = async (figure: string) => Number.parseFloat((await me.figure(figure)).replace(",", ".")) * 10;
+
+async function download(label: string) {
+  await me.open(`${garment}/block`);
+  await me.press("Print and download");
+  const choice = await browser.driver.wait(until.elementLocated(By.xpath(`//button[contains(., "${label}")]`)), 15_000);
+  await browser.driver.wait(until.elementIsVisible(choice), 15_000);
+  await browser.driver.executeScript("arguments[0].click()", choice);
+}
+
+/** Hands a file to the page, as choosing it in the dialog does. */
+async function giveFile(label: string, name: string, content: string | Buffer) {
+  const path = join(browser.downloads, name);
+  writeFileSync(path, content);
+  const input = await me.find(`input[type="file"][aria-label="${label}"]`);
+  await input.sendKeys(path);
+}
+
+describe("the four ways to a block", () => {
+  it("rebuilds it from readings, names a contradiction in numbers, and takes the way out", async () => {
+    await me.open(`${garment}/block`);
+    await me.write("block.neckline.width", "7,6");
+    await me.write("block.neckline.backDepth", "2,5");
+    await me.write("block.neckline.backLength", "6");
+    await me.until("the contradiction is named", async () => (await me.findings()).includes("neckline-contradiction"));
+    expect(await me.pageText()).toMatch(
+      /back neckline reads 6 cm, but with the back neck depth 2.5 cm and neck width 7.6 cm it can measure from/,
+    );
+    await me.remedy("neckline-contradiction", "take-neckline-backLength");
+    await me.until("it is resolved", async () => !(await me.findings()).includes("neckline-contradiction"));
+    expect(Number(await me.textIn("block.neckline.backLength"))).toBeGreaterThan(7.9);
+    await me.write("block.neckline.backLength", "");
+    await me.write("block.includesSeamAllowance", "1");
+    await me.until("the armhole is on its stitching line", async () => (await mmOf("block.armhole.front")) !== 225);
+    expect(await mmOf("block.armhole.front")).toBeLessThan(225.5);
+  });
+
+  it("drafts it from the measures, every rule a choice in the open, with darts, levels and a card of its own", async () => {
+    await takeWay("drafted");
+    await me.find('select[name="block.style"]');
+    const woven = await mmOf("block.chestLevel");
+    await choose("block.style", "knit");
+    await me.until("the rule of the knit is in force", async () => (await mmOf("block.chestLevel")) !== woven);
+    expect(await mmOf("block.chestLevel")).toBeCloseTo(946.15 / 4, 0);
+    await choose("block.style", "woven");
+    await choose("block.shaping", "shoulder-darts");
+    await me.find('[data-line="front.shoulderDartInner"]');
+    const levels = await (await me.find("[data-levels]")).getText();
+    expect(levels).toMatch(/Chest.*Bust.*Waist/s);
+    await me.station("Card");
+    await me.press("Front bodice");
+    await me.until("the front's card is there", async () => /Shoulder dart/.test(await me.pageText()));
+    expect(await me.pageText()).toContain("centre front");
+  });
+
+  it("alters it, says what that does to the four curves, and takes it back", async () => {
+    await me.station("Block");
+    const before = await mmOf("block.armhole.front");
+    const sleeveBefore = await me.figure("sleeve.cap.front");
+    await me.press("Alter");
+    await me.until("the armhole is longer", async () => (await mmOf("block.armhole.front")) > before + 8);
+    expect(await (await me.find('[data-alteration="lower-armhole"]')).getText()).toMatch(
+      /Front armhole\s*[\d.]+ → [\d.]+ cm/,
+    );
+    expect(await me.figure("sleeve.cap.front")).not.toBe(sleeveBefore);
+    await me.find("[data-before] path");
+    await me.write("block.alterations.0.by", "2");
+    await me.until("it is lowered by more", async () => (await mmOf("block.armhole.front")) > before + 15);
+    await me.press("Take back: Lower the armhole");
+    await me.until("it is as it was", async () => (await mmOf("block.armhole.front")) === before);
+    const choice = await me.find('select[aria-label="Alteration"] option[value="shoulder-dart-to-armhole"]');
+    await choice.click();
+    await me.press("Alter");
+    await me.until(
+      "the dart is moved",
+      async () => (await browser.driver.findElements(By.css('[data-line="front.shoulderDartInner"]'))).length === 0,
+    );
+    await me.press("Undo");
+    await me.find('[data-line="front.shoulderDartInner"]');
+  });
+
+  it("goes back to the readings as they were left", async () => {
+    await takeWay("readings");
+    await me.until("they are there", async () => (await me.textIn("block.neckline.width")) === "7.6");
+    expect(await me.textIn("block.includesSeamAllowance")).toBe("1");
+    await me.write("block.includesSeamAllowance", "");
+  });
+
+  it("reads it from a drawing: edges guessed, one changed by hand, lengths as drawn", async () => {
+    const drawn = draftGarment(
+      specOf({
+        format: "gamine-garment/1",
+        unit: "cm",
+        body: { bust: 104 },
+        block: { source: "drafted", shaping: "none" },
+      }),
+    ).block;
+    if (!drawn) throw new Error("bust 104 drafts");
+    await takeWay("drawing");
+    await giveFile("Drawing", "bodice.dxf", writeBlockDxf(drawn));
+    const row = await me.find('[data-role="front.armhole"]');
+    await me.until("the edges are guessed", async () => /guessed/.test(await row.getText()));
+    expect(Number.parseFloat((await row.getText()).replace(/\D*([\d.]+) cm.*/s, "$1")) * 10).toBeCloseTo(
+      drawn.front.armhole.length,
+      -0.3,
+    );
+    // The shoulder is taken away and pointed at again, with the keyboard.
+    await (await me.find('[data-role="back.shoulder"]')).click();
+    const edge = await me.find('[data-edge-role="back.shoulder"]');
+    const id = await edge.getAttribute("data-edge");
+    await browser.driver.executeScript("arguments[0].focus()", edge);
+    await browser.driver.switchTo().activeElement().sendKeys(Key.ENTER);
+    await me.find(`[data-edge="${id}"][data-edge-role=""]`);
+    await browser.driver.switchTo().activeElement().sendKeys(Key.ENTER);
+    await me.find(`[data-edge="${id}"][data-edge-role="back.shoulder"]`);
+    await me.press("Use these edges");
+    await me.until(
+      "it is the block",
+      async () => Math.abs((await mmOf("block.armhole.front")) - drawn.front.armhole.length) < 0.6,
+    );
+    expect(Math.abs((await mmOf("block.neckline.back")) - drawn.back.neckline.length)).toBeLessThan(0.6);
+    expect(await (await me.find('[data-edge-length="back.armhole"]')).getText()).toMatch(/cm$/);
+  });
+
+  it("asks for the unit of a drawing that says none, and refuses a hostile one in plain words", async () => {
+    await me.press("Open a drawing again");
+    await giveFile(
+      "Drawing",
+      "bomb.svg",
+      '<!DOCTYPE svg [<!ENTITY a "aaaa">]><svg width="9mm" height="9mm"><text>&a;</text></svg>',
+    );
+    expect(await (await me.find('[data-drawing-problem="unsafe"]')).getText()).toContain("plain SVG");
+    await giveFile("Drawing", "big.svg", Buffer.alloc(6_000_000, " "));
+    await me.find('[data-drawing-problem="too-large"]');
+    await giveFile(
+      "Drawing",
+      "unitless.svg",
+      '<svg width="300" height="300" viewBox="0 0 300 300"><script>document.title="owned"</script><path id="&lt;img src=x onerror=alert(1)&gt;" d="M0 0L0 200"/></svg>',
+    );
+    await me.find('[data-drawing-problem="no-unit"]');
+    await choose("drawing.unit", "mm");
+    const edge = await me.find("[data-edge]");
+    expect(await edge.getAttribute("aria-label")).toContain("<img src=x onerror=alert(1)>, 200 mm");
+    expect(await browser.driver.findElements(By.css('img[src="x"]'))).toEqual([]);
+    expect(await browser.driver.getTitle()).not.toContain("owned");
+  });
+
+  it("traces it on the tilted sample photograph to within 2 mm of the truth, and says how far it may be off", async () => {
+    const truth = JSON.parse(readFileSync("core/testing/data/sample-photo.json", "utf8")) as Truth;
+    await takeWay("photograph");
+    await me.press("Try it on a sample photograph");
+    await me.find("[data-photo] image");
+    for (let i = 0; i < 4; i++) await me.press("Zoom in");
+    for (const corner of truth.sheet) await point(corner.x, corner.y);
+    for (const role of ["front.armhole", "back.armhole", "back.neckline"]) {
+      await (await me.find(`[data-role="${role}"]`)).click();
+      const edge = truth.edges[role];
+      for (const [x, y] of edge?.places ?? []) await point(x, y);
+      const row = await me.find(`[data-role="${role}"]`);
+      await me.until(`${role} is measured`, async () => /cm ± /.test((await row.getText()).replace(/\s+/g, " ")));
+    }
+    // The same places are dark on the picture itself: the truth is what the picture shows.
+    for (const role of ["front.armhole", "back.armhole"])
+      expect(await darkShare(truth.edges[role]?.places ?? [])).toBeGreaterThan(0.9);
+    await me.press("Use these edges");
+    await me.find('[data-finding="traced-estimate"]');
+    for (const side of ["front", "back"]) {
+      const off = Math.abs((await mmOf(`block.armhole.${side}`)) - (truth.edges[`${side}.armhole`]?.length ?? 0));
+      expect(off, `${side} armhole`).toBeLessThan(2);
+    }
+    expect(await me.pageText()).toMatch(/good to about ± 0\.\d cm/);
+  }, 120_000);
+
+  it("keeps what was traced through saving and reloading, and hands the outline out as SVG and DXF", async () => {
+    const length = await me.figure("block.armhole.front");
+    await me.press("Save");
+    await me.until("it is saved", async () =>
+      /Saved as version 2/.test(await (await me.find("[data-told]")).getText()),
+    );
+    await me.open(`${garment}/block`);
+    expect(await me.figure("block.armhole.front")).toBe(length);
+    await download("Bodice block, SVG");
+    expect((await me.downloaded("-block.svg")).toString()).toContain('id="front.armhole"');
+    await download("Bodice block, DXF");
+    expect((await me.downloaded("-block.dxf")).toString()).toContain("SPLINE");
+    expect(await complaints(browser.driver)).toEqual([]);
+  });
+});
+
+type Truth = {
+  readonly sheet: readonly { readonly x: number; readonly y: number }[];
+  readonly edges: Readonly<
+    Record<string, { readonly length: number; readonly places: readonly (readonly [number, number])[] }>
+  >;
+};
+
+/** How near to the edge of the sheet a place may lie to be pointed at, in screen points. */
+const INSIDE_PX = 60;
+
+/** Presses on the place of the picture: moved into sight first with the arrow keys, as a person does who has zoomed in. */
+async function point(x: number, y: number) {
+  const sheet = await me.find("[data-photo]");
+  const rect = await sheet.getRect();
+  for (let i = 0; i < 60; i++) {
+    const [scale, left, top] = (await Promise.all(
+      ["data-scale", "data-left", "data-top"].map(async (name) => Number(await sheet.getAttribute(name))),
+    )) as [number, number, number];
+    const at = { x: left + x * scale, y: top + y * scale };
+    const key =
+      at.x < INSIDE_PX
+        ? Key.ARROW_LEFT
+        : at.x > rect.width - INSIDE_PX
+          ? Key.ARROW_RIGHT
+          : at.y < INSIDE_PX
+            ? Key.ARROW_UP
+            : at.y > rect.height - INSIDE_PX
+              ? Key.ARROW_DOWN
+              : null;
+    if (key === null) {
+      await browser.driver
+        .actions({ async: true })
+        .move({ x: Math.round(rect.x + at.x), y: Math.round(rect.y + at.y) })
+        .press()
+        .release()
+        .perform();
+      return;
+    }
+    await sheet.sendKeys(key);
+  }
+  throw new Error(`the place ${x}, ${y} does not come into sight`);
+}
+
+/** Of the places, the share beside which the picture has its dark pencil line, looked for in the picture's own points. */
+async function darkShare(places: readonly (readonly [number, number])[]): Promise<number> {
+  return browser.driver.executeAsyncScript<number>(
+    `const [places, done] = arguments;
+     const image = new Image();
+     image.onload = () => {
+       const canvas = document.createElement("canvas");
+       canvas.width = image.naturalWidth; canvas.height = image.naturalHeight;
+       const context = canvas.getContext("2d");
+       context.drawImage(image, 0, 0);
+       const dark = places.filter(([x, y]) => {
+         const darkest = (cx, cy) => {
+           const { data } = context.getImageData(Math.round(cx) - 2, Math.round(cy) - 2, 5, 5);
+           let found = 255;
+           for (let i = 0; i < data.length; i += 4) found = Math.min(found, (data[i] + data[i + 1] + data[i + 2]) / 3);
+           return found;
+         };
+         // The paper on one side is light, the table and the paper's shadow on the other darker; the line is darker than all.
+         const around = [[12, 0], [-12, 0], [0, 12], [0, -12]].map(([dx, dy]) => darkest(x + dx, y + dy)).sort((a, b) => a - b);
+         return darkest(x, y) < around[2] * 0.8;
+       });
+       done(dark.length / places.length);
+     };
+     image.src = "/samples/pattern-photo.jpg";`,
+    places,
+  );
+}
