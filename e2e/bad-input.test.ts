@@ -73,6 +73,7 @@ describe("figures that cannot be", () => {
     await he.station("Measures");
     await he.write("body.upperArm", "17 1/2");
     await he.until("it is told", async () => (await he.findings()).includes("no-cap-fits"));
+    await he.station("Sleeve");
     expect(await he.pageText()).toContain("The last draft that worked stays on the sheet");
     await he.find("svg.sheet .seam");
     await he.remedy("no-cap-fits", "larger-armhole");

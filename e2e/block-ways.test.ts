@@ -280,7 +280,7 @@ async function darkShare(places: readonly (readonly [number, number])[]): Promis
      image.onload = () => {
        const canvas = document.createElement("canvas");
        canvas.width = image.naturalWidth; canvas.height = image.naturalHeight;
-       const context = canvas.getContext("2d");
+       const context = canvas.getContext("2d", { willReadFrequently: true });
        context.drawImage(image, 0, 0);
        const dark = places.filter(([x, y]) => {
          const darkest = (cx, cy) => {

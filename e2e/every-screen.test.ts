@@ -11,6 +11,7 @@ let browser: Browser;
 let he: Person;
 let garment = "";
 let client = "";
+let drafted = "";
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
 
@@ -21,6 +22,8 @@ beforeAll(async () => {
   await he.open("/");
   const link = await browser.driver.findElement(By.linkText("Harbour blouse"));
   garment = new URL((await link.getAttribute("href")) ?? "").pathname.replace(/\/[^/]+$/, "");
+  const jacket = await browser.driver.findElement(By.linkText("Lamplighter jacket"));
+  drafted = new URL((await jacket.getAttribute("href")) ?? "").pathname.replace(/\/[^/]+$/, "");
   await he.open("/clients");
   client = new URL((await (await browser.driver.findElement(By.linkText("Odile Brandt"))).getAttribute("href")) ?? "")
     .pathname;
@@ -57,6 +60,10 @@ const SCREENS = () =>
     ["new garment", "/garments/new"],
     ["measures", `${garment}/measures`],
     ["block", `${garment}/block`],
+    ["drafted block", `${drafted}/block`],
+    ["block from a drawing", `${garment}/block?from=drawing`],
+    ["block from a photograph", `${garment}/block?from=photograph`],
+    ["card of a bodice", `${drafted}/card?part=front`],
     ["sleeve", `${garment}/sleeve`],
     ["match", `${garment}/match`],
     ["card", `${garment}/card`],

@@ -60,7 +60,15 @@ export function person({ driver, downloads }: Browser, base: string) {
           PATIENCE_MS,
         )
       ).click();
-      await driver.wait(until.urlContains(`/${name.toLowerCase()}`), PATIENCE_MS);
+      // The address changes a moment before the screen does.
+      await driver.wait(
+        until.elementLocated(
+          By.xpath(
+            `//nav[@aria-label="Stations"]//a[@aria-current="page" and starts-with(normalize-space(.), ${quote(name)})]`,
+          ),
+        ),
+        PATIENCE_MS,
+      );
     },
     /** The figure as it is written in the list of figures. */
     figure: async (id: string) => (await find(`[data-figure="${id}"] summary b`)).getText(),

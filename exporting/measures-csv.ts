@@ -2,7 +2,7 @@ import { measureOf, splitTakenId, TAKEN_IDS, type Taken } from "@core/body/index
 import { fromMm, type TapeUnit } from "@core/tape/index";
 import Papa from "papaparse";
 
-export const MEASURES_CSV_COLUMNS = ["date", "measure", "term", "side", "length", "unit"] as const;
+const MEASURES_CSV_COLUMNS = ["date", "measure", "term", "side", "length", "unit"] as const;
 
 /** Figures in a data file are decimal, exact to a hundredth of a millimetre. */
 const DECIMALS: Readonly<Record<TapeUnit, number>> = { in: 4, cm: 3, mm: 2 };

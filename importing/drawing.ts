@@ -15,8 +15,7 @@ export type Drawing = {
 };
 
 /** Units that a drawing without one can be taken in. */
-export const DRAWING_UNITS = ["mm", "cm", "in", "px"] as const;
-export type DrawingUnit = (typeof DRAWING_UNITS)[number];
+export type DrawingUnit = "mm" | "cm" | "in" | "px";
 
 /** Millimetres in one of the unit; a pixel is 1/96 in (CSS Values and Units). */
 export const MM_PER_UNIT: Readonly<Record<DrawingUnit, number>> = { mm: 1, cm: 10, in: 25.4, px: 25.4 / 96 };

@@ -10,6 +10,7 @@ import {
   startOf,
 } from "@core/geometry/index";
 import type { Drawing, Shape } from "./drawing";
+import { smoothed } from "./smooth";
 
 /** A stretch of a drawn line between two corners: what a person points at. */
 export type DrawnEdge = {
@@ -75,7 +76,7 @@ function joinShapes(shapes: readonly Shape[]): readonly Shape[] {
   return [...closed, ...named, ...joined];
 }
 
-export function isNamedEdge(name: string | null): boolean {
+function isNamedEdge(name: string | null): boolean {
   return name !== null && /armhole|armscye|neckline|shoulder/i.test(name);
 }
 
@@ -112,7 +113,13 @@ function directionAt(cubic: Cubic, end: 0 | 1): Point | null {
   return Math.hypot(near.x, near.y) > 0 ? near : null;
 }
 
-/** Several edges pointed at one after another as one: in order, meeting end to end. Null when they do not. */
+/** A line of more pieces is no edge of a bodice, and too much for the garment file. */
+const MOST_PIECES = 800;
+
+/**
+ * Several edges pointed at one after another as one: in order, meeting end to end, and as one fair curve where they were drawn in
+ * many small pieces. Null when they do not meet, or are made of far too many pieces.
+ */
 export function joinEdges(edges: readonly DrawnEdge[]): Path | null {
   const [first, ...rest] = edges;
   if (!first) return null;
@@ -125,7 +132,8 @@ export function joinEdges(edges: readonly DrawnEdge[]): Path | null {
     path = next.grown;
     left = left.filter((edge) => edge !== next.edge);
   }
-  return path;
+  const curve = smoothed(path);
+  return curve.length <= MOST_PIECES ? curve : null;
 }
 
 function grow(path: Path, more: Path): readonly Path[] {

@@ -1,15 +1,7 @@
 import { along, distance, endOf, flatten, type Point, startOf } from "@core/geometry/index";
 import type { DrawnEdge } from "./edges";
 
-export const EDGE_ROLES = [
-  "front.armhole",
-  "front.neckline",
-  "front.shoulder",
-  "back.armhole",
-  "back.neckline",
-  "back.shoulder",
-] as const;
-export type EdgeRole = (typeof EDGE_ROLES)[number];
+export type EdgeRole = `${"front" | "back"}.${"armhole" | "neckline" | "shoulder"}`;
 
 /** Which edges are probably which; for a person to confirm or change. */
 export type Guess = { readonly [role in EdgeRole]?: readonly string[] };

@@ -255,6 +255,18 @@ describe("edges", () => {
     expect(Math.max(...edges.map((edge) => edge.length))).toBeCloseTo(Math.PI * 40 + 80, 0);
   });
 
+  it("drawn as hundreds of small pieces become one fair curve that keeps to them", () => {
+    const points = Array.from({ length: 400 }, (_, i) => {
+      const angle = (Math.PI / 2) * (i / 399);
+      return `${(200 - 110 * Math.sin(angle)).toFixed(4)} ${(220 - 190 * Math.cos(angle)).toFixed(4)}`;
+    });
+    const [edge] = drawnEdges({ shapes: shapesIn(svg(`<polyline points="${points.join(" ")}"/>`)), notes: [] });
+    if (!edge) throw new Error("one edge is drawn");
+    const joined = joinEdges([edge]);
+    expect(joined?.length).toBeLessThan(60);
+    expect(Math.abs(pathLength(joined ?? []) - edge.length)).toBeLessThan(0.05);
+  });
+
   it("pointed at one after another make one line when they meet, and none when they do not", () => {
     const edges = drawnEdges({
       shapes: shapesIn(svg('<path d="M0 0L50 0L50 60L0 60"/><path d="M100 0L150 0"/>')),

@@ -1,6 +1,7 @@
 import { Page } from "@app/components/page";
 import { attemptInStudio, inStudio } from "@app/server/database";
 import { Box, Button, Field, Flex, Heading, Input, NativeSelect, Text } from "@chakra-ui/react";
+import { bodyOf } from "@core/body/index";
 import { emptyGarment, readGarment, writeGarment } from "@core/garment/index";
 import { listClients, measurementHistory } from "@database/queries/clients";
 import { addGarment } from "@database/queries/garments";
@@ -33,7 +34,10 @@ export async function action({ request }: Route.ActionArgs) {
     const clients = await listClients(database, studio.id);
     if (!clients.some((client) => client.id === clientId)) return null;
     const [latest] = await measurementHistory(database, clientId);
-    const spec = opened?.spec ?? { ...emptyGarment(given || "New garment", "in"), body: latest?.measures ?? {} };
+    const spec = opened?.spec ?? {
+      ...emptyGarment(given || "New garment", "in"),
+      body: bodyOf(latest?.measures ?? {}),
+    };
     const name = given || spec.name;
     return addGarment(database, studio.id, { clientId, name, file: writeGarment({ ...spec, name }, "mm") });
   });

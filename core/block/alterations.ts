@@ -79,7 +79,7 @@ export const ALTERATIONS: Readonly<Record<AlterationKind, Names>> = {
   "take-out-ease": { name: "Take ease out for knit", says: "Each quarter is narrowed at the side.", usual: IN / 2 },
 };
 
-export function curveLengths({ front, back }: Block): CurveLengths {
+function curveLengths({ front, back }: Block): CurveLengths {
   return {
     frontArmhole: front.armhole.length,
     backArmhole: back.armhole.length,

@@ -7,7 +7,6 @@ export {
   type AlterationTaken,
   alterBlock,
   type CurveLengths,
-  curveLengths,
 } from "./alterations";
 export type { Contradiction, WayOut } from "./contradiction";
 export {
@@ -44,7 +43,6 @@ export {
   lengthToLevel,
   SIDES,
   type Side,
-  shoulderAngleOf,
 } from "./half";
 export {
   type BlockOutline,

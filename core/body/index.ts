@@ -13,7 +13,6 @@ export {
 } from "./estimates";
 export {
   type Body,
-  isMeasureId,
   MEASURE_IDS,
   MEASURING_ORDER,
   type Measure,

@@ -42,10 +42,6 @@ export const MEASURE_IDS = [
 ] as const;
 export type MeasureId = (typeof MEASURE_IDS)[number];
 
-export function isMeasureId(value: string): value is MeasureId {
-  return MEASURE_IDS.some((id) => id === value);
-}
-
 /** Body measurements in millimetres; what was not taken is absent. */
 export type Body = { readonly [id in MeasureId]?: number | undefined };
 

@@ -11,7 +11,7 @@ import { BlockSource } from "./block-source";
 import { EdgeToPick } from "./edge-to-pick";
 import { RoleList } from "./role-list";
 import { useDrawing } from "./use-drawing";
-import { PICKED_ROLES, type PickedPaths, type PickedRole, ROLE_NAMES, useTakePicked } from "./use-pick";
+import { PICKED_ROLES, type PickedPaths, type PickedRole, type Picks, ROLE_NAMES, useTakePicked } from "./use-pick";
 
 const UNIT_CHOICES: readonly { readonly value: DrawingUnit | "ask"; readonly label: string }[] = [
   { value: "ask", label: "Choose …" },
@@ -125,8 +125,6 @@ function Guessed() {
   );
 }
 
-export type Picks = { readonly [role in PickedRole]?: readonly string[] };
-
 function roleOf(picks: Picks, id: string): PickedRole | null {
   return PICKED_ROLES.find((role) => picks[role]?.includes(id)) ?? null;
 }
@@ -142,7 +140,10 @@ function pathsOf(
     if (picked.length === 0 || !join) continue;
     const path = join(picked);
     if (!path)
-      return { paths, problem: `The parts chosen as ${ROLE_NAMES[role].toLowerCase()} do not meet end to end.` };
+      return {
+        paths,
+        problem: `The parts chosen as ${ROLE_NAMES[role].toLowerCase()} do not meet end to end, or are made of too many small pieces.`,
+      };
     paths[role] = path;
   }
   return { paths, problem: null };

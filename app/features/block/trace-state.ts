@@ -5,8 +5,7 @@ import type { PickedRole } from "./use-pick";
 /** A place pointed at in the photograph, in picture points, and how closely it could be pointed at then. */
 export type Place = Point & { readonly within: number };
 
-export const REFERENCE_KINDS = [...KNOWN_SHEETS.map((sheet) => sheet.id), "other", "marks"] as const;
-export type ReferenceKind = (typeof REFERENCE_KINDS)[number];
+export type ReferenceKind = (typeof KNOWN_SHEETS)[number]["id"] | "other" | "marks";
 
 /** What is being pointed at: the known sheet's corners or the tape's marks, or an edge. */
 export type Pointing = "reference" | PickedRole;

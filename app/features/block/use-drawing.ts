@@ -1,8 +1,7 @@
 import type { Path } from "@core/geometry/index";
 import type { DrawingProblem, DrawingUnit, DrawnEdge } from "@importing/index";
 import { useCallback, useState } from "react";
-import type { Picks } from "./drawing-bench";
-import type { PickedRole } from "./use-pick";
+import type { PickedRole, Picks } from "./use-pick";
 
 type State = {
   readonly text: string | null;

@@ -27,6 +27,9 @@ export const ROLE_NAMES: Readonly<Record<PickedRole, string>> = {
   "back.grain": "Back centre or grain",
 };
 
+/** Which edges of a drawing were chosen as what. */
+export type Picks = { readonly [role in PickedRole]?: readonly string[] };
+
 export type PickedPaths = { readonly [role in PickedRole]?: Path };
 
 /** The picked edges as the garment's block: both armholes have to be there, anything else may stand in. */

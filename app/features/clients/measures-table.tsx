@@ -25,8 +25,14 @@ export function MeasuresTable({ sets, history }: Props) {
           <Table.ColumnHeader color="inkSoft" borderColor="ruleStrong">
             Measurement
           </Table.ColumnHeader>
-          {sets.map((set) => (
-            <Table.ColumnHeader key={set.id} color="inkSoft" borderColor="ruleStrong" textAlign="end">
+          {sets.map((set, index) => (
+            <Table.ColumnHeader
+              key={set.id}
+              color="inkSoft"
+              borderColor="ruleStrong"
+              textAlign="end"
+              display={index === 0 ? undefined : DESK_ONLY}
+            >
               {set.day}
             </Table.ColumnHeader>
           ))}
@@ -37,7 +43,13 @@ export function MeasuresTable({ sets, history }: Props) {
           <Table.Row key={id} bg="transparent" data-measure={id}>
             <Table.Cell title={measureOf(splitTakenId(id).measure).howTaken}>{nameOf(id)}</Table.Cell>
             {sets.map((set, index) => (
-              <Table.Cell key={set.id} textAlign="end" fontWeight={index === 0 ? "600" : "400"} whiteSpace="nowrap">
+              <Table.Cell
+                key={set.id}
+                textAlign="end"
+                fontWeight={index === 0 ? "600" : "400"}
+                whiteSpace="nowrap"
+                display={index === 0 ? undefined : DESK_ONLY}
+              >
                 <Figure mm={set.measures[id]} before={before(set, id)} />
               </Table.Cell>
             ))}
@@ -47,6 +59,9 @@ export function MeasuresTable({ sets, history }: Props) {
     </Table.Root>
   );
 }
+
+/** On a phone only the newest is shown, with its changes. */
+const DESK_ONLY = { base: "none", md: "table-cell" };
 
 function nameOf(id: TakenId): string {
   const { measure, side } = splitTakenId(id);

@@ -1,7 +1,8 @@
 import { BlockStation } from "@app/features/block/block-station";
 import { Card } from "@app/features/card/card";
 import { MatchStation } from "@app/features/match/match-station";
-import { type GarmentClient, MeasuresStation } from "@app/features/measures/measures-station";
+import { MeasuresStation } from "@app/features/measures/measures-station";
+import type { GarmentClient } from "@app/features/measures/newer-measures";
 import { SleeveSheet } from "@app/features/sheet/sleeve-sheet";
 import { BenchHeader } from "./bench-header";
 import { FindingsPanel } from "./findings-panel";

@@ -121,3 +121,25 @@ describe("undo and redo", () => {
     expect(store.getState().typed).toEqual({});
   });
 });
+
+describe("another way to the block", () => {
+  it("sets the one before aside, brings it back as it was left, and is one step to undo", () => {
+    const { block } = store.getState().spec;
+    store.getState().takeBlockSource("drafted");
+    expect(store.getState().spec.block).toEqual({ source: "drafted" });
+    expect(store.getState().garment.drafts.map((draft) => draft.id)).toEqual(["sleeve", "back", "front"]);
+    store.getState().setField("block.style", "knit");
+    store.getState().takeBlockSource("readings");
+    expect(store.getState().spec.block).toBe(block);
+    store.getState().takeBlockSource("drafted");
+    expect(store.getState().spec.block).toEqual({ source: "drafted", style: "knit" });
+    undo(store);
+    expect(store.getState().spec.block).toBe(block);
+  });
+
+  it("does nothing when it is the way already", () => {
+    const before = store.getState().spec;
+    store.getState().takeBlockSource("readings");
+    expect(store.getState().spec).toBe(before);
+  });
+});

@@ -9,13 +9,7 @@ import { useState } from "react";
 import { Link } from "react-router";
 import { MeasureGuide } from "./measure-guide";
 import { MeasureList } from "./measure-list";
-import { NewerMeasures, type NewestMeasures } from "./newer-measures";
-
-export type GarmentClient = {
-  readonly id: string;
-  readonly name: string;
-  readonly newest: NewestMeasures | null;
-};
+import { type GarmentClient, NewerMeasures } from "./newer-measures";
 
 /** The body that this garment is made for: a copy of the client's measures, which a later measuring does not change by itself. */
 export function MeasuresStation({ client }: { readonly client: GarmentClient }) {

@@ -2,10 +2,15 @@ import { LengthText } from "@app/components/length-text";
 import { useWork, useWorkStore } from "@app/features/garment/work-context";
 import { Box, Button, Text } from "@chakra-ui/react";
 import { type Body, changesBetween, MEASURE_IDS, measureOf } from "@core/body/index";
-import type { GarmentClient } from "./measures-station";
 
 /** The client's newest measuring, for comparing with what the garment was begun with. */
 export type NewestMeasures = { readonly day: string; readonly body: Body };
+
+export type GarmentClient = {
+  readonly id: string;
+  readonly name: string;
+  readonly newest: NewestMeasures | null;
+};
 
 /** Tells when the client measures otherwise now than this garment says, and takes the new figures over on request. */
 export function NewerMeasures({ client }: { readonly client: GarmentClient }) {

@@ -1,0 +1,52 @@
+import { along, distance, fairCurve, type Path, type Point, pathLength } from "@core/geometry/index";
+
+/** A line of fewer pieces is drawn as it is. */
+const MANY_PIECES = 24;
+/** How far the curve may leave the drawn points, and how much its length may differ, in millimetres: less than a pen is wide. */
+const TOLERANCE_MM = 0.03;
+/** Every how many of the points are tried as the curve's own, the fewest first. */
+const STRIDES = [32, 16, 8, 4, 2] as const;
+
+/**
+ * A curve that was drawn as a great many small pieces, as one fair curve through some of their ends, if there is one that keeps to
+ * all of them; otherwise the line as it was.
+ */
+export function smoothed(path: Path): Path {
+  if (path.length <= MANY_PIECES) return path;
+  const points = [...path.map((cubic) => cubic[0]), (path[path.length - 1] as Path[number])[3]];
+  const length = pathLength(path);
+  for (const stride of STRIDES) {
+    const last = points.length - 1;
+    const chosen = points.filter((_, i) => i % stride === 0 || i === last);
+    if (chosen.length < 4) continue;
+    const curve = fairCurve(chosen);
+    if (Math.abs(pathLength(curve) - length) < TOLERANCE_MM && keepsTo(curve, points, stride)) return curve;
+  }
+  return path;
+}
+
+const SAMPLES_A_PIECE = 48;
+
+/** Is every point near the piece of curve that runs past it? */
+function keepsTo(curve: Path, points: readonly Point[], stride: number): boolean {
+  return curve.every((cubic, piece) => {
+    const passed = points.slice(piece * stride + 1, Math.min((piece + 1) * stride, points.length - 1));
+    const length = pathLength([cubic]);
+    const samples = Array.from(
+      { length: SAMPLES_A_PIECE + 1 },
+      (_, i) => along([cubic], (length * i) / SAMPLES_A_PIECE).point,
+    );
+    return passed.every((p) => nearest(p, samples) < TOLERANCE_MM);
+  });
+}
+
+/** The distance to the chain of samples, reckoned to its chords. */
+function nearest(p: Point, samples: readonly Point[]): number {
+  return samples.slice(1).reduce((best, to, i) => {
+    const from = samples[i] as Point;
+    const size = (to.x - from.x) ** 2 + (to.y - from.y) ** 2;
+    const share = size > 0 ? ((p.x - from.x) * (to.x - from.x) + (p.y - from.y) * (to.y - from.y)) / size : 0;
+    const t = Math.min(1, Math.max(0, share));
+    return Math.min(best, distance(p, { x: from.x + t * (to.x - from.x), y: from.y + t * (to.y - from.y) }));
+  }, Number.POSITIVE_INFINITY);
+}
