@@ -90,6 +90,19 @@ describe("a block from pointed-at edges", () => {
     expect(finding?.message.join("")).toMatch(words);
   });
 
+  it("laid anyhow in a photograph, without a grain line, is hung so that the armhole runs out level, and says so", () => {
+    const laid = (path: Path) => mirror(turnPath(path, about, 1.1));
+    const block = {
+      source: "outline",
+      from: "photograph",
+      front: halfSpec("front", laid, []),
+      back: halfSpec("back", laid, []),
+    };
+    const garment = draftGarment(specOf({ format: "gamine-garment/1", unit: "cm", block }));
+    expect(garment.block && Math.abs(garment.block.depth - (HALVES?.depth ?? 0))).toBeLessThan(4);
+    expect(garment.findings.map((one) => one.code)).toContain("grain-not-given");
+  });
+
   it("says how far a traced length may be off", () => {
     const block = {
       source: "outline",

@@ -1,4 +1,5 @@
 import {
+  along,
   crossesItself,
   distance,
   endOf,
@@ -6,6 +7,7 @@ import {
   mapPath,
   type Path,
   type Point,
+  pathLength,
   pathsCross,
   reversePath,
   startOf,
@@ -25,6 +27,9 @@ export type OutlineHalf = {
   /** The centre line or any line along the straight grain; says which way is down. */
   readonly grain: Path | null;
 };
+
+/** A drawing lies square on its sheet; what was photographed lies as it was laid. */
+export type OutlineFrom = "drawing" | "photograph";
 
 export type BlockOutline = Readonly<Record<Side, OutlineHalf>>;
 
@@ -55,8 +60,8 @@ const MOST_SHOULDER_BEND = 1.05;
 const SIDE_SEAM_STUB_MM = 60;
 
 /** The block whose curves are exactly the edges that were pointed at, turned and moved into place. */
-export function blockFromOutline(outline: BlockOutline, standIns: OutlineStandIns): OutlineBlock {
-  const placed = SIDES.map((side) => ({ side, edges: placeHalf(outline[side]) }));
+export function blockFromOutline(outline: BlockOutline, standIns: OutlineStandIns, from: OutlineFrom): OutlineBlock {
+  const placed = SIDES.map((side) => ({ side, edges: placeHalf(outline[side], from) }));
   const halves = placed.map(({ side, edges }) => assemble(side, edges, standIns));
   const faults = halves.flatMap((half, i) => faultsOf(half, placed[i]?.edges));
   if (faults.length > 0) return { ok: false, faults };
@@ -85,9 +90,13 @@ type PlacedEdges = {
  * The edges in their usual place: armhole from the shoulder point down and outwards, neckline from the side neck point to the
  * centre. Which end is which is told from how the edges meet; which way is down from the grain, or from the armhole itself.
  */
-function placeHalf(half: OutlineHalf): PlacedEdges {
+function placeHalf(half: OutlineHalf, from: OutlineFrom): PlacedEdges {
   const joined = joinEdges(half);
-  const angle = half.grain ? uprightBy(half.grain, joined.armhole) : nearestQuarterTurn(joined.armhole);
+  const angle = half.grain
+    ? uprightBy(half.grain, joined.armhole)
+    : from === "drawing"
+      ? nearestQuarterTurn(joined.armhole)
+      : levelAtUnderarm(joined.armhole);
   const turn = (path: Path | null) => path && turnPath(path, ORIGIN, angle);
   const turned = {
     armhole: turnPath(joined.armhole, ORIGIN, angle),
@@ -153,12 +162,30 @@ function uprightBy(grain: Path, armhole: Path): number {
   return endOf(fall).y >= startOf(fall).y ? lean : lean + Math.PI;
 }
 
+/** The last stretch of an armhole, along which it is taken to run out level. */
+const LEVEL_SHARE = 0.06;
+
+/** Without a grain line: the turn after which the armhole falls and arrives level at the underarm, square to the side seam. */
+function levelAtUnderarm(armhole: Path): number {
+  const length = pathLength(armhole);
+  const near = along(armhole, length * (1 - LEVEL_SHARE)).point;
+  const end = endOf(armhole);
+  const lean = -Math.atan2(end.y - near.y, end.x - near.x);
+  // Outwards may be either way, since the piece may lie on its face.
+  return [lean, lean + Math.PI].reduce((best, angle) =>
+    fallAfter(armhole, angle) > fallAfter(armhole, best) ? angle : best,
+  );
+}
+
+function fallAfter(path: Path, angle: number): number {
+  const [from, to] = [startOf(path), endOf(path)];
+  return (to.x - from.x) * Math.sin(angle) + (to.y - from.y) * Math.cos(angle);
+}
+
 /** Drawings lie square: the quarter turn after which the armhole falls the most. */
 function nearestQuarterTurn(armhole: Path): number {
-  const [from, to] = [startOf(armhole), endOf(armhole)];
   const turns = [0, 1, 2, 3].map((quarters) => (quarters * Math.PI) / 2);
-  const fallAfter = (angle: number) => (to.x - from.x) * Math.sin(angle) + (to.y - from.y) * Math.cos(angle);
-  return turns.reduce((best, angle) => (fallAfter(angle) > fallAfter(best) + 1e-6 ? angle : best), 0);
+  return turns.reduce((best, angle) => (fallAfter(armhole, angle) > fallAfter(armhole, best) + 1e-6 ? angle : best), 0);
 }
 
 /** Puts the side neck point at the neck's width on the shoulder line, and makes up what was not pointed at. */

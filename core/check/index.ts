@@ -4,6 +4,7 @@ export {
   judgeAlteration,
   judgeContradiction,
   judgeFrontAndBack,
+  judgeGrain,
   judgeObstacle,
   judgeOutline,
   judgeTooMuchAllowance,

@@ -4,11 +4,13 @@ import {
   type BlockChoices,
   type BlockMeasures,
   type BlockObstacle,
+  type BlockOutline,
   type BlockReadings,
   type Contradiction,
   type OutlineFault,
   type ReadingOffsets,
   type ReadingPath,
+  SIDES,
 } from "../block";
 import { length, type Phrase, phrase } from "../draft";
 import type { Finding, Remedy, SpecChange } from "./finding";
@@ -257,6 +259,22 @@ export function judgeTraced(from: "drawing" | "photograph", error: number | null
       message: phrase`The edges were traced from a photograph; each length is good to about ± ${length(error)}.`,
       reason: phrase`That is how far the points clicked may lie beside the edge. The camera's own bending of straight lines comes on top: lay a tape along one edge to be sure before you cut.`,
       numbers: { error },
+      remedies: [],
+    },
+  ];
+}
+
+/** Without a grain line only the armhole itself says which way a photographed piece hangs. */
+export function judgeGrain(from: "drawing" | "photograph", outline: BlockOutline): readonly Finding[] {
+  if (from === "drawing" || SIDES.every((side) => outline[side].grain !== null)) return [];
+  return [
+    {
+      code: "grain-not-given",
+      severity: "note",
+      station: "block",
+      message: phrase`Which way is down was told from the armhole, which is taken to run out level at the underarm.`,
+      reason: phrase`The armhole’s depth and the notch levels rest on it; its length does not. Point at the centre line or the grain as well to be exact.`,
+      numbers: {},
       remedies: [],
     },
   ];

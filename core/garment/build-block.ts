@@ -12,6 +12,7 @@ import {
   judgeAlteration,
   judgeContradiction,
   judgeFrontAndBack,
+  judgeGrain,
   judgeObstacle,
   judgeOutline,
   judgeTooMuchAllowance,
@@ -67,9 +68,12 @@ function makeBlock(resolved: ResolvedBlock): Made {
         : { block: null, findings: [judgeObstacle(drafted.obstacle, resolved.body, resolved.choices)] };
     }
     case "outline": {
-      const outlined = blockFromOutline(resolved.outline, resolved.standIns);
+      const outlined = blockFromOutline(resolved.outline, resolved.standIns, resolved.from);
       return outlined.ok
-        ? { block: outlined.block, findings: judgeTraced(resolved.from, resolved.error) }
+        ? {
+            block: outlined.block,
+            findings: [...judgeTraced(resolved.from, resolved.error), ...judgeGrain(resolved.from, resolved.outline)],
+          }
         : { block: null, findings: outlined.faults.map(judgeOutline) };
     }
   }

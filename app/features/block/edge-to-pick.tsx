@@ -37,7 +37,10 @@ export function EdgeToPick({ edge, view, role, onPick }: Props) {
       <path className="edge-reach" d={svgPathData(mapPath(edge.path, (p) => toScreen(view, p)))} />
       <PlainPath path={edge.path} view={view} className={role ? "edge chosen" : "edge"} />
       {role && (
-        <text className="figure" transform={`translate(${middle.x + 8} ${middle.y - 6})`}>
+        <text
+          className="figure"
+          transform={`translate(${middle.x + 8} ${middle.y + (role.endsWith("neckline") ? 20 : -6)})`}
+        >
           {ROLE_NAMES[role].toLowerCase()}
         </text>
       )}

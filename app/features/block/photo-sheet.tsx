@@ -18,7 +18,7 @@ type Props = {
 };
 
 /** A hand on a pointer is this sure, in screen points (one standard deviation; our own estimate). */
-const POINTER_WITHIN_PX = 1.5;
+const POINTER_WITHIN_PX = 1;
 const PAN_KEYS: Readonly<Record<string, readonly [number, number]>> = {
   ArrowLeft: [1, 0],
   ArrowRight: [-1, 0],

@@ -3,7 +3,7 @@ import { useWork } from "@app/features/garment/work-context";
 import { Box } from "@chakra-ui/react";
 import type { Block, Level } from "@core/block/index";
 import type { LetteredPoint } from "@core/draft/index";
-import { along, endOf, type Path, type Point, pathLength } from "@core/geometry/index";
+import { along, endOf, lengthAtHeight, type Path, type Point, pathLength, startOf } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
 import { useMemo } from "react";
 import { FigureAt, Letters, Lines, PlainPath, Tick } from "./drawn";
@@ -85,7 +85,7 @@ function Half({ half, block, view, notch, outwards }: HalfProps) {
         middle={outwards === -1 ? NOWHERE_RIGHT : NOWHERE_LEFT}
       />
       <FigureAt
-        at={at(half.armhole, armhole.length, 0.62)}
+        at={at(half.armhole, armhole.length, ARMHOLE_FIGURE_AT[half.side])}
         text={text(armhole.length)}
         view={view}
         dx={outwards * -14}
@@ -93,7 +93,7 @@ function Half({ half, block, view, notch, outwards }: HalfProps) {
         anchor={towardsSide}
       />
       <FigureAt
-        at={at(half.armhole, armhole.length, 0.62)}
+        at={at(half.armhole, armhole.length, ARMHOLE_FIGURE_AT[half.side])}
         text={name}
         view={view}
         dx={outwards * -14}
@@ -122,6 +122,9 @@ function Half({ half, block, view, notch, outwards }: HalfProps) {
     </g>
   );
 }
+
+/** Not beside each other: the armholes face, and on a narrow sheet their figures would meet. */
+const ARMHOLE_FIGURE_AT = { back: 0.6, front: 0.76 } as const;
 
 function at(path: Path, length: number, share: number): Point {
   return along(path, length * share).point;
@@ -167,10 +170,10 @@ type LevelsProps = {
   readonly view: View;
 };
 
-/** The levels named inside the back, beside its centre, as far as there is room for their names. */
+/** The levels named inside the back, beside its side seam, as far as there is room for their names. */
 function Levels({ block, placed, view }: LevelsProps) {
   const unit = useUnit();
-  const centre = endOf(placed.back.neckline).x;
+  const side = placed.back.seams.find((seam) => seam.id === "back.sideSeam")?.path;
   const shown: Level[] = [];
   for (const level of block.levels) {
     const last = shown.at(-1);
@@ -178,17 +181,26 @@ function Levels({ block, placed, view }: LevelsProps) {
   }
   return (
     <g data-levels>
-      {shown.map((level) => {
-        const p = toScreen(view, { x: centre, y: level.y });
-        return (
-          <g key={level.id} transform={`translate(${p.x} ${p.y})`}>
-            <line className="guide" x1={0} x2={12} y1={0} y2={0} />
-            <text className="figure-soft" x={16} y={-4}>
-              {level.name} {formatLength(level.y, unit, { withUnit: false })}
-            </text>
-          </g>
-        );
-      })}
+      {side &&
+        shown.map((level) => {
+          const p = toScreen(view, onPath(side, level.y));
+          const isLast = level.y >= endOf(side).y - 1;
+          return (
+            <g key={level.id} transform={`translate(${p.x} ${p.y})`}>
+              <line className="guide" x1={-12} x2={0} y1={0} y2={0} />
+              <text className="figure-soft" x={-16} y={isLast ? -6 : 14} textAnchor="end">
+                {level.name} {formatLength(level.y, unit, { withUnit: false })}
+              </text>
+            </g>
+          );
+        })}
     </g>
   );
+}
+
+/** Where a path that runs down passes a height; its nearer end where it does not reach so far. */
+function onPath(path: Path, y: number): Point {
+  if (y <= startOf(path).y) return { x: startOf(path).x, y };
+  if (y >= endOf(path).y) return { x: endOf(path).x, y };
+  return along(path, lengthAtHeight(path, y)).point;
 }
