@@ -1,6 +1,6 @@
 import type { Issue } from "@core/garment/index";
 
-const EXPORT_KINDS = ["svg", "pdf"] as const;
+const EXPORT_KINDS = ["svg", "pdf", "block-svg", "block-dxf"] as const;
 export type ExportKind = (typeof EXPORT_KINDS)[number];
 
 export type Request =
@@ -11,7 +11,8 @@ export type ReadRequest =
   | { readonly ok: true; readonly request: Request }
   | { readonly ok: false; readonly issues: readonly Issue[] };
 
-const USAGE = "Usage: draft -- GARMENT.json [--out DIR --as svg,pdf], or draft -- --many FILE.jsonl";
+const USAGE =
+  "Usage: draft -- GARMENT.json [--out DIR --as svg,pdf,block-svg,block-dxf], or draft -- --many FILE.jsonl";
 
 /** The command line's words as a request, or what is wrong with them. */
 export function readArguments(words: readonly string[]): ReadRequest {

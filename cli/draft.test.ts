@@ -45,10 +45,28 @@ describe("the command line", () => {
 
   it("writes the drawings that are asked for", () => {
     const out = join(folder, "out");
-    const { status } = draft(file("good.json", SAMPLE_FILE), "--out", out, "--as", "svg,pdf");
+    const { status } = draft(file("good.json", SAMPLE_FILE), "--out", out, "--as", "svg,pdf,block-svg,block-dxf");
     expect(status).toBe(0);
-    expect(readdirSync(out).sort()).toEqual(["sheet.svg", "sheets-a4.pdf", "sheets-letter.pdf"]);
+    expect(readdirSync(out).sort()).toEqual([
+      "block.dxf",
+      "block.svg",
+      "sheet.svg",
+      "sheets-a4.pdf",
+      "sheets-letter.pdf",
+    ]);
     expect(readFileSync(join(out, "sheets-a4.pdf")).subarray(0, 5).toString()).toBe("%PDF-");
+  });
+
+  it("tells the block's curves and what its alterations did, in the file's unit", () => {
+    const result = JSON.parse(draft("docs/examples/drafted-jacket.json").out);
+    expect(result.block.front.armhole).toMatch(/^M[\d. -]+C/);
+    const [lowered] = result.block.alterations;
+    expect(lowered).toMatchObject({ kind: "lower-armhole", leftOut: null });
+    expect(lowered.by).toBeCloseTo(1.2, 9);
+    expect(lowered.after.frontArmhole).toBeGreaterThan(lowered.before.frontArmhole + 0.8);
+    expect(new Set(result.steps.map((step: { part: string }) => step.part))).toEqual(
+      new Set(["sleeve", "back", "front"]),
+    );
   });
 
   it.each([

@@ -2,7 +2,7 @@ import { closeSync, createReadStream, mkdirSync, openSync, readFileSync, writeFi
 import { join } from "node:path";
 import { createInterface } from "node:readline";
 import { draftGarment, type Garment, type Issue, readGarment, writeResult } from "@core/garment/index";
-import { writePdf, writeSvg } from "@exporting/index";
+import { writeBlockDxf, writeBlockSvg, writePdf, writeSvg } from "@exporting/index";
 import { type ExportKind, readArguments } from "./arguments";
 
 const DRAFTED = 0;
@@ -57,6 +57,8 @@ async function writeExports(garment: Garment, out: string, kinds: readonly Expor
     writeFileSync(join(out, "sheets-a4.pdf"), await writePdf(garment, "a4", unit));
     writeFileSync(join(out, "sheets-letter.pdf"), await writePdf(garment, "letter", unit));
   }
+  if (garment.block && kinds.includes("block-svg")) writeFileSync(join(out, "block.svg"), writeBlockSvg(garment.block));
+  if (garment.block && kinds.includes("block-dxf")) writeFileSync(join(out, "block.dxf"), writeBlockDxf(garment.block));
 }
 
 /** One result a line out for one garment a line in; a line that is no garment gives its issues and the rest goes on. */

@@ -1,4 +1,8 @@
-import { mkdirSync, writeFileSync } from "node:fs";
+import { mkdirSync, readFileSync, writeFileSync } from "node:fs";
+import { join } from "node:path";
+import { draftGarment } from "@core/garment/index";
+import { specOf } from "@core/testing/sample";
+import { writeBlockDxf } from "@exporting/index";
 import { By, until } from "selenium-webdriver";
 import { complaints, openBrowser, setSize } from "../e2e/browser";
 
@@ -8,7 +12,7 @@ import { complaints, openBrowser, setSize } from "../e2e/browser";
  */
 const [base = "http://127.0.0.1:4173", folder = "docs/screenshots", only] = process.argv.slice(2);
 
-const { driver, close } = await openBrowser();
+const { driver, downloads, close } = await openBrowser();
 mkdirSync(folder, { recursive: true });
 
 async function shoot(
@@ -37,16 +41,77 @@ async function hrefOf(text: string): Promise<string> {
   return new URL((await link.getAttribute("href")) ?? "").pathname;
 }
 
+/** A drafted bodice as if it came from another program. */
+async function openDrawing() {
+  const file = join(downloads, "bodice.dxf");
+  const { block } = draftGarment(
+    specOf({
+      format: "gamine-garment/1",
+      unit: "cm",
+      body: { bust: 97 },
+      block: { source: "drafted", shaping: "none" },
+    }),
+  );
+  if (!block) throw new Error("bust 97 drafts");
+  writeFileSync(file, writeBlockDxf(block));
+  await driver.findElement(By.css('input[type="file"]')).sendKeys(file);
+  await driver.wait(until.elementLocated(By.css("[data-edge]")), 15_000);
+  await driver.sleep(500);
+}
+
+type Truth = {
+  readonly sheet: readonly { readonly x: number; readonly y: number }[];
+  readonly edges: Readonly<Record<string, { readonly places: readonly (readonly [number, number])[] }>>;
+};
+
+/** The sample photograph with its sheet and both armholes pointed at. */
+async function traceSample() {
+  const truth = JSON.parse(readFileSync("core/testing/data/sample-photo.json", "utf8")) as Truth;
+  await driver.findElement(By.xpath('//button[contains(., "sample photograph")]')).click();
+  const sheet = await driver.wait(until.elementLocated(By.css("[data-photo]")), 15_000);
+  await driver.sleep(500);
+  const rect = await sheet.getRect();
+  const [scale = 1, left = 0, top = 0] = await Promise.all(
+    ["data-scale", "data-left", "data-top"].map(async (name) => Number(await sheet.getAttribute(name))),
+  );
+  const point = (x: number, y: number) =>
+    driver
+      .actions({ async: true })
+      .move({ x: Math.round(rect.x + left + x * scale), y: Math.round(rect.y + top + y * scale) })
+      .press()
+      .release()
+      .perform();
+  for (const { x, y } of truth.sheet) await point(x, y);
+  for (const role of ["front.armhole", "back.armhole"]) {
+    await driver.findElement(By.css(`[data-role="${role}"]`)).click();
+    for (const [i, [x, y]] of (truth.edges[role]?.places ?? []).entries()) if (i % 2 === 0) await point(x, y);
+  }
+  await driver.sleep(400);
+}
+
+function focusOn(name: string) {
+  return async () => {
+    const box = await driver.findElement(By.css(`input[name="${name}"]`));
+    await driver.executeScript("arguments[0].scrollIntoView({ block: 'center' }); arguments[0].focus()", box);
+    await driver.sleep(300);
+  };
+}
+
 try {
   await driver.get(base);
   const blouse = (await hrefOf("Harbour blouse")).replace(/\/[^/]+$/, "");
   const dress = (await hrefOf("Silk noil dress")).replace(/\/[^/]+$/, "");
+  const jacket = (await hrefOf("Lamplighter jacket")).replace(/\/[^/]+$/, "");
   await driver.get(`${base}/clients`);
   const client = await hrefOf("Odile Brandt");
   await shoot("worktable", "/");
   await shoot("client", client);
-  await shoot("measures", `${blouse}/measures`, { ready: "svg.sheet" });
-  await shoot("block", `${blouse}/block`, { ready: "svg.sheet" });
+  await shoot("measuring", `${client}/measure`, { ready: '[data-figure-of="bust"]', act: focusOn("armholeGirth") });
+  await shoot("measures", `${blouse}/measures`, { ready: "[data-figure-of]" });
+  await shoot("block-readings", `${blouse}/block`, { ready: "svg.sheet" });
+  await shoot("block", `${jacket}/block`, { ready: "svg.sheet" });
+  await shoot("block-drawing", `${blouse}/block?from=drawing`, { ready: 'input[type="file"]', act: openDrawing });
+  await shoot("block-photograph", `${blouse}/block?from=photograph`, { ready: 'input[type="file"]', act: traceSample });
   await shoot("sleeve", `${blouse}/sleeve`, { ready: "svg.sheet" });
   await shoot("findings", `${dress}/sleeve`, { ready: "[data-finding]" });
   await shoot("match", `${blouse}/match`, { ready: "[data-chart] svg" });

@@ -162,15 +162,26 @@ function uprightBy(grain: Path, armhole: Path): number {
   return endOf(fall).y >= startOf(fall).y ? lean : lean + Math.PI;
 }
 
-/** The last stretch of an armhole, along which it is taken to run out level. */
+/** A turn as the shorter way round. */
+function wrapped(angle: number): number {
+  return Math.atan2(Math.sin(angle), Math.cos(angle));
+}
+
+/** The last two stretches of an armhole, of this share each, tell how it runs out: level. */
 const LEVEL_SHARE = 0.06;
 
 /** Without a grain line: the turn after which the armhole falls and arrives level at the underarm, square to the side seam. */
 function levelAtUnderarm(armhole: Path): number {
   const length = pathLength(armhole);
-  const near = along(armhole, length * (1 - LEVEL_SHARE)).point;
-  const end = endOf(armhole);
-  const lean = -Math.atan2(end.y - near.y, end.x - near.x);
+  const [far, near, end] = [2, 1, 0].map((steps) => along(armhole, length * (1 - steps * LEVEL_SHARE)).point) as [
+    Point,
+    Point,
+    Point,
+  ];
+  // A curve through clicked points straightens at its end: its bend over the last two stretches is carried on to it.
+  const last = Math.atan2(end.y - near.y, end.x - near.x);
+  const bend = wrapped(last - Math.atan2(near.y - far.y, near.x - far.x));
+  const lean = -(last + bend / 2);
   // Outwards may be either way, since the piece may lie on its face.
   return [lean, lean + Math.PI].reduce((best, angle) =>
     fallAfter(armhole, angle) > fallAfter(armhole, best) ? angle : best,

@@ -1,3 +1,4 @@
+import type { AlterationTaken, Block, BodiceHalf } from "../block";
 import { type Figure, speak } from "../draft";
 import { type Path, svgPathData } from "../geometry";
 import type { Piece } from "../pattern";
@@ -50,7 +51,9 @@ export function writeResult(garment: Garment): Record<string, unknown> {
       severity: finding.severity,
       message: speak(finding.message, unit),
       reason: speak(finding.reason, unit),
-      numbers: Object.fromEntries(Object.entries(finding.numbers).map(([name, mm]) => [name, inTape(mm)])),
+      numbers: Object.fromEntries(
+        Object.entries(finding.numbers).map(([name, value]) => [name, isPlain(finding.code) ? value : inTape(value)]),
+      ),
       remedies: finding.remedies.map((remedy) => ({
         id: remedy.id,
         label: speak(remedy.label, unit),
@@ -58,8 +61,10 @@ export function writeResult(garment: Garment): Record<string, unknown> {
       })),
     })),
     pieces: garment.pieces.map((piece) => writePiece(piece, inTape)),
+    block: garment.block && writeBlock(garment, garment.block, inTape),
     steps: garment.drafts.flatMap((draft) =>
       draft.steps.map((step) => ({
+        part: draft.id,
         n: step.n,
         text: speak(step.text, unit),
         check: step.tapeCheck && speak(step.tapeCheck, unit),
@@ -72,6 +77,35 @@ export function writeResult(garment: Garment): Record<string, unknown> {
       converged: solution.converged,
       residual: solution.residual,
       iterations: solution.iterations,
+    })),
+  };
+}
+
+/** Shares are plain numbers and no lengths. */
+function isPlain(code: string): boolean {
+  return code === "slip-share";
+}
+
+function writeBlock(garment: Garment, block: Block, inTape: (mm: number) => number) {
+  const half = ({ neckline, shoulder, armhole, sideSeam, centre }: BodiceHalf) => ({
+    neckline: svgPathData(neckline.path),
+    shoulder: svgPathData(shoulder.path),
+    armhole: svgPathData(armhole.path),
+    side: svgPathData(sideSeam),
+    centre: svgPathData(centre),
+  });
+  const lengths = (of: AlterationTaken["before"]) =>
+    Object.fromEntries(Object.entries(of).map(([curve, mm]) => [curve, inTape(mm)]));
+  return {
+    front: half(block.front),
+    back: half(block.back),
+    levels: block.levels.map(({ id, name, y }) => ({ id, name, below: inTape(y) })),
+    alterations: garment.alterations.map(({ kind, by, before, after, leftOut }) => ({
+      kind,
+      by: inTape(by),
+      before: lengths(before),
+      after: lengths(after),
+      leftOut,
     })),
   };
 }
