@@ -45,6 +45,7 @@ export const LENGTH_FIELDS: Readonly<Record<string, Field>> = {
   "block.dartIntake": field("Waist dart, width", { least: 0, most: 80 }),
   "block.shoulderDartIntake": field("Shoulder dart, width", { least: 0, most: 60 }),
   "block.centreBackShaping": field("Centre-back shaping at the waist", { least: 0, most: 50 }),
+  "block.buttonStand": field("Button stand", { least: 0, most: 120 }),
   "block.error": field("How far a traced length may be off", { least: 0, most: 100 }),
   "block.alterations.*.by": field("Amount of the alteration", { least: 0, most: 150 }),
   "cloth.width": field("Cloth width", { least: 100, most: 3000 }),

@@ -15,7 +15,7 @@ import {
   stitchingLineOffsets,
 } from "../block";
 import { type Estimate, estimateBackLength, estimateFromBust } from "../body";
-import { length, percent, phrase, type Source } from "../draft";
+import { length, type Phrase, percent, phrase, type Source } from "../draft";
 import { readPathData } from "../geometry";
 import type {
   BlockSpec,
@@ -244,30 +244,35 @@ function resolveBlockBody({ body }: GarmentSpec, bust: number, measured: Measure
 
 /** Every choice of the bodice; those that go with the style follow it. */
 function resolveChoices(block: DraftedBlockSpec, chosen: Chosen): BlockChoices {
-  const take = <K extends keyof BlockChoices>(key: K, value: BlockChoices[K], why: string): BlockChoices[K] =>
-    chosen(`block.${key}`, block[key] as BlockChoices[K] | undefined, value, phrase`${why}`, COMMON);
-  const style = take("style", "woven", "the usual bodice");
+  const take = <K extends keyof BlockChoices>(key: K, value: BlockChoices[K], why: Phrase): BlockChoices[K] =>
+    chosen(`block.${key}`, block[key] as BlockChoices[K] | undefined, value, why, COMMON);
+  const style = take("style", "woven", phrase`the usual bodice`);
   const usualOf = STYLE_DEFAULTS[style];
-  const ofStyle = `usual for ${style === "dropped" ? "a dropped shoulder" : style === "knit" ? "a knit" : "woven cloth"}`;
+  const ofStyle = phrase`usual for ${style === "dropped" ? "a dropped shoulder" : style === "knit" ? "a knit" : "woven cloth"}`;
   const chestEase = take("chestEase", usualOf.chestEase, ofStyle);
   return {
     style,
-    neckRule: take("neckRule", "by-size", "the first of two rules"),
-    neckShape: take("neckShape", "round", "the plain neck"),
+    neckRule: take("neckRule", "by-size", phrase`the first of two rules`),
+    neckShape: take("neckShape", "round", phrase`the plain neck`),
     armholeRule: take("armholeRule", usualOf.armholeRule, ofStyle),
-    shoulderEase: take("shoulderEase", 0, "none; 1/2 in for a jacket"),
+    shoulderEase: take("shoulderEase", 0, phrase`none; ${length(IN / 2)} for a jacket`),
     backSlope: take("backSlope", usualOf.backSlope, ofStyle),
     frontSlope: take("frontSlope", usualOf.frontSlope, ofStyle),
     shoulderExtension: take("shoulderExtension", usualOf.shoulderExtension, ofStyle),
     chestEase,
-    waistEase: take("waistEase", chestEase, "as at the chest"),
-    hipEase: take("hipEase", chestEase, "as at the chest"),
+    waistEase: take("waistEase", chestEase, phrase`as at the chest`),
+    hipEase: take("hipEase", chestEase, phrase`as at the chest`),
     shaping: take("shaping", usualOf.shaping, ofStyle),
-    dartIntake: take("dartIntake", DART_INTAKE_MM, "1 to 1 1/2 in a dart"),
-    shoulderDartIntake: take("shoulderDartIntake", SHOULDER_DART_INTAKE_MM, "before anything is tried on"),
-    centreBackShaping: take("centreBackShaping", 0, "none; 1/2 to 3/4 in for a jacket"),
-    gathers: take("gathers", "none", "a plain body"),
-    bodyLength: take("bodyLength", "hip", "to the hip"),
+    dartIntake: take("dartIntake", DART_INTAKE_MM, phrase`${length(IN)} to ${length(1.5 * IN)} a dart`),
+    shoulderDartIntake: take("shoulderDartIntake", SHOULDER_DART_INTAKE_MM, phrase`before anything is tried on`),
+    centreBackShaping: take(
+      "centreBackShaping",
+      0,
+      phrase`none; ${length(IN / 2)} to ${length(0.75 * IN)} for a jacket`,
+    ),
+    buttonStand: take("buttonStand", 0, phrase`none; ${length(IN)} to ${length(1.5 * IN)} where it buttons`),
+    gathers: take("gathers", "none", phrase`a plain body`),
+    bodyLength: take("bodyLength", "hip", phrase`to the hip`),
   };
 }
 

@@ -107,6 +107,7 @@ function garmentSchema(unit: TapeUnit) {
           dartIntake: length("block.dartIntake"),
           shoulderDartIntake: length("block.shoulderDartIntake"),
           centreBackShaping: length("block.centreBackShaping"),
+          buttonStand: length("block.buttonStand"),
           gathers: z.enum(GATHERS).optional(),
           bodyLength: z.enum(BODY_LENGTHS).optional(),
           alterations,

@@ -90,6 +90,10 @@ export function DraftedFields() {
         <Choice of="neckShape" />
         <Choice of="neckRule" />
         <SpecField path="block.backSlope" />
+        <SpecField
+          path="block.buttonStand"
+          hint={`${size(IN)} to ${size(1.5 * IN)} beyond the centre front where it buttons.`}
+        />
         <SpecField path="block.frontSlope" hint={`${size(IN)}; ${size(1.5 * IN)} where the figure slopes more.`} />
         <SpecField path="block.shoulderEase" hint={`${size(IN / 2)} over the half shoulder for a jacket.`} />
         {style === "dropped" && (

@@ -55,6 +55,8 @@ export type BlockChoices = {
   readonly dartIntake: number;
   readonly shoulderDartIntake: number;
   readonly centreBackShaping: number;
+  /** Beyond the centre front; 1 to 1 1/2 in where it buttons. */
+  readonly buttonStand: number;
   readonly gathers: Gathers;
   readonly bodyLength: BodyLength;
 };

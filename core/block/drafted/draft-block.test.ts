@@ -150,6 +150,13 @@ describe("the drafted bodice's record", () => {
     );
   });
 
+  it("draws a button stand beyond the centre front when one is wanted", () => {
+    const [front, back] = halves(drafted(JACKET, { buttonStand: 1.25 })) as [BodiceHalf, BodiceHalf];
+    const stand = front.inner.find((line) => line.id === "front.buttonStand");
+    expect(stand?.path.at(-1)?.[3].x).toBeCloseTo(-1.25 * inch, 9);
+    expect(back.inner.some((line) => line.id.includes("buttonStand"))).toBe(false);
+  });
+
   it("labels the levels from the shoulder to the hem, in order", () => {
     const { block } = draftGarment(drafted(JACKET));
     const levels = block?.levels ?? [];

@@ -6,7 +6,7 @@ import { drawHalf } from "./curves";
 import { type BlockObstacle, obstacleOf } from "./obstacle";
 import { type BlockPlan, planBlock } from "./plan";
 import { shapeHalf } from "./shaping";
-import { halfSteps } from "./steps";
+import { buttonStandLine, halfSteps } from "./steps";
 
 export type DraftedBlock =
   | { readonly ok: true; readonly block: Block }
@@ -42,6 +42,7 @@ export function draftBlock(body: BlockMeasures, choices: BlockChoices): DraftedB
 function draftHalf(side: Side, plan: BlockPlan, choices: BlockChoices, body: BlockMeasures) {
   const curves = drawHalf(side, plan, choices);
   const shaped = shapeHalf(side, plan, choices, body, curves);
+  const stand = side === "front" ? buttonStandLine({ plan, choices }) : null;
   const half: BodiceHalf = {
     side,
     neckline: curve(curves.neckline),
@@ -50,7 +51,7 @@ function draftHalf(side: Side, plan: BlockPlan, choices: BlockChoices, body: Blo
     sideSeam: curves.sideSeam,
     centre: curves.centre,
     shoulderDart: shaped.shoulderDart,
-    inner: shaped.lines,
+    inner: stand ? [...shaped.lines, stand] : shaped.lines,
   };
   const title = `${STYLE_NAMES[choices.style]}, ${side}`;
   return { half, draft: composeDraft(side, title, halfSteps({ side, plan, choices, curves, shaped })) };

@@ -98,7 +98,7 @@ export function planBlock(body: BlockMeasures, choices: BlockChoices): BlockPlan
         formula:
           hipLevel > HIP_LEVEL_MM
             ? phrase`${length(LEAST_WAIST_TO_HIP_MM)} below the waist, which lies low`
-            : phrase`${length(HIP_LEVEL_MM)}: 21 to 22 in is usual`,
+            : phrase`${length(HIP_LEVEL_MM)}: ${length(21 * IN)} to ${length(22 * IN)} is usual`,
       }),
       figure("block.quarter.chest", "Chest quarter", widths.chest),
       ...(widths.isShaped

@@ -31,6 +31,7 @@ export function halfSteps(drawn: Drawn): readonly StepRecord[] {
     ...waistAndHipSteps(drawn),
     sideStep(drawn),
     ...drawn.shaped.acts,
+    ...buttonStandStep(drawn),
     ...gatherStep(drawn),
     ...offShoulderStep(drawn),
   ];
@@ -157,6 +158,26 @@ function sideStep({ side, curves, choices }: Drawn): StepRecord {
     ],
     tapeCheck: phrase`the side seam measures ${length(pathLength(curves.sideSeam))}`,
   };
+}
+
+/** Line and step of the button stand: beyond the centre front, from the neck to the hem. */
+export function buttonStandLine({ plan, choices }: Pick<Drawn, "plan" | "choices">): DraftLine | null {
+  if (choices.buttonStand <= 0) return null;
+  const x = -choices.buttonStand;
+  const neck = plan.neckDepth.front;
+  const path = [...line({ x: 0, y: neck }, { x, y: neck }), ...line({ x, y: neck }, { x, y: plan.hemLevel })];
+  return { id: "front.buttonStand", kind: "seam", path };
+}
+
+function buttonStandStep({ side, plan, choices }: Drawn): StepRecord[] {
+  const stand = side === "front" ? buttonStandLine({ plan, choices }) : null;
+  if (!stand) return [];
+  return [
+    {
+      text: phrase`Button stand: draw the front edge ${length(choices.buttonStand)} beyond the centre front, from the neck to the hem.`,
+      lines: [stand],
+    },
+  ];
 }
 
 function gatherStep({ side, plan }: Drawn): StepRecord[] {
