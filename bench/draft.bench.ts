@@ -1,6 +1,6 @@
 import { draftGarment } from "@core/garment/index";
 import { cubicLength } from "@core/geometry/index";
-import { BACK_SHAPE, FRONT_SHAPE, halfCap } from "@core/sleeve/set-in/index";
+import { capShapes, halfCap } from "@core/sleeve/set-in/index";
 import { sampleSpec } from "@core/testing/sample";
 import { Bezier } from "bezier-js";
 import { bench, describe } from "vitest";
@@ -18,7 +18,8 @@ describe("one draft with its checks (wanted: median under 1 ms)", () => {
 });
 
 /** The half caps of a size run: the curves that a draft measures over and over. */
-const caps = Array.from({ length: 64 }, (_, i) => halfCap(i % 2 === 0 ? FRONT_SHAPE : BACK_SHAPE, 120 + i, 90 + i));
+const shapes = capShapes("quarters", 0);
+const caps = Array.from({ length: 64 }, (_, i) => halfCap(i % 2 === 0 ? shapes.front : shapes.back, 120 + i, 90 + i));
 const beziers = caps.map(([a, b, c, d]) => new Bezier(a.x, a.y, b.x, b.y, c.x, c.y, d.x, d.y));
 
 describe("arc length of 64 half caps, against a general-purpose curve library", () => {

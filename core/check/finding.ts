@@ -2,7 +2,7 @@ import type { Alteration, BlockChoices } from "../block";
 import type { Body } from "../body";
 import type { ClothKind } from "../cloth";
 import type { Phrase } from "../draft";
-import type { SetInMethod } from "../sleeve/set-in";
+import type { SetInMethod, SurplusWay } from "../sleeve/set-in";
 
 export type Severity = "fault" | "warning" | "note";
 
@@ -27,6 +27,8 @@ export type SpecChange = {
     readonly method?: SetInMethod;
     readonly capEase?: number;
     readonly upperArmEase?: number;
+    readonly fullnessChange?: number;
+    readonly surplus?: SurplusWay | undefined;
     readonly capHeightChange?: number;
     readonly capWidthChange?: number;
     readonly wristEase?: number;

@@ -4,12 +4,13 @@ import type { GarmentSpec } from "./spec";
 /** The spec with a remedy's or a handle's change made. Nothing else is touched; a sleeve that is not wanted stays so. */
 export function applyChange(spec: GarmentSpec, change: SpecChange): GarmentSpec {
   const { sleeve, ...rest } = change;
-  return merged(spec, spec.sleeve && sleeve ? change : rest) as GarmentSpec;
+  const wanted = spec.sleeve && sleeve ? change : rest;
+  const parts = Object.entries(wanted).filter(([, part]) => part !== undefined);
+  return merged(spec, Object.fromEntries(parts)) as GarmentSpec;
 }
 
-/** Records are merged field by field; anything else, lists too, is replaced. */
+/** Records are merged field by field, and a field set to undefined is taken out; anything else, lists too, is replaced. */
 function merged(value: unknown, change: unknown): unknown {
-  if (change === undefined) return value;
   if (!isRecord(change) || !isRecord(value)) return change;
   const fields = Object.entries(change).map(([key, inner]) => [key, merged(value[key], inner)]);
   return { ...value, ...Object.fromEntries(fields) };

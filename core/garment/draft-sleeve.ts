@@ -1,5 +1,6 @@
 import type { Block } from "../block";
 import {
+  draftByFitFirst,
   type Enlarge,
   type Finding,
   judgeEase,
@@ -12,9 +13,17 @@ import {
   type Seam,
   sleeveSeams,
 } from "../check";
+import type { Cloth } from "../cloth";
 import { length, phrase } from "../draft";
 import { type Piece, sleevePiece } from "../pattern";
-import { draftSetInSleeve, methodOf, type SetInSleeve, type SetInTask, usualNotches } from "../sleeve/set-in";
+import {
+  type CapFrame,
+  draftSetInSleeve,
+  methodOf,
+  type SetInSleeve,
+  type SetInTask,
+  usualNotches,
+} from "../sleeve/set-in";
 import type { ResolvedSleeve, ResolvedSpec } from "./resolve";
 
 /** The sleeve with everything that was asked of it and found about it. */
@@ -45,7 +54,7 @@ export function draftSleeve(
     back: within(asked.notches.back, mostNotch.back, usual.back),
   });
   const sleeve = draftSetInSleeve(task);
-  if (!sleeve) return { drafted: null, findings: [whyNoSleeve(task, enlarge), ...notchFindings] };
+  if (!sleeve) return { drafted: null, findings: [whyNoSleeve(task, resolved.cloth, enlarge), ...notchFindings] };
   const seams = sleeveSeams(block, sleeve, task);
   return {
     drafted: { task, sleeve, seams, piece: sleevePiece(sleeve) },
@@ -67,26 +76,35 @@ function within(asked: number | undefined, most: number, usual: number): number 
   return asked === undefined || asked > most ? usual : asked;
 }
 
-function whyNoSleeve(task: SetInTask, enlarge: Enlarge): Finding {
+function whyNoSleeve(task: SetInTask, cloth: Cloth, enlarge: Enlarge): Finding {
   const frame = methodOf(task.method).frame(task.cap);
   if (frame && frame.height > 0 && frame.frontWidth > 0) return judgeLength(task.lengths.length, frame.height);
-  return frame ? ruleGivesNothing(task, frame.height) : judgeNoCap(task.cap, enlarge);
+  return frame ? ruleGivesNothing(task, cloth, frame) : judgeNoCap(task.cap, enlarge);
 }
 
-function ruleGivesNothing(task: SetInTask, height: number): Finding {
+function ruleGivesNothing(task: SetInTask, cloth: Cloth, { height, frontWidth, backWidth }: CapFrame): Finding {
+  const isChanged = task.cap.capHeightChange !== 0 || task.cap.capWidthChange !== 0;
+  const byFitFirst = draftByFitFirst(task, cloth);
   return {
     code: "rule-gives-no-cap",
     severity: "fault",
     station: "sleeve",
-    message: phrase`With the changes made to it, the rule gives a cap ${length(height)} high and ${length(task.cap.armhole.front + task.cap.armhole.back + task.cap.capWidthChange)} wide: that is no cap.`,
-    reason: phrase`The cap was lowered or narrowed by more than the rule gives it.`,
+    message: phrase`The rule gives a cap ${length(height)} high and ${length(frontWidth + backWidth)} wide${isChanged ? " with the changes made to it" : ""}: that is no cap.`,
+    reason: isChanged
+      ? phrase`The cap was lowered or narrowed by more than the rule gives it.`
+      : phrase`For this armhole the rule’s slant is no longer than its cap is high.`,
     numbers: { height },
     remedies: [
-      {
-        id: "take-rule-as-is",
-        label: phrase`Take the rule without the changes`,
-        change: { sleeve: { capHeightChange: 0, capWidthChange: 0 } },
-      },
+      ...(isChanged
+        ? [
+            {
+              id: "take-rule-as-is",
+              label: phrase`Take the rule without the changes`,
+              change: { sleeve: { capHeightChange: 0, capWidthChange: 0 } },
+            },
+          ]
+        : []),
+      ...(byFitFirst ? [byFitFirst] : []),
     ],
   };
 }
@@ -99,6 +117,7 @@ function setInTask(
 ): SetInTask {
   return {
     method: asked.method,
+    surplus: asked.surplus,
     cap: {
       armhole: { front: block.front.armhole.length, back: block.back.armhole.length, depth: block.depth },
       bust: body.bust,
@@ -106,6 +125,10 @@ function setInTask(
       capEase: asked.capEase,
       backEaseShare: asked.backEaseShare,
       upperArmEase: asked.upperArmEase,
+      chosenHeight: asked.capHeight,
+      placement: asked.placement,
+      curve: asked.curve,
+      fullnessChange: asked.fullnessChange,
       capHeightChange: asked.capHeightChange,
       capWidthChange: asked.capWidthChange,
     },

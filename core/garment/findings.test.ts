@@ -49,13 +49,44 @@ describe("findings and their remedies", () => {
       "use-fit-first",
       "lower-cap",
       "narrow-sleeve",
+      "pleat-surplus",
+      "gather-surplus",
       "keep-surplus",
     ]);
-    for (const remedy of remedies) {
-      const mended = applyChange(spec, remedy.change);
-      expect(Math.abs(figureOf(mended, "sleeve.surplus") ?? 9), remedy.id).toBeLessThan(0.01);
-      expect(codes(mended)).not.toContain("cap-too-long");
+    for (const { id, change } of remedies) {
+      const mended = applyChange(spec, change);
+      expect(codes(mended), id).not.toContain("cap-too-long");
+      const isKeptAsPuff = id === "pleat-surplus" || id === "gather-surplus";
+      if (!isKeptAsPuff) expect(Math.abs(figureOf(mended, "sleeve.surplus") ?? 9), id).toBeLessThan(0.01);
     }
+  });
+
+  it("a surplus that is gathered or pleated by choice is told as a note, and can be given up again", () => {
+    const spec = withSleeve({ method: "bust-twelfth" });
+    for (const way of ["gather", "pleat"] as const) {
+      const puffed = applyChange(spec, { sleeve: { surplus: way } });
+      const note = finding(puffed, `surplus-${way}`);
+      expect(note.severity).toBe("note");
+      expect(codes(puffed)).not.toContain("ease-over-cloth");
+      expect(codes(applyChange(puffed, note.remedies[0]?.change ?? {}))).toContain("cap-too-long");
+    }
+  });
+
+  it("a curve is flattened where that is enough, and a knit stretched by up to 3 % (common practice, no source)", () => {
+    const long = widenedTo(withSleeve({ method: "two-thirds-depth" }), 6);
+    const flatter = finding(long, "cap-too-long").remedies.find((remedy) => remedy.id === "flatten-curve");
+    const mended = applyChange(long, flatter?.change ?? {});
+    expect(Math.abs(figureOf(mended, "sleeve.surplus") ?? 9)).toBeLessThan(0.01);
+    const knit = applyChange(withSleeve({ method: "fit-first", capEase: 0, upperArmEase: 0 }), {
+      cloth: { kind: "knit" },
+      sleeve: { method: "shallow-knit" },
+    });
+    const nearly = widenedTo(knit, -12);
+    const short = finding(nearly, "cap-too-short");
+    const stretched = short.remedies.find((remedy) => remedy.id === "stretch-in");
+    expect(codes(applyChange(nearly, stretched?.change ?? {}))).toContain("surplus-stretch");
+    const woven = finding(applyChange(nearly, { cloth: { kind: "crisp-woven" } }), "cap-too-short");
+    expect(woven.remedies.map((remedy) => remedy.id)).not.toContain("stretch-in");
   });
 
   it("a cap that is too short is raised or widened", () => {
@@ -141,3 +172,12 @@ describe("findings and their remedies", () => {
     expect(draftGarment(spec).spec.collar).toMatchObject({ kind: "stand", height: inches(1.5) });
   });
 });
+
+/** The sleeve widened until its cap is longer than wanted by `surplus` mm; less than nothing leaves it short. */
+function widenedTo(spec: GarmentSpec, surplus: number): GarmentSpec {
+  for (let by = 0; by < 300; by++) {
+    const widened = applyChange(spec, { sleeve: { capWidthChange: by } });
+    if ((figureOf(widened, "sleeve.surplus") ?? 0) > surplus) return widened;
+  }
+  throw new Error("widening lengthens the cap");
+}

@@ -1,5 +1,5 @@
 import type { SpecChange } from "../check";
-import { fitFirstRange, wantedSeams, widthAtHeight } from "../sleeve/set-in";
+import { fitFirstRange, shapesOf, wantedSeams, widthAtHeight } from "../sleeve/set-in";
 import type { DraftedSleeve } from "./draft-sleeve";
 
 /** Where a dragged handle may go, and the change that puts it there. Millimetres. */
@@ -38,7 +38,7 @@ export function crownHandle({ task, sleeve }: DraftedSleeve): Handle {
     least: range.height.least + INSIDE_MM,
     most: range.height.most - INSIDE_MM,
     changeTo: (value) => ({
-      sleeve: { upperArmEase: widthAtHeight(wantedSeams(task.cap), value) - task.cap.upperArm },
+      sleeve: { upperArmEase: widthAtHeight(wantedSeams(task.cap), shapesOf(task.cap), value) - task.cap.upperArm },
     }),
   };
 }

@@ -9,7 +9,7 @@ import {
 } from "../body";
 import { type Cloth, clothOf, DEFAULT_CLOTH } from "../cloth";
 import { length, type Phrase, phrase, type Source } from "../draft";
-import type { SetInMethod } from "../sleeve/set-in";
+import type { CapCurve, Placement, SetInMethod, SurplusWay } from "../sleeve/set-in";
 import { blockNeedsBust, type ResolvedBlock, resolveBlock } from "./resolve-block";
 import type { GarmentSpec, SleeveSpec } from "./spec";
 import type { Chosen, Measured } from "./take-default";
@@ -34,6 +34,11 @@ export type ResolvedSleeve = {
   readonly elbowEase: number;
   readonly wristEase: number;
   readonly length: number;
+  readonly capHeight: number | null;
+  readonly placement: Placement | null;
+  readonly curve: CapCurve;
+  readonly fullnessChange: number;
+  readonly surplus: SurplusWay | null;
   readonly capHeightChange: number;
   readonly capWidthChange: number;
   readonly notches: { readonly front?: number | undefined; readonly back?: number | undefined };
@@ -149,6 +154,11 @@ function resolveSleeve(sleeve: SleeveSpec, body: SleeveBody, cloth: Cloth, chose
     elbowEase: chosen("sleeve.elbowEase", sleeve.elbowEase, ELBOW_EASE_MM, phrase`usual`, "from memory"),
     wristEase: chosen("sleeve.wristEase", sleeve.wristEase, wristEase, wristRule, "from memory"),
     length: chosen("sleeve.length", sleeve.length, body.armLength, phrase`the arm's length`, "geometry"),
+    capHeight: sleeve.capHeight ?? null,
+    placement: sleeve.placement ?? null,
+    curve: sleeve.curve ?? "quarters",
+    fullnessChange: sleeve.fullnessChange ?? 0,
+    surplus: sleeve.surplus ?? null,
     capHeightChange: sleeve.capHeightChange ?? 0,
     capWidthChange: sleeve.capWidthChange ?? 0,
     notches: sleeve.notches ?? {},

@@ -12,7 +12,7 @@ import {
 import { MEASURE_IDS, type MeasureId } from "../body";
 import { CLOTH_KINDS } from "../cloth";
 import { readPathData } from "../geometry";
-import { SET_IN_METHODS } from "../sleeve/set-in";
+import { CAP_CURVES, FULLNESS_CHANGE, PLACEMENTS, SET_IN_METHODS, SURPLUS_WAYS } from "../sleeve/set-in";
 import { TAPE_UNITS, type TapeUnit } from "../tape";
 import { LENGTH_FIELDS } from "./fields";
 import { lengthField } from "./length-field";
@@ -133,6 +133,11 @@ function garmentSchema(unit: TapeUnit) {
         elbowEase: length("sleeve.elbowEase"),
         wristEase: length("sleeve.wristEase"),
         length: length("sleeve.length"),
+        capHeight: length("sleeve.capHeight"),
+        placement: z.enum(PLACEMENTS).optional(),
+        curve: z.enum(CAP_CURVES).optional(),
+        fullnessChange: z.number().min(FULLNESS_CHANGE.least).max(FULLNESS_CHANGE.most).optional(),
+        surplus: z.enum(SURPLUS_WAYS).optional(),
         capHeightChange: length("sleeve.capHeightChange"),
         capWidthChange: length("sleeve.capWidthChange"),
         notches: z

@@ -1,7 +1,7 @@
 import type { Alteration, BlockChoices } from "../block";
 import type { Body } from "../body";
 import type { ClothKind } from "../cloth";
-import type { SetInMethod } from "../sleeve/set-in";
+import type { CapCurve, Placement, SetInMethod, SurplusWay } from "../sleeve/set-in";
 import type { TapeUnit } from "../tape";
 
 export const GARMENT_FORMAT = "gamine-garment/1";
@@ -67,6 +67,13 @@ export type SleeveSpec = {
   readonly elbowEase?: Maybe;
   readonly wristEase?: Maybe;
   readonly length?: Maybe;
+  /** What a chosen or dropped cap is high. */
+  readonly capHeight?: Maybe;
+  readonly placement?: Placement | undefined;
+  readonly curve?: CapCurve | undefined;
+  /** By what share of itself the curve is filled; less than nothing flattens it. */
+  readonly fullnessChange?: Maybe;
+  readonly surplus?: SurplusWay | undefined;
   readonly capHeightChange?: Maybe;
   readonly capWidthChange?: Maybe;
   readonly notches?: { readonly front?: Maybe; readonly back?: Maybe } | undefined;

@@ -1,5 +1,6 @@
 import type { Figure, StepRecord } from "../../draft";
 import type { Solution } from "../../geometry";
+import { type CapCurve, type CapShapes, capShapes } from "./cap-shape";
 
 /** What a method decides: how high the cap is and how far it reaches to each side of its crown, and by what rule. */
 export type CapFrame = {
@@ -14,6 +15,10 @@ export type CapFrame = {
 
 export type NamedSolution = { readonly id: string; readonly solution: Solution };
 
+/** Half the armhole laid flat on the cap line to each side of the centre, or as the slant from the crown down to it. */
+export const PLACEMENTS = ["flat", "slant"] as const;
+export type Placement = (typeof PLACEMENTS)[number];
+
 /** The armhole and the arm that a cap is drafted for, in millimetres, with every default already taken. */
 export type CapTask = {
   readonly armhole: { readonly front: number; readonly back: number; readonly depth: number };
@@ -23,6 +28,13 @@ export type CapTask = {
   /** The back's share of the cap ease, 0 to 1. */
   readonly backEaseShare: number;
   readonly upperArmEase: number;
+  /** How the curve is drawn, and by what share of itself it is filled or flattened. */
+  readonly curve: CapCurve;
+  readonly fullnessChange: number;
+  /** How a rule lays the half armhole: its own way, flat on the cap line, or along the slant. */
+  readonly placement: Placement | null;
+  /** What a chosen or dropped cap is high. */
+  readonly chosenHeight: number | null;
   /** Added to a rule's cap height; zero for fit first. */
   readonly capHeightChange: number;
   /** Added to a rule's whole width on the cap line; zero for fit first. */
@@ -35,4 +47,9 @@ export function wantedSeams(task: CapTask): { readonly front: number; readonly b
     front: task.armhole.front + task.capEase * (1 - task.backEaseShare),
     back: task.armhole.back + task.capEase * task.backEaseShare,
   };
+}
+
+/** How both halves of this cap bend. */
+export function shapesOf(task: CapTask): CapShapes {
+  return capShapes(task.curve, task.fullnessChange);
 }

@@ -15,13 +15,44 @@ export type CapShape = {
   readonly underarmHollow: number;
 };
 
+export type CapShapes = { readonly front: CapShape; readonly back: CapShape };
+
+/** The guide points by which a hand draws the cap: at the quarters of the slant, or at its middle only. */
+export const CAP_CURVES = ["quarters", "middle"] as const;
+export type CapCurve = (typeof CAP_CURVES)[number];
+
 /**
- * The front lower cap is hollower, the back is fuller. Chosen so that at a usual size (half width 7 in, cap 5 in) the
- * seam stands about 1/2 in outside the slant at its upper quarter and 1/2 in inside at its lower quarter, less at
- * the front and more at the back above, the reverse below: the guide points of common practice (no source).
+ * The front lower cap is hollower, the back is fuller (common practice, no source). At a usual size (half width 7 in, cap
+ * 5 in) the quarters curve stands about 1/2 in outside the slant at its upper quarter and 1/2 in inside at its lower quarter,
+ * less at the front and more at the back above, the reverse below; the middle curve stands between
+ * 1/2 and 1 in outside the slant's middle at the back, and on it at the front.
  */
-export const FRONT_SHAPE: CapShape = { crownFullness: 0.47, underarmHollow: 0.53 };
-export const BACK_SHAPE: CapShape = { crownFullness: 0.56, underarmHollow: 0.44 };
+export const CAP_SHAPES: Readonly<Record<CapCurve, CapShapes>> = {
+  quarters: {
+    front: { crownFullness: 0.47, underarmHollow: 0.53 },
+    back: { crownFullness: 0.56, underarmHollow: 0.44 },
+  },
+  middle: {
+    front: { crownFullness: 0.5, underarmHollow: 0.5 },
+    back: { crownFullness: 0.66, underarmHollow: 0.34 },
+  },
+};
+
+/** How far a curve may be flattened towards its slant, and filled towards its corners, from what it is. Our own limits. */
+export const FULLNESS_CHANGE = { least: -0.6, most: 0.6 } as const;
+const LONGEST_HANDLE = 0.95;
+
+/** The curve's two shapes, filled by a share of what they are; less than nothing flattens them. */
+export function capShapes(curve: CapCurve, fullnessChange: number): CapShapes {
+  const { front, back } = CAP_SHAPES[curve];
+  if (fullnessChange === 0) return CAP_SHAPES[curve];
+  return { front: filled(front, fullnessChange), back: filled(back, fullnessChange) };
+}
+
+function filled(shape: CapShape, by: number): CapShape {
+  const handle = (share: number) => Math.min(LONGEST_HANDLE, share * (1 + by));
+  return { crownFullness: handle(shape.crownFullness), underarmHollow: handle(shape.underarmHollow) };
+}
 
 /** A half cap from the crown at (0, 0) to the end of the cap line at (width, height). */
 export function halfCap(shape: CapShape, width: number, height: number): Cubic {

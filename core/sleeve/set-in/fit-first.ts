@@ -1,5 +1,5 @@
 import { length, phrase } from "../../draft";
-import { type CapFrame, type CapTask, wantedSeams } from "./cap-frame";
+import { type CapFrame, type CapTask, shapesOf, wantedSeams } from "./cap-frame";
 import { type FeasibleRange, feasibleRange, fitCap } from "./fit";
 
 /** A cap lower than this belongs to a dropped shoulder (0 to 2 in, common practice); 1 in is where set-in sleeves begin here. */
@@ -7,7 +7,7 @@ export const LOWEST_CAP_MM = 25.4;
 
 /** What fit first can reach for this armhole and ease: from the lowest cap up to one as high as the armhole is deep. */
 export function fitFirstRange(task: CapTask): FeasibleRange | null {
-  return feasibleRange(wantedSeams(task), { least: LOWEST_CAP_MM, most: task.armhole.depth });
+  return feasibleRange(wantedSeams(task), shapesOf(task), { least: LOWEST_CAP_MM, most: task.armhole.depth });
 }
 
 /**
@@ -17,7 +17,7 @@ export function fitFirstRange(task: CapTask): FeasibleRange | null {
 export function fitFirst(task: CapTask): CapFrame | null {
   const range = fitFirstRange(task);
   const width = task.upperArm + task.upperArmEase;
-  const fitted = range && fitCap(wantedSeams(task), width, range);
+  const fitted = range && fitCap(wantedSeams(task), shapesOf(task), width, range);
   if (!fitted) return null;
   const seams = wantedSeams(task);
   return {

@@ -1,5 +1,5 @@
 import { findRoot, type Solution } from "../../geometry";
-import { BACK_SHAPE, type CapShape, FRONT_SHAPE, halfCapLength } from "./cap-shape";
+import { type CapShape, type CapShapes, halfCapLength } from "./cap-shape";
 
 /** The two seam lengths that a cap has to have, in millimetres: armhole plus ease, front and back. */
 export type CapSeams = { readonly front: number; readonly back: number };
@@ -37,17 +37,17 @@ function halfWidthFor(shape: CapShape, seam: number, height: number): number {
 }
 
 /** The whole width on the cap line of the cap that has these seams and this height. */
-export function widthAtHeight(seams: CapSeams, height: number): number {
-  return halfWidthFor(FRONT_SHAPE, seams.front, height) + halfWidthFor(BACK_SHAPE, seams.back, height);
+export function widthAtHeight(seams: CapSeams, shapes: CapShapes, height: number): number {
+  return halfWidthFor(shapes.front, seams.front, height) + halfWidthFor(shapes.back, seams.back, height);
 }
 
 /** The widths for which a cap of these seams exists within the height limits. Null when the seams are shorter than the limits ask. */
-export function feasibleRange(seams: CapSeams, limits: HeightLimits): FeasibleRange | null {
+export function feasibleRange(seams: CapSeams, shapes: CapShapes, limits: HeightLimits): FeasibleRange | null {
   const most = Math.min(limits.most, seams.front * HIGHEST_SHARE, seams.back * HIGHEST_SHARE);
   if (!(most > limits.least)) return null;
   return {
     height: { least: limits.least, most },
-    width: { least: widthAtHeight(seams, most), most: widthAtHeight(seams, limits.least) },
+    width: { least: widthAtHeight(seams, shapes, most), most: widthAtHeight(seams, shapes, limits.least) },
   };
 }
 
@@ -58,15 +58,15 @@ const HIGHEST_SHARE = 0.98;
  * Fit first: the one cap whose seams are `seams` and whose width on the cap line is `width`; the crown falls where
  * front and back both come out. Null when the width is outside the feasible range.
  */
-export function fitCap(seams: CapSeams, width: number, range: FeasibleRange): FittedCap | null {
+export function fitCap(seams: CapSeams, shapes: CapShapes, width: number, range: FeasibleRange): FittedCap | null {
   if (width < range.width.least || width > range.width.most) return null;
-  const miss = (height: number) => widthAtHeight(seams, height) - width;
+  const miss = (height: number) => widthAtHeight(seams, shapes, height) - width;
   const solution = findRoot(miss, range.height.least, range.height.most, WIDTH_TOLERANCE_MM);
   const height = solution.value;
   return {
     height,
-    frontWidth: halfWidthFor(FRONT_SHAPE, seams.front, height),
-    backWidth: halfWidthFor(BACK_SHAPE, seams.back, height),
+    frontWidth: halfWidthFor(shapes.front, seams.front, height),
+    backWidth: halfWidthFor(shapes.back, seams.back, height),
     solution,
   };
 }

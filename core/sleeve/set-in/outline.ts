@@ -1,7 +1,6 @@
 import { add, type Cubic, lengthAtHeight, line, mapCubic, type Path, type Point, subpath } from "../../geometry";
 import type { CapFrame } from "./cap-frame";
-import { BACK_SHAPE, FRONT_SHAPE, halfCap } from "./cap-shape";
-
+import { type CapShapes, halfCap } from "./cap-shape";
 import { underarmSeam } from "./underarm-seam";
 
 /** Whole widths and levels of the sleeve below its cap, in millimetres; levels run down from the crown. */
@@ -34,14 +33,14 @@ export type SleeveOutline = {
 const ROOM_FOR_ELBOW_MM = 20;
 
 /** The grain line is x = 0, half way along the cap line, so both underarm seams are mirror images and of one length. */
-export function outlineSleeve(frame: CapFrame, lengths: SleeveLengths): SleeveOutline {
+export function outlineSleeve(frame: CapFrame, shapes: CapShapes, lengths: SleeveLengths): SleeveOutline {
   const halfWidth = (frame.frontWidth + frame.backWidth) / 2;
   const crown = { x: frame.backWidth - halfWidth, y: 0 };
   const frontEnd = { x: halfWidth, y: frame.height };
   const backEnd = mirrored(frontEnd);
   const seam = seamToHem(frontEnd, lengths);
-  const front = halfCap(FRONT_SHAPE, frame.frontWidth, frame.height);
-  const back = mapCubic(halfCap(BACK_SHAPE, frame.backWidth, frame.height), mirrored);
+  const front = halfCap(shapes.front, frame.frontWidth, frame.height);
+  const back = mapCubic(halfCap(shapes.back, frame.backWidth, frame.height), mirrored);
   return {
     crown,
     frontEnd,

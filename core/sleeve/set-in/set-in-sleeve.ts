@@ -1,6 +1,6 @@
 import { composeDraft, type Draft } from "../../draft";
 import { cubicLength } from "../../geometry";
-import type { CapFrame, NamedSolution } from "./cap-frame";
+import { type CapFrame, type NamedSolution, shapesOf } from "./cap-frame";
 import { sleeveFigures } from "./figures";
 import { methodOf } from "./methods";
 import { type SeamNotch, seamNotches } from "./notches";
@@ -26,7 +26,7 @@ export function draftSetInSleeve(task: SetInTask): SetInSleeve | null {
   const method = methodOf(task.method);
   const frame = method.frame(task.cap);
   if (!frame || !isDrawable(frame, task.lengths)) return null;
-  const outline = outlineSleeve(frame, task.lengths);
+  const outline = outlineSleeve(frame, shapesOf(task.cap), task.lengths);
   const capLength = { front: cubicLength(outline.capFront), back: cubicLength(outline.capBack) };
   const notches = seamNotches(task.notches, task.cap.armhole.front, capLength.front);
   const figures = sleeveFigures(task, frame, outline, capLength);

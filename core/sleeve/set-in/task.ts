@@ -2,8 +2,14 @@ import type { CapTask } from "./cap-frame";
 import type { SetInMethod } from "./methods";
 import type { SleeveLengths } from "./outline";
 
+/** A surplus can be gathered or pleated at the crown, a puff by choice; what is missing, stretched in, in knit only. */
+export const SURPLUS_WAYS = ["gather", "pleat", "stretch"] as const;
+export type SurplusWay = (typeof SURPLUS_WAYS)[number];
+
 /** Everything a set-in sleeve is drafted from, in millimetres, with every default already taken. */
 export type SetInTask = {
+  /** What is done with what the cap is longer or shorter by, where that is wanted. */
+  readonly surplus: SurplusWay | null;
   readonly method: SetInMethod;
   readonly cap: CapTask;
   readonly lengths: SleeveLengths;
