@@ -1,7 +1,7 @@
-import { draftGarment } from "@core/garment/index";
+import { draftGarment, sweepMethods } from "@core/garment/index";
 import { cubicLength } from "@core/geometry/index";
 import { capShapes, halfCap } from "@core/sleeve/set-in/index";
-import { sampleSpec } from "@core/testing/sample";
+import { sampleSpec, specOf } from "@core/testing/sample";
 import { Bezier } from "bezier-js";
 import { bench, describe } from "vitest";
 
@@ -14,6 +14,22 @@ describe("one draft with its checks (wanted: median under 1 ms)", () => {
   });
   bench("bust twelfth", () => {
     draftGarment(rule);
+  });
+});
+
+const EASES = Array.from({ length: 200 }, (_, i) => i / 4);
+
+describe("the whole sweep: every method over 200 ease values (wanted: under half a second)", () => {
+  bench("sweep", () => {
+    sweepMethods(spec, EASES);
+  });
+});
+
+const drafted = specOf({ format: "gamine-garment/1", unit: "in", body: { bust: 38 }, block: { source: "drafted" } });
+
+describe("one draft with a block drafted from the measures (wanted: median under 1 ms)", () => {
+  bench("drafted block and fit first", () => {
+    draftGarment(drafted);
   });
 });
 

@@ -1,21 +1,15 @@
-import { createRequire } from "node:module";
 import type { Garment } from "@core/garment/index";
 import { type Box, boxOf } from "@core/geometry/index";
 import type { TapeUnit } from "@core/tape/index";
 import PDFDocument from "pdfkit";
 import { LINE_WIDTHS, type Mark, pieceMarks } from "./marks";
+import { collectPdf, POINTS_PER_MM, TEXT_FONT } from "./pdf-document";
 import { OVERLAP_MM, PAGE_MARGIN_MM, PAPERS, type PaperId, type Tile, type Tiling, tile } from "./tiling";
 
-/** PDF user space: 72 points an inch. */
-const POINTS_PER_MM = 72 / 25.4;
 /** Room round the pieces, so that no line runs along the edge of a sheet. */
 const BORDER_MM = 5;
 const FAINT = "#888888";
 const INK = "#000000";
-
-const FONT = createRequire(import.meta.url).resolve(
-  "@fontsource/source-sans-3/files/source-sans-3-latin-400-normal.woff",
-);
 
 type Document = PDFKit.PDFDocument;
 
@@ -31,12 +25,12 @@ export function writePdf(garment: Garment, paper: PaperId, unit: TapeUnit): Prom
     autoFirstPage: false,
     info: { Title: garment.spec.name, Creator: "Gamine" },
   });
-  document.registerFont("text", FONT);
+  document.registerFont("text", TEXT_FONT);
   const placed = placePieces(garment, unit);
   const tiling = tile(placed.width, placed.height, paper);
   coverPage(document, garment, paper, placed, tiling);
   for (const one of tiling.tiles) tilePage(document, garment, paper, placed, tiling, one);
-  return collect(document);
+  return collectPdf(document);
 }
 
 type Placed = {
@@ -221,14 +215,4 @@ function writeLine(document: Document, text: string, x: number, y: number, size:
 function startPage(document: Document): void {
   document.addPage();
   document.font("text");
-}
-
-function collect(document: Document): Promise<Uint8Array> {
-  return new Promise((resolve, reject) => {
-    const chunks: Uint8Array[] = [];
-    document.on("data", (chunk: Uint8Array) => chunks.push(chunk));
-    document.on("error", reject);
-    document.on("end", () => resolve(Buffer.concat(chunks)));
-    document.end();
-  });
 }

@@ -1,6 +1,6 @@
 import { draftGarment, readGarment, writeGarment } from "@core/garment/index";
 import { isTapeUnit, type TapeUnit } from "@core/tape/index";
-import { isPaper, writeBlockDxf, writeBlockSvg, writePdf, writeSvg } from "@exporting/index";
+import { isPaper, writeBlockDxf, writeBlockSvg, writeMethodsPdf, writePdf, writeSvg } from "@exporting/index";
 import type { Route } from "./+types/sheets";
 
 const MOST_CHARACTERS = 200_000;
@@ -30,6 +30,9 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (garment.pieces.length === 0)
     return new Response("There is no sleeve to draw with these figures.", { status: 422 });
   if (file === "drawing.svg") return download(writeSvg(garment, unit), "image/svg+xml", `${name}.svg`);
+  if (file === "methods.pdf") {
+    return download(Buffer.from(await writeMethodsPdf(garment, unit)), "application/pdf", `${name}-methods.pdf`);
+  }
   if (file === "sheets.pdf") {
     const paper = form.get("paper");
     return download(

@@ -7,6 +7,8 @@ export const sheetStyles = {
   ".sheet .guide": { stroke: "ruleStrong", strokeWidth: "0.9px" },
   ".sheet .grid": { stroke: "rule", strokeWidth: "0.6px", opacity: 0.55 },
   ".sheet .before": { stroke: "ruleStrong", strokeWidth: "1.2px", strokeDasharray: "2 4" },
+  ".sheet .walked-piece": { fill: "chalkPale", stroke: "none", opacity: 0.6 },
+  ".sheet .preview": { stroke: "chalk", strokeWidth: "1.6px", strokeDasharray: "7 4" },
   ".sheet .notch": { stroke: "ink", strokeWidth: "1.8px" },
   ".sheet .grain": { stroke: "inkSoft", strokeWidth: "1px" },
   ".sheet .point": { fill: "ink" },

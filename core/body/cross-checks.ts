@@ -37,13 +37,12 @@ const SHARES: readonly Share[] = [
 
 /** Everything in a measuring that is likelier a slip of the tape than a body. */
 export function findSlips(taken: Taken): readonly Slip[] {
-  const body = bodyOf(taken);
-  return [
-    ...orderSlips(body),
-    ...SHARES.flatMap((share) => shareSlip(body, share)),
-    ...sideSlips(taken),
-    ...unusual(body),
-  ];
+  return [...findBodySlips(bodyOf(taken)), ...sideSlips(taken)];
+}
+
+/** The same for a body of which each measurement is one figure. */
+export function findBodySlips(body: Body): readonly Slip[] {
+  return [...orderSlips(body), ...SHARES.flatMap((share) => shareSlip(body, share)), ...unusual(body)];
 }
 
 function orderSlips({ wrist, elbow, upperArm, hand }: Body): readonly Slip[] {

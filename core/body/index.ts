@@ -1,4 +1,4 @@
-export { findSlips, type Slip } from "./cross-checks";
+export { findBodySlips, findSlips, type Slip } from "./cross-checks";
 export {
   type Estimate,
   estimateArmLength,

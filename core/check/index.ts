@@ -16,3 +16,4 @@ export { judgeMeasures } from "./judge-measures";
 export { judgeHand, judgeLength, judgeNotches, judgeWidth } from "./judge-sleeve";
 export { draftByFitFirst, reconcile } from "./reconcile";
 export { type Seam, type SeamSection, sleeveSeams } from "./seam";
+export { layPart, type Walk, type WalkMoment, walkSeam } from "./walk";

@@ -1,10 +1,10 @@
-import { type Body, findSlips, type Slip } from "../body";
+import { type Body, findBodySlips, type Slip } from "../body";
 import { phrase } from "../draft";
 import type { Finding, Remedy } from "./finding";
 
 /** The slips of the tape in a garment's measures, as findings. */
 export function judgeMeasures(body: Body): readonly Finding[] {
-  return findSlips(body).map((slip) => ({
+  return findBodySlips(body).map((slip) => ({
     code: `slip-${slip.code}`,
     severity: "warning",
     station: "measures",

@@ -1,4 +1,12 @@
 export { applyChange } from "./apply-change";
+export {
+  compareMethods,
+  type MethodCompared,
+  type MethodFigures,
+  type Swept,
+  sweepMethods,
+  tradeOffOf,
+} from "./compare-methods";
 export { draftGarment, type Garment } from "./draft-garment";
 export type { DraftedSleeve } from "./draft-sleeve";
 export { estimateBody } from "./estimate-body";

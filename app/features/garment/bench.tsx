@@ -3,12 +3,9 @@ import { Card } from "@app/features/card/card";
 import { MatchStation } from "@app/features/match/match-station";
 import { MeasuresStation } from "@app/features/measures/measures-station";
 import type { GarmentClient } from "@app/features/measures/newer-measures";
-import { SleeveSheet } from "@app/features/sheet/sleeve-sheet";
+import { SleeveStation } from "@app/features/sleeve/sleeve-station";
 import { BenchHeader } from "./bench-header";
-import { FindingsPanel } from "./findings-panel";
-import { SleeveFields } from "./sleeve-fields";
 import type { Station } from "./stations";
-import { WorkColumns } from "./work-columns";
 
 type Props = {
   readonly garmentId: string;
@@ -23,9 +20,7 @@ export function Bench({ garmentId, client, station }: Props) {
       <BenchHeader garmentId={garmentId} client={client} station={station} />
       {station === "measures" && <MeasuresStation client={client} />}
       {station === "block" && <BlockStation />}
-      {station === "sleeve" && (
-        <WorkColumns fields={<SleeveFields />} sheet={<SleeveSheet />} side={<FindingsPanel />} />
-      )}
+      {station === "sleeve" && <SleeveStation />}
       {station === "match" && <MatchStation />}
       {station === "card" && <Card />}
     </>

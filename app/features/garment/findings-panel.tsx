@@ -85,6 +85,10 @@ function FindingNote({ finding }: { readonly finding: Finding }) {
             textAlign="left"
             justifyContent="flex-start"
             fontWeight="500"
+            onPointerEnter={() => store.getState().showPreview(remedy.change)}
+            onPointerLeave={() => store.getState().showPreview(null)}
+            onFocus={() => store.getState().showPreview(remedy.change)}
+            onBlur={() => store.getState().showPreview(null)}
             onClick={() => store.getState().change(remedy.change)}
           >
             <span>

@@ -24,11 +24,15 @@ export type Work = {
   readonly savedVersion: number;
   readonly savedSpec: GarmentSpec;
   /** Blocks by the ways that are not in use at the moment, as they were left. */
+  /** What a remedy that is pointed at would give; null when none is. */
+  readonly preview: Garment | null;
   readonly setAside: { readonly [source in BlockSource]?: BlockSpec };
 };
 
 export type WorkActions = {
   readonly change: (change: SpecChange) => void;
+  /** Shows beside the draft what a change would give, without making it. */
+  readonly showPreview: (change: SpecChange | null) => void;
   readonly setField: (path: string, value: unknown) => void;
   readonly setTyped: (path: string, text: string | null) => void;
   /** Another way to the block: as it was left, or from nothing. */
@@ -55,6 +59,8 @@ export function createWorkStore(spec: GarmentSpec, version: number): WorkStore {
         savedVersion: version,
         savedSpec: spec,
         setAside: {},
+        preview: null,
+        showPreview: (change) => set({ preview: change && draftGarment(applyChange(get().spec, change)) }),
         takeBlockSource: (source) => {
           const { spec, setAside, takeBlock } = get();
           if (spec.block.source !== source) takeBlock(setAside[source] ?? emptyBlock(source));
@@ -66,7 +72,7 @@ export function createWorkStore(spec: GarmentSpec, version: number): WorkStore {
             setAside: { ...get().setAside, [before.block.source]: before.block },
           });
         },
-        change: (change) => set(redrafted(get(), applyChange(get().spec, change))),
+        change: (change) => set({ ...redrafted(get(), applyChange(get().spec, change)), preview: null }),
         setField: (path, value) => set(redrafted(get(), setAtPath(get().spec, path, value))),
         setTyped: (path, text) => set({ typed: withTyped(get().typed, path, text) }),
         replaceSpec: (next, typed) => set({ ...redrafted(get(), next), typed }),

@@ -4,6 +4,7 @@ import { Box, Grid, Heading, Text } from "@chakra-ui/react";
 import { EaseChart } from "./ease-chart";
 import { NotchTable, SectionTable } from "./match-tables";
 import { SeamRibbons } from "./seam-ribbons";
+import { WalkPanel } from "./walk-panel";
 
 /** The cap against the armhole: where each mark meets its partner, and where the ease lies. */
 export function MatchStation() {
@@ -27,6 +28,7 @@ export function MatchStation() {
           Armhole above, cap below, laid out straight. Threads join what is sewn together; the shaded part is eased in.
         </Text>
         <SeamRibbons seams={drafted.seams} notches={drafted.sleeve.notches} />
+        <WalkPanel drafted={drafted} />
         <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600" mt="4">
           Where the ease lies
         </Heading>

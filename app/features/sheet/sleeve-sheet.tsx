@@ -24,6 +24,7 @@ export function SleeveSheet() {
   const lastGood = useWork((work) => work.lastGood);
   const savedSpec = useWork((work) => work.savedSpec);
   const isChanged = useWork((work) => work.spec !== work.savedSpec);
+  const preview = useWork((work) => work.preview?.sleeve ?? null);
   const [limit, setLimit] = useState<number | null>(null);
   const [isHeld, setHeld] = useState(false);
   const before = useMemo(() => (isChanged ? draftGarment(savedSpec).sleeve : null), [isChanged, savedSpec]);
@@ -42,6 +43,11 @@ export function SleeveSheet() {
         <Sheet box={boxOnCapLine(drafted)} isHeld={isHeld} label={`${drafted.sleeve.draft.title}, drawn to scale`}>
           {(view) => (
             <>
+              {preview && (
+                <g data-preview>
+                  <PlainPath path={preview.piece.outline} view={onCapLine(view, preview)} className="preview" />
+                </g>
+              )}
               {before && <PlainPath path={before.piece.outline} view={onCapLine(view, before)} className="before" />}
               <Draft drafted={drafted} view={onCapLine(view, drafted)} isHeld={isHeld} />
               {!isStale && (
@@ -50,6 +56,7 @@ export function SleeveSheet() {
             </>
           )}
         </Sheet>
+        {preview && <PreviewFigures drafted={preview} />}
         {limit !== null && <Limit garment={garment} value={limit} />}
       </Box>
     </Flex>
@@ -80,6 +87,31 @@ function Banner({ children }: { readonly children: React.ReactNode }) {
   return (
     <Box px="4" py="2" bg="faultPale" color="ink" borderLeft="4px solid" borderColor="fault" role="status">
       {children}
+    </Box>
+  );
+}
+
+/** The numbers of what a remedy would give, beside its outline. */
+function PreviewFigures({ drafted }: { readonly drafted: DraftedSleeve }) {
+  const unit = useUnit();
+  const { frame, capLength } = drafted.sleeve;
+  const { front, back } = drafted.task.cap.armhole;
+  const text = (mm: number) => formatLength(mm, unit);
+  return (
+    <Box
+      position="absolute"
+      bottom="3"
+      left="9"
+      px="4"
+      py="2"
+      bg="chalkPale"
+      color="ink"
+      borderLeft="4px solid"
+      borderColor="chalk"
+      data-preview-figures
+    >
+      It would be {text(frame.frontWidth + frame.backWidth)} wide with a cap {text(frame.height)} high, whose seam is{" "}
+      {text(capLength.front + capLength.back)} on an armhole of {text(front + back)}.
     </Box>
   );
 }

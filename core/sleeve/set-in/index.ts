@@ -7,6 +7,7 @@ export {
   shapesOf,
   wantedSeams,
 } from "./cap-frame";
+export { capOnCapLine } from "./cap-line";
 export {
   CAP_CURVES,
   type CapCurve,

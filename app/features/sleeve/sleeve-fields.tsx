@@ -1,38 +1,63 @@
-import { ChoiceCard } from "@app/components/choice-card";
 import { ChoiceSelect } from "@app/components/choice-select";
+import { FieldGroup } from "@app/features/garment/field-group";
+import { SpecField } from "@app/features/garment/spec-field";
+import { useWork, useWorkStore } from "@app/features/garment/work-context";
+import { Box } from "@chakra-ui/react";
 import { CLOTH_KINDS, clothOf } from "@core/cloth/index";
 import { methodOf, SET_IN_METHODS } from "@core/sleeve/set-in/index";
-import { FieldGroup } from "./field-group";
-import { SpecField } from "./spec-field";
-import { useWork, useWorkStore } from "./work-context";
+import { Link } from "react-router";
 
 export function SleeveFields() {
   const store = useWorkStore();
   const method = useWork((work) => work.garment.resolved.sleeve?.method);
-  const { change } = store.getState();
+  const placement = useWork((work) => work.spec.sleeve?.placement);
+  const curve = useWork((work) => work.spec.sleeve?.curve ?? "quarters");
+  const entry = method && methodOf(method);
+  const { change, setField } = store.getState();
   return (
     <>
       <FieldGroup title="Method">
-        {SET_IN_METHODS.map((one) => {
-          const { name, summary } = methodOf(one);
-          return (
-            <ChoiceCard
-              key={one}
-              name="sleeve.method"
-              value={one}
-              title={name}
-              says={summary}
-              isChosen={method === one}
-              onChoose={() => change({ sleeve: { method: one } })}
-            />
-          );
-        })}
+        <ChoiceSelect
+          id="sleeve.method"
+          label="The cap is found by"
+          value={method ?? "fit-first"}
+          choices={SET_IN_METHODS.map((one) => ({ value: one, label: methodOf(one).name }))}
+          onChoose={(one) => change({ sleeve: { method: one, surplus: undefined } })}
+          hint={method && methodOf(method).summary}
+        />
+        <Box>
+          <Link to="?view=methods">All methods side by side</Link>
+        </Box>
+        {entry?.takesHeight && <SpecField path="sleeve.capHeight" />}
+        {entry?.laysArmhole && (
+          <ChoiceSelect
+            id="sleeve.placement"
+            label="Half the armhole is laid"
+            value={placement ?? "usual"}
+            choices={[
+              { value: "usual", label: "As the rule says" },
+              { value: "flat", label: "Flat on the cap line" },
+              { value: "slant", label: "Along the slant" },
+            ]}
+            onChoose={(one) => setField("sleeve.placement", one === "usual" ? undefined : one)}
+          />
+        )}
+        <ChoiceSelect
+          id="sleeve.curve"
+          label="The curve is drawn by"
+          value={curve}
+          choices={[
+            { value: "quarters", label: "The quarters of the slant" },
+            { value: "middle", label: "The middle of the slant only" },
+          ]}
+          onChoose={(one) => setField("sleeve.curve", one)}
+        />
       </FieldGroup>
       <FieldGroup title="Cloth and ease">
         <ClothChoice />
         <SpecField path="sleeve.capEase" />
         {method === "fit-first" && <SpecField path="sleeve.upperArmEase" />}
-        {method === "bust-twelfth" && (
+        {method !== "fit-first" && (
           <>
             <SpecField path="sleeve.capHeightChange" label="Cap raised by" hint="Less than nothing lowers it." />
             <SpecField path="sleeve.capWidthChange" label="Widened by" hint="Less than nothing narrows it." />

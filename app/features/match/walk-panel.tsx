@@ -1,0 +1,154 @@
+import { LengthText } from "@app/components/length-text";
+import { useUnit } from "@app/components/preferences";
+import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
+import { layPart, type Seam, type WalkMoment, walkSeam } from "@core/check/index";
+import type { DraftedSleeve } from "@core/garment/index";
+import { boxOf, mapPath, type Path, svgPathData } from "@core/geometry/index";
+import { GRADUATION_MM } from "@core/tape/index";
+import { Pause, Play } from "lucide-react";
+import { useEffect, useMemo, useState } from "react";
+
+type Props = { readonly drafted: DraftedSleeve };
+type Side = "front" | "back";
+
+/** A walk round one half takes about this long when it is played. */
+const PLAYED_MS = 6000;
+const EIGHTH_MM = 25.4 / 8;
+
+/** The sleeve walked round the armhole as two fingers do it, but exactly: scrubbed with the slider, or played. */
+export function WalkPanel({ drafted }: Props) {
+  const unit = useUnit();
+  const [side, setSide] = useState<Side>("front");
+  const [at, setAt] = useState(0);
+  const [isPlaying, setPlaying] = useState(false);
+  const seam = drafted.seams[side === "front" ? 0 : 1];
+  const walk = useMemo(() => walkSeam(seam, bodyOnSheet(seam, side)), [seam, side]);
+  const moment = walk.at(at);
+  const isAtEnd = moment.bodyAt >= seam.bodyLength - 1e-6;
+
+  useEffect(() => {
+    if (!isPlaying) return;
+    let last = performance.now();
+    let frame = requestAnimationFrame(function step(now) {
+      setAt((before) => Math.min(seam.bodyLength, before + ((now - last) * seam.bodyLength) / PLAYED_MS));
+      last = now;
+      frame = requestAnimationFrame(step);
+    });
+    return () => cancelAnimationFrame(frame);
+  }, [isPlaying, seam.bodyLength]);
+  useEffect(() => {
+    if (isAtEnd) setPlaying(false);
+  }, [isAtEnd]);
+
+  const play = () => {
+    if (window.matchMedia("(prefers-reduced-motion: reduce)").matches) {
+      setAt(seam.bodyLength);
+      return;
+    }
+    if (isAtEnd) setAt(0);
+    setPlaying(!isPlaying);
+  };
+  return (
+    <Box as="section" aria-label="The walk" mt="4">
+      <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600">
+        The walk
+      </Heading>
+      <Text color="inkSoft" mb="2">
+        The cap rolled along the armhole from the underarm to the shoulder, taking in the wanted ease where it is
+        wanted.
+      </Text>
+      <Flex gap="2" mb="2" align="center" wrap="wrap">
+        {(["front", "back"] as const).map((one) => (
+          <Button
+            key={one}
+            size="sm"
+            variant="outline"
+            borderColor={one === side ? "chalk" : "ruleStrong"}
+            bg={one === side ? "chalkPale" : "transparent"}
+            color="ink"
+            aria-pressed={one === side}
+            onClick={() => {
+              setSide(one);
+              setAt(0);
+              setPlaying(false);
+            }}
+          >
+            {one === "front" ? "Front" : "Back"}
+          </Button>
+        ))}
+        <Button size="sm" variant="outline" borderColor="ruleStrong" color="ink" onClick={play}>
+          {isPlaying ? <Pause size={16} aria-hidden /> : <Play size={16} aria-hidden />} {isPlaying ? "Hold" : "Walk"}
+        </Button>
+      </Flex>
+      <Box bg="panel" border="1px solid" borderColor="rule" h="300px">
+        <WalkDrawing seam={seam} body={bodyOnSheet(seam, side)} moment={moment} drafted={drafted} />
+      </Box>
+      <Box asChild w="100%" mt="2">
+        <input
+          type="range"
+          aria-label="How far the walk has come"
+          data-walk
+          min={0}
+          max={seam.bodyLength}
+          step={GRADUATION_MM[unit] / 2}
+          value={moment.bodyAt}
+          onChange={(event) => {
+            setPlaying(false);
+            setAt(Number(event.currentTarget.value));
+          }}
+        />
+      </Box>
+      <Text data-walk-says>
+        <LengthText mm={moment.bodyAt} /> up the armhole lies <LengthText mm={moment.partAt} /> up the cap;{" "}
+        <LengthText mm={moment.easedIn} /> eased in so far.
+        {isAtEnd && (
+          <b>
+            {" "}
+            {Math.abs(walk.gap) < EIGHTH_MM / 2 ? (
+              "At the shoulder nothing is over."
+            ) : (
+              <>
+                At the shoulder <LengthText mm={Math.abs(walk.gap)} denominator={8} />{" "}
+                {walk.gap > 0 ? "of the cap is over." : "of cap is missing."}
+              </>
+            )}
+          </b>
+        )}
+      </Text>
+    </Box>
+  );
+}
+
+/** The armhole from the underarm as it lies on the sheet: the front mirrored, as on the block's sheet. */
+function bodyOnSheet(seam: Seam, side: Side): Path {
+  return side === "front" ? mapPath(seam.bodyPath, (p) => ({ x: -p.x, y: p.y })) : seam.bodyPath;
+}
+
+type DrawingProps = {
+  readonly seam: Seam;
+  readonly body: Path;
+  readonly moment: WalkMoment;
+  readonly drafted: DraftedSleeve;
+};
+
+function WalkDrawing({ seam, body, moment, drafted }: DrawingProps) {
+  const box = boxOf([body]);
+  const margin = 70;
+  const sleeve = layPart(drafted.piece.outline, moment);
+  const edge = layPart(seam.partPath, moment);
+  return (
+    <svg
+      className="sheet scaled"
+      role="img"
+      aria-label="The armhole with the cap lying on it at this moment of the walk"
+      viewBox={`${box.left - 2 * margin} ${box.top - margin / 2} ${box.right - box.left + 4 * margin} ${box.bottom - box.top + margin}`}
+      width="100%"
+      height="100%"
+    >
+      <path className="walked-piece" d={svgPathData(sleeve, true)} />
+      <path className="seam" d={svgPathData(body)} />
+      <path className="seam new" d={svgPathData(edge)} />
+      <circle className="point" cx={moment.bodyPoint.x} cy={moment.bodyPoint.y} r={3.4} />
+    </svg>
+  );
+}

@@ -1,0 +1,149 @@
+import type { ChartColours, ChartPainter } from "@app/components/chart";
+import type { SideBySide } from "@app/workers/side-by-side";
+import { LineChart, ScatterChart } from "echarts/charts";
+import { GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent } from "echarts/components";
+import { type ECharts, init, use } from "echarts/core";
+import { SVGRenderer } from "echarts/renderers";
+
+use([LineChart, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
+
+export type TradeOffPicture = {
+  readonly found: SideBySide;
+  /** Where the garment's own sleeve lies. */
+  readonly now: { readonly width: number; readonly height: number };
+  readonly length: (mm: number) => string;
+  readonly tickMm: number;
+  /** The person took hold of the curve at this width. */
+  readonly onChoose: (width: number) => void;
+};
+
+const FONT = "'Source Sans 3 Variable', sans-serif";
+type Point = readonly [number, number];
+
+export function createTradeOffChart(node: HTMLElement): ChartPainter<TradeOffPicture> {
+  const chart = init(node, undefined, { renderer: "svg" });
+  const observer = new ResizeObserver(() => chart.resize());
+  observer.observe(node);
+  let latest: TradeOffPicture | null = null;
+  dragAlong(chart, () => latest);
+  return {
+    paint: (picture, colours) => {
+      latest = picture;
+      chart.setOption(options(picture, colours), { notMerge: true });
+    },
+    dispose: () => {
+      observer.disconnect();
+      chart.dispose();
+    },
+  };
+}
+
+/** Pressed or dragged anywhere on the chart, the sleeve's width follows the hand within what the curve has. */
+function dragAlong(chart: ECharts, picture: () => TradeOffPicture | null): void {
+  let isHeld = false;
+  const choose = ({ offsetX, offsetY }: { readonly offsetX: number; readonly offsetY: number }) => {
+    const shown = picture();
+    if (!shown || !chart.containPixel("grid", [offsetX, offsetY])) return;
+    const [width = 0] = chart.convertFromPixel("grid", [offsetX, offsetY]) as unknown as readonly number[];
+    const widths = shown.found.curve.map((point) => point.width);
+    if (widths.length === 0) return;
+    shown.onChoose(Math.min(Math.max(...widths), Math.max(Math.min(...widths), width)));
+  };
+  const surface = chart.getZr();
+  surface.on("mousedown", (event) => {
+    isHeld = true;
+    choose(event as never);
+  });
+  surface.on("mousemove", (event) => {
+    if (isHeld) choose(event as never);
+  });
+  for (const end of ["mouseup", "globalout"] as const)
+    surface.on(end, () => {
+      isHeld = false;
+    });
+}
+
+function options(
+  { found, now, length, tickMm }: TradeOffPicture,
+  { ink, inkSoft, rule, chalk, warn, good }: ChartColours,
+) {
+  const text = { color: inkSoft, fontFamily: FONT, fontSize: 13 };
+  const curve = found.curve.map(({ width, height }): Point => [width, height]);
+  const methods = found.methods.flatMap(({ name, figures }) =>
+    figures ? [{ name, value: [figures.capWidth, figures.capHeight] as Point }] : [],
+  );
+  const xs = [...curve, ...methods.map((method) => method.value)].map(([x]) => x);
+  const ys = [...curve, ...methods.map((method) => method.value)].map(([, y]) => y);
+  const snap = (value: number, up: boolean) => (up ? Math.ceil(value / tickMm) : Math.floor(value / tickMm)) * tickMm;
+  const axis = (name: string, gap: number) => ({
+    type: "value",
+    name,
+    nameLocation: "middle",
+    nameGap: gap,
+    nameTextStyle: text,
+    interval: tickMm,
+    axisLabel: { ...text, formatter: (mm: number) => length(mm), hideOverlap: true },
+    axisLine: { show: true, lineStyle: { color: ink } },
+    splitLine: { lineStyle: { color: rule } },
+  });
+  return {
+    animation: false,
+    grid: { left: 76, right: 28, top: 24, bottom: 54 },
+    tooltip: {
+      trigger: "item",
+      textStyle: { fontFamily: FONT },
+      formatter: (item: unknown) => {
+        const { name, value } = item as { readonly name: string; readonly value: Point };
+        return `${name || "Fits"}: ${length(value[0])} wide, cap ${length(value[1])} high`;
+      },
+    },
+    xAxis: {
+      ...axis("width on the cap line", 32),
+      min: snap(Math.min(...xs, found.upperArm), false),
+      max: snap(Math.max(...xs), true),
+    },
+    yAxis: { ...axis("cap height", 58), min: 0, max: snap(Math.max(...ys), true) },
+    series: [
+      {
+        type: "line",
+        name: "Fits the armhole",
+        data: curve,
+        symbol: "none",
+        lineStyle: { color: chalk, width: 3 },
+        markArea: {
+          silent: true,
+          itemStyle: { color: good, opacity: 0.1 },
+          data: [
+            [
+              { xAxis: found.leastWidth, yAxis: found.heights.least },
+              { xAxis: snap(Math.max(...xs), true), yAxis: found.heights.most },
+            ],
+          ],
+        },
+        markLine: {
+          silent: true,
+          symbol: "none",
+          lineStyle: { color: warn, type: "dashed", width: 1.5 },
+          label: { formatter: "the arm", color: warn, fontFamily: FONT, fontSize: 13, position: "insideEndTop" },
+          data: [{ xAxis: found.upperArm }],
+        },
+      },
+      {
+        type: "scatter",
+        data: methods,
+        symbol: "rect",
+        symbolSize: 9,
+        itemStyle: { color: ink },
+        label: { show: true, formatter: "{b}", position: "right", color: ink, fontFamily: FONT, fontSize: 13 },
+        labelLayout: { moveOverlap: "shiftY" },
+      },
+      {
+        type: "scatter",
+        data: [{ name: "This garment", value: [now.width, now.height] }],
+        symbol: "diamond",
+        symbolSize: 18,
+        itemStyle: { color: "transparent", borderColor: chalk, borderWidth: 3 },
+      },
+    ],
+  };
+}

@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { sideBySide } from "./side-by-side";
+
+expose(sideBySide);
