@@ -118,7 +118,7 @@ describe("a dressmaker fits a sleeve to a measured armhole", () => {
   });
 
   it("tries the bust rule, is told how far it is off, and takes a remedy", async () => {
-    await (await she.find('input[value="bust-twelfth"]')).click();
+    await (await she.find('select[name="sleeve.method"] option[value="bust-twelfth"]')).click();
     await she.until("the surplus is found", async () => (await she.findings()).includes("cap-too-long"));
     expect(await she.figure("sleeve.capHeight")).toBe("3 1⁄2 in");
     await she.remedy("cap-too-long", "lower-cap");

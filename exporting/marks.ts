@@ -1,7 +1,7 @@
 import { speak } from "@core/draft/index";
-import type { Garment } from "@core/garment/index";
+import type { Garment, NotchMark } from "@core/garment/index";
 import { along, type Point, svgPathData } from "@core/geometry/index";
-import type { Edge, Piece } from "@core/pattern/index";
+import type { Edge, Piece, PieceNotch } from "@core/pattern/index";
 import { formatLength, type TapeUnit } from "@core/tape/index";
 
 /** What is drawn on a sheet, in millimetres, y down. Writers only draw these; they decide nothing. */
@@ -32,14 +32,31 @@ const EDGE_LABEL_INSIDE_MM = 9;
 export function pieceMarks(garment: Garment, piece: Piece, unit: TapeUnit): readonly Mark[] {
   return [
     { kind: "line", style: "stitching", data: svgPathData(piece.outline, true) },
-    ...piece.notches.map((notch): Mark => {
-      const tip = { x: notch.at.x + notch.inwards.x * NOTCH_MM, y: notch.at.y + notch.inwards.y * NOTCH_MM };
-      return { kind: "line", style: "notch", data: segment(notch.at, tip) };
-    }),
+    ...piece.notches.map((notch) => notchMark(notch, garment.spec.notchMark ?? "slit")),
     ...grainArrow(piece),
     ...piece.edges.map((edge) => edgeLabel(edge, unit)),
     ...labels(garment, piece, unit),
   ];
+}
+
+/** Half as wide as a notch is deep. */
+const HEAD_SHARE = 0.5;
+
+/** A slit, a slit with a bar across its inner end, or a wedge; each points into the piece. */
+function notchMark({ at, inwards }: PieceNotch, mark: NotchMark): Mark {
+  const along = { x: -inwards.y, y: inwards.x };
+  const place = (deep: number, aside: number): Point => ({
+    x: at.x + NOTCH_MM * (inwards.x * deep + along.x * aside),
+    y: at.y + NOTCH_MM * (inwards.y * deep + along.y * aside),
+  });
+  const tip = place(1, 0);
+  const data =
+    mark === "vee"
+      ? `${segment(place(0, -HEAD_SHARE), tip)}${segment(tip, place(0, HEAD_SHARE))}`
+      : mark === "tee"
+        ? `${segment(at, tip)}${segment(place(1, -HEAD_SHARE), place(1, HEAD_SHARE))}`
+        : segment(at, tip);
+  return { kind: "line", style: "notch", data };
 }
 
 function grainArrow({ grain }: Piece): readonly Mark[] {

@@ -113,6 +113,10 @@ try {
   await shoot("block-drawing", `${blouse}/block?from=drawing`, { ready: 'input[type="file"]', act: openDrawing });
   await shoot("block-photograph", `${blouse}/block?from=photograph`, { ready: 'input[type="file"]', act: traceSample });
   await shoot("sleeve", `${blouse}/sleeve`, { ready: "svg.sheet" });
+  await shoot("methods", `${blouse}/sleeve?view=methods`, {
+    ready: '[data-chart="trade-off"] svg',
+    height: 1200,
+  });
   await shoot("findings", `${dress}/sleeve`, { ready: "[data-finding]" });
   await shoot("match", `${blouse}/match`, { ready: "[data-chart] svg" });
   await shoot("card", `${blouse}/card`, { ready: "[data-step]" });

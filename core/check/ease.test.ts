@@ -18,6 +18,17 @@ describe("where the ease lies", () => {
     );
   });
 
+  it("sums to the ease exactly with some of it below the notch, and has just that much there", () => {
+    fc.assert(
+      fc.property(anySeam, size(-5, 12), ({ length, notchShare, ease }, lower) => {
+        const notch = length * notchShare;
+        const profile = easeProfile(notch, length, ease, lower);
+        expect(easeUpTo(profile, notch)).toBeCloseTo(lower, 9);
+        expect(easeUpTo(profile, length)).toBeCloseTo(ease, 9);
+      }),
+    );
+  });
+
   it("fades out towards the shoulder point", () => {
     const profile = easeProfile(80, 220, 20);
     const lastBit = easeUpTo(profile, 220) - easeUpTo(profile, 220 - FADE_AT_SHOULDER_MM);

@@ -13,20 +13,28 @@ const ONSET_AT_NOTCH_MM = 25;
 const MOST_SHARE_OF_SECTION = 1 / 3;
 
 /**
- * The profile of a seam that is eased between its notch and its end by `ease` mm: nothing up to the notch, rising,
- * level, and fading out at the shoulder. Its integral is the ease exactly; a negative ease is a stretch.
+ * The profile of a seam with `ease` in all, `lowerEase` of it below its notch. Each part rises, runs level and fades, above the
+ * notch towards the shoulder. Its integral is the ease exactly; a negative ease is a stretch.
  */
-export function easeProfile(notchAt: number, seamLength: number, ease: number): EaseProfile {
+export function easeProfile(notchAt: number, seamLength: number, ease: number, lowerEase = 0): EaseProfile {
   const section = seamLength - notchAt;
   const onset = Math.min(ONSET_AT_NOTCH_MM, section * MOST_SHARE_OF_SECTION);
   const fade = Math.min(FADE_AT_SHOULDER_MM, section * MOST_SHARE_OF_SECTION);
-  const density = ease / (section - (onset + fade) / 2);
-  return [
-    { at: 0, density: 0 },
-    { at: notchAt, density: 0 },
+  const density = (ease - lowerEase) / (section - (onset + fade) / 2);
+  const above: EaseProfile = [
     { at: notchAt + onset, density },
     { at: seamLength - fade, density },
     { at: seamLength, density: 0 },
+  ];
+  if (lowerEase === 0) return [{ at: 0, density: 0 }, { at: notchAt, density: 0 }, ...above];
+  const edge = Math.min(ONSET_AT_NOTCH_MM, notchAt * MOST_SHARE_OF_SECTION);
+  const below = lowerEase / (notchAt - edge);
+  return [
+    { at: 0, density: 0 },
+    { at: edge, density: below },
+    { at: notchAt - edge, density: below },
+    { at: notchAt, density: 0 },
+    ...above,
   ];
 }
 

@@ -28,6 +28,8 @@ export type SpecChange = {
     readonly capEase?: number;
     readonly upperArmEase?: number;
     readonly fullnessChange?: number;
+    readonly backEaseShare?: number;
+    readonly lowerEase?: { readonly front?: number; readonly back?: number };
     readonly surplus?: SurplusWay | undefined;
     readonly capHeightChange?: number;
     readonly capWidthChange?: number;

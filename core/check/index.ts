@@ -14,6 +14,6 @@ export { judgeEase, judgeSurplus } from "./judge-cap";
 export { type Enlarge, judgeNoCap } from "./judge-fit";
 export { judgeMeasures } from "./judge-measures";
 export { judgeHand, judgeLength, judgeNotches, judgeWidth } from "./judge-sleeve";
-export { draftByFitFirst, reconcile } from "./reconcile";
+export { draftByFitFirst } from "./reconcile";
 export { type Seam, type SeamSection, sleeveSeams } from "./seam";
 export { layPart, type Walk, type WalkMoment, walkSeam } from "./walk";

@@ -17,7 +17,7 @@ const TOLERANCE_MM = 1e-6;
 /** A knit is stretched in by no more (common practice, no source). */
 export const MOST_STRETCH_SHARE = 0.03;
 /** A pleat at the crown takes up twice its depth; half an inch deep is usual (common practice, no source). */
-export const PLEAT_DEPTH_MM = 12.7;
+const PLEAT_DEPTH_MM = 12.7;
 
 /** Every honest way to bring a cap that is off to its armhole, computed for this client; those that cannot be are left out. */
 export function reconcile(task: SetInTask, sleeve: SetInSleeve, cloth: Cloth): readonly Remedy[] {

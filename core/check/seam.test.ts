@@ -1,9 +1,26 @@
 import { describe, expect, it } from "vitest";
-import { draftGarment } from "../garment";
+import { applyChange, draftGarment } from "../garment";
 import { endOf, startOf } from "../geometry";
 import { inches, sampleSpec, withSleeve } from "../testing/sample";
 
 const seamsOf = (spec = sampleSpec()) => draftGarment(spec).seams;
+
+describe("ease moved past a notch", () => {
+  it("stays in its half, takes the cap's notch along, and leaves the armhole's where it is", () => {
+    const before = draftGarment(sampleSpec());
+    const after = draftGarment(applyChange(sampleSpec(), { sleeve: { lowerEase: { front: 4, back: 2.5 } } }));
+    for (const [i, lower] of [4, 2.5].entries()) {
+      const [was, is] = [before.seams[i], after.seams[i]];
+      if (!was || !is) throw new Error("two seams");
+      expect(is.ease).toBeCloseTo(was.ease, 9);
+      expect(is.sections[0]?.ease).toBeCloseTo(lower, 9);
+      expect(is.sections[1]?.ease).toBeCloseTo(was.ease - lower, 6);
+      expect(is.sections[0]?.bodyLength).toBe(was.sections[0]?.bodyLength);
+    }
+    const front = after.sleeve?.sleeve.notches.find((notch) => notch.id === "front");
+    expect((front?.partAt ?? 0) - (front?.bodyAt ?? 0)).toBeCloseTo(4, 9);
+  });
+});
 
 describe("the two halves of the sleeve's seam", () => {
   it("are measured along the curves as drawn, from the underarm up", () => {

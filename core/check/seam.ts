@@ -64,6 +64,7 @@ function walk(
   const notch = notches.find((n) => n.id === side);
   if (!notch) throw new Error(`walk: no notch on the ${side} armhole`);
   const name = `${side} notch`;
+  const lowerEase = notch.partAt - notch.bodyAt;
   return {
     id: `armhole.${side}`,
     name: side === "front" ? "Front armhole" : "Back armhole",
@@ -79,7 +80,7 @@ function walk(
       section("underarm", name, notch.bodyAt, notch.partAt),
       section(name, "shoulder", bodyLength - notch.bodyAt, partLength - notch.partAt),
     ],
-    profile: easeProfile(notch.bodyAt, bodyLength, ease),
+    profile: easeProfile(notch.bodyAt, bodyLength, ease, lowerEase),
   };
 }
 

@@ -28,7 +28,7 @@ export type Walk = {
  */
 export function walkSeam(seam: Seam, body: Path): Walk {
   const notchAt = seam.sections[0]?.bodyLength ?? 0;
-  const profile = easeProfile(notchAt, seam.bodyLength, seam.target);
+  const profile = easeProfile(notchAt, seam.bodyLength, seam.target, seam.sections[0]?.ease ?? 0);
   const at = (wanted: number): WalkMoment => {
     const bodyAt = Math.min(seam.bodyLength, Math.max(0, wanted));
     const easedIn = easeUpTo(profile, bodyAt);

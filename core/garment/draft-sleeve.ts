@@ -118,6 +118,7 @@ function setInTask(
   return {
     method: asked.method,
     surplus: asked.surplus,
+    lowerEase: asked.lowerEase,
     cap: {
       armhole: { front: block.front.armhole.length, back: block.back.armhole.length, depth: block.depth },
       bust: body.bust,

@@ -24,6 +24,7 @@ export {
   type DraftedBlockSpec,
   emptyGarment,
   type GarmentSpec,
+  type NotchMark,
   type OutlineBlockSpec,
   type OutlineHalfSpec,
   type SleeveSpec,

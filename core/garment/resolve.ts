@@ -39,6 +39,7 @@ export type ResolvedSleeve = {
   readonly curve: CapCurve;
   readonly fullnessChange: number;
   readonly surplus: SurplusWay | null;
+  readonly lowerEase: { readonly front: number; readonly back: number };
   readonly capHeightChange: number;
   readonly capWidthChange: number;
   readonly notches: { readonly front?: number | undefined; readonly back?: number | undefined };
@@ -159,6 +160,7 @@ function resolveSleeve(sleeve: SleeveSpec, body: SleeveBody, cloth: Cloth, chose
     curve: sleeve.curve ?? "quarters",
     fullnessChange: sleeve.fullnessChange ?? 0,
     surplus: sleeve.surplus ?? null,
+    lowerEase: { front: sleeve.lowerEase?.front ?? 0, back: sleeve.lowerEase?.back ?? 0 },
     capHeightChange: sleeve.capHeightChange ?? 0,
     capWidthChange: sleeve.capWidthChange ?? 0,
     notches: sleeve.notches ?? {},

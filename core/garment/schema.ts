@@ -16,7 +16,7 @@ import { CAP_CURVES, FULLNESS_CHANGE, PLACEMENTS, SET_IN_METHODS, SURPLUS_WAYS }
 import { TAPE_UNITS, type TapeUnit } from "../tape";
 import { LENGTH_FIELDS } from "./fields";
 import { lengthField } from "./length-field";
-import { COLLAR_KINDS, GARMENT_FORMAT } from "./spec";
+import { COLLAR_KINDS, GARMENT_FORMAT, NOTCH_MARKS } from "./spec";
 
 const LONGEST_NAME = 200;
 /** Nobody alters one block more often; more is a broken file. */
@@ -138,6 +138,9 @@ function garmentSchema(unit: TapeUnit) {
         curve: z.enum(CAP_CURVES).optional(),
         fullnessChange: z.number().min(FULLNESS_CHANGE.least).max(FULLNESS_CHANGE.most).optional(),
         surplus: z.enum(SURPLUS_WAYS).optional(),
+        lowerEase: z
+          .strictObject({ front: length("sleeve.lowerEase.front"), back: length("sleeve.lowerEase.back") })
+          .optional(),
         capHeightChange: length("sleeve.capHeightChange"),
         capWidthChange: length("sleeve.capWidthChange"),
         notches: z
@@ -154,6 +157,7 @@ function garmentSchema(unit: TapeUnit) {
       })
       .nullable()
       .default(null),
+    notchMark: z.enum(NOTCH_MARKS).optional(),
     allowances: z
       .strictObject({
         general: length("allowances.general"),

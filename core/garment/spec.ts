@@ -74,6 +74,8 @@ export type SleeveSpec = {
   /** By what share of itself the curve is filled; less than nothing flattens it. */
   readonly fullnessChange?: Maybe;
   readonly surplus?: SurplusWay | undefined;
+  /** Ease that is given below the notches; the rest lies above them. */
+  readonly lowerEase?: { readonly front?: Maybe; readonly back?: Maybe } | undefined;
   readonly capHeightChange?: Maybe;
   readonly capWidthChange?: Maybe;
   readonly notches?: { readonly front?: Maybe; readonly back?: Maybe } | undefined;
@@ -100,8 +102,13 @@ export type GarmentSpec = {
   readonly cloth: { readonly kind?: ClothKind | undefined; readonly width?: Maybe };
   readonly sleeve: SleeveSpec | null;
   readonly collar: CollarSpec | null;
+  readonly notchMark?: NotchMark | undefined;
   readonly allowances: { readonly general?: Maybe; readonly neckline?: Maybe; readonly hem?: Maybe };
 };
+
+/** How a notch is marked on what is printed. */
+export const NOTCH_MARKS = ["slit", "tee", "vee"] as const;
+export type NotchMark = (typeof NOTCH_MARKS)[number];
 
 export function emptyGarment(name: string, unit: TapeUnit): GarmentSpec {
   return {

@@ -1,8 +1,9 @@
+import { ChoiceSelect } from "@app/components/choice-select";
 import { useUnit } from "@app/components/preferences";
 import { Box, Button, chakra, Flex, Popover, Portal, Text } from "@chakra-ui/react";
-import { writeGarment } from "@core/garment/index";
+import { type NotchMark, writeGarment } from "@core/garment/index";
 import { Download } from "lucide-react";
-import { useWork } from "./work-context";
+import { useWork, useWorkStore } from "./work-context";
 
 const FILES = [
   { file: "sheets.pdf", paper: "a4", label: "Print on A4", says: "PDF at true size, with page map and test squares" },
@@ -64,13 +65,28 @@ export function Downloads() {
 function Choices() {
   const unit = useUnit();
   const spec = useWork((work) => work.spec);
+  const store = useWorkStore();
   const hasSleeve = useWork((work) => work.garment.sleeve !== null);
   const hasBlock = useWork((work) => work.garment.block !== null);
   const isThere = (name: (typeof FILES)[number]["file"]) =>
     name === "garment.json" || (name.startsWith("block.") ? hasBlock : hasSleeve);
   const file = JSON.stringify(writeGarment(spec, "mm"));
+  const notchMark = spec.notchMark ?? "slit";
   return (
     <Box py="2">
+      <Box px="4" pb="2">
+        <ChoiceSelect<NotchMark>
+          id="notchMark"
+          label="Notches are marked by"
+          value={notchMark}
+          choices={[
+            { value: "slit", label: "A slit" },
+            { value: "tee", label: "A slit with a bar" },
+            { value: "vee", label: "A wedge" },
+          ]}
+          onChoose={(mark) => store.getState().setField("notchMark", mark)}
+        />
+      </Box>
       {FILES.map(({ file: name, paper, label, says }) => (
         <form key={label} method="post" action={`/sheets/${name}`}>
           <input type="hidden" name="garment" value={file} />

@@ -1,14 +1,15 @@
 import { Findings } from "@app/features/garment/findings-panel";
-import { useCalmWork } from "@app/features/garment/use-calm-work";
+import { useWork } from "@app/features/garment/work-context";
 import { Box, Grid, Heading, Text } from "@chakra-ui/react";
 import { EaseChart } from "./ease-chart";
 import { NotchTable, SectionTable } from "./match-tables";
+import { RibbonHandles } from "./ribbon-handles";
 import { SeamRibbons } from "./seam-ribbons";
 import { WalkPanel } from "./walk-panel";
 
 /** The cap against the armhole: where each mark meets its partner, and where the ease lies. */
 export function MatchStation() {
-  const garment = useCalmWork((work) => work.garment);
+  const garment = useWork((work) => work.garment);
   const drafted = garment.sleeve;
   if (!drafted) {
     return (
@@ -26,8 +27,13 @@ export function MatchStation() {
         </Heading>
         <Text color="inkSoft" mb="2">
           Armhole above, cap below, laid out straight. Threads join what is sewn together; the shaded part is eased in.
+          Move a notch on the armhole and it goes along on the cap; move it on the cap and the ease moves past it.
         </Text>
-        <SeamRibbons seams={drafted.seams} notches={drafted.sleeve.notches} />
+        <SeamRibbons
+          seams={drafted.seams}
+          notches={drafted.sleeve.notches}
+          handles={(scale) => <RibbonHandles drafted={drafted} scale={scale} />}
+        />
         <WalkPanel drafted={drafted} />
         <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600" mt="4">
           Where the ease lies

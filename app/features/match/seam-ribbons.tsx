@@ -3,6 +3,7 @@ import { chakra } from "@chakra-ui/react";
 import type { Seam } from "@core/check/index";
 import type { SeamNotch } from "@core/sleeve/set-in/index";
 import { formatLength } from "@core/tape/index";
+import type { ReactNode } from "react";
 import { sewnTogether, unroll } from "./unrolled";
 
 const WIDTH = 900;
@@ -28,15 +29,34 @@ const Drawing = chakra("svg", {
     "& .cloth": { fill: "sunken" },
     "& .eased": { fill: "chalk" },
     "& .stretched": { fill: "fault" },
+    "& .grip": { fill: "panel", stroke: "chalk", strokeWidth: 2 },
+    "& .ribbon-handle": { cursor: "ew-resize", touchAction: "none" },
+    "& .ribbon-handle:hover .grip, & .ribbon-handle:focus-visible .grip": { fill: "chalkPale" },
+    "& .ribbon-handle:focus, & .ribbon-handle:focus-visible": { outlineStyle: "none" },
+    "& .ribbon-handle:focus-visible .grip": { strokeWidth: 4 },
     "& .thread": { stroke: "ink", strokeWidth: 1.2 },
     "& .stitch": { stroke: "ruleStrong", strokeWidth: 0.6 },
   },
 });
 
-type Props = { readonly seams: readonly [Seam, Seam]; readonly notches: readonly SeamNotch[] };
+type Props = {
+  readonly seams: readonly [Seam, Seam];
+  readonly notches: readonly SeamNotch[];
+  /** The marks that can be moved; none where the ribbons are only looked at. */
+  readonly handles?: ((scale: RibbonScale) => ReactNode) | undefined;
+};
+
+/** Where a distance from the back underarm lies on each ribbon, in the drawing's own units. */
+export type RibbonScale = {
+  readonly onBody: (mm: number) => number;
+  readonly onPart: (mm: number) => number;
+  readonly perMm: number;
+  readonly armholeY: number;
+  readonly capY: number;
+};
 
 /** Armhole and cap unrolled as two ribbons, joined by threads at the notches. */
-export function SeamRibbons({ seams, notches }: Props) {
+export function SeamRibbons({ seams, notches, handles }: Props) {
   const unit = useUnit();
   const { bodyLength, partLength, threads } = unroll(seams, notches);
   const [front, back] = seams;
@@ -55,7 +75,7 @@ export function SeamRibbons({ seams, notches }: Props) {
   return (
     <Drawing
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      role="img"
+      role={handles ? "group" : "img"}
       aria-label={`Seam ribbons: armhole ${text(bodyLength)}, cap ${text(partLength)}`}
     >
       <rect className="cloth" x={onBody(0)} y={ARMHOLE_TOP} width={bodyLength * scale} height={RIBBON} />
@@ -105,6 +125,7 @@ export function SeamRibbons({ seams, notches }: Props) {
           <line className="thread" x1={onPart(thread.part)} y1={CAP_TOP} x2={onPart(thread.part)} y2={CAP_TOP + 12} />
         </g>
       ))}
+      {handles?.({ onBody, onPart, perMm: scale, armholeY: ARMHOLE_TOP + RIBBON, capY: CAP_TOP })}
       {labels.map(({ id, name, x }) => (
         <text key={id} className="soft" x={x} y={id === "backSecond" ? 22 : 42} textAnchor="middle">
           {name}

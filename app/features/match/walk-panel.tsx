@@ -4,7 +4,7 @@ import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
 import { layPart, type Seam, type WalkMoment, walkSeam } from "@core/check/index";
 import type { DraftedSleeve } from "@core/garment/index";
 import { boxOf, mapPath, type Path, svgPathData } from "@core/geometry/index";
-import { GRADUATION_MM } from "@core/tape/index";
+import { formatLength } from "@core/tape/index";
 import { Pause, Play } from "lucide-react";
 import { useEffect, useMemo, useState } from "react";
 
@@ -13,6 +13,8 @@ type Side = "front" | "back";
 
 /** A walk round one half takes about this long when it is played. */
 const PLAYED_MS = 6000;
+/** In shares of the seam, so that its end can be reached exactly. */
+const SLIDER_STEPS = 1000;
 const EIGHTH_MM = 25.4 / 8;
 
 /** The sleeve walked round the armhole as two fingers do it, but exactly: scrubbed with the slider, or played. */
@@ -89,12 +91,12 @@ export function WalkPanel({ drafted }: Props) {
           aria-label="How far the walk has come"
           data-walk
           min={0}
-          max={seam.bodyLength}
-          step={GRADUATION_MM[unit] / 2}
-          value={moment.bodyAt}
+          max={SLIDER_STEPS}
+          value={Math.round((moment.bodyAt / seam.bodyLength) * SLIDER_STEPS)}
+          aria-valuetext={formatLength(moment.bodyAt, unit)}
           onChange={(event) => {
             setPlaying(false);
-            setAt(Number(event.currentTarget.value));
+            setAt((Number(event.currentTarget.value) / SLIDER_STEPS) * seam.bodyLength);
           }}
         />
       </Box>

@@ -25,19 +25,28 @@ export function usualNotches(block: Block): { readonly front: number; readonly b
 }
 
 /**
- * The notches on both edges. Below the notches no ease is given, so armhole and cap are marked at the same distance
- * from the underarm; the shoulder notch takes up the whole cap front.
+ * The notches on both edges. A notch stands as far up the cap as up the armhole, plus the ease given below it; the shoulder
+ * notch takes up the whole cap front.
  */
 export function seamNotches(
   places: { readonly front: number; readonly back: number },
+  lowerEase: { readonly front: number; readonly back: number },
   armholeFront: number,
   capFront: number,
 ): readonly SeamNotch[] {
   const second = places.back + DOUBLE_NOTCH_GAP_MM;
+  const front = places.front + lowerEase.front;
+  const back = places.back + lowerEase.back;
   return [
-    { id: "front", name: "Front notch", seam: "armhole.front", bodyAt: places.front, partAt: places.front },
-    { id: "back", name: "Back notch, lower", seam: "armhole.back", bodyAt: places.back, partAt: places.back },
-    { id: "backSecond", name: "Back notch, upper", seam: "armhole.back", bodyAt: second, partAt: second },
+    { id: "front", name: "Front notch", seam: "armhole.front", bodyAt: places.front, partAt: front },
+    { id: "back", name: "Back notch, lower", seam: "armhole.back", bodyAt: places.back, partAt: back },
+    {
+      id: "backSecond",
+      name: "Back notch, upper",
+      seam: "armhole.back",
+      bodyAt: second,
+      partAt: back + DOUBLE_NOTCH_GAP_MM,
+    },
     { id: "shoulder", name: "Shoulder notch", seam: "armhole.front", bodyAt: armholeFront, partAt: capFront },
   ];
 }

@@ -28,7 +28,7 @@ export function draftSetInSleeve(task: SetInTask): SetInSleeve | null {
   if (!frame || !isDrawable(frame, task.lengths)) return null;
   const outline = outlineSleeve(frame, shapesOf(task.cap), task.lengths);
   const capLength = { front: cubicLength(outline.capFront), back: cubicLength(outline.capBack) };
-  const notches = seamNotches(task.notches, task.cap.armhole.front, capLength.front);
+  const notches = seamNotches(task.notches, task.lowerEase, task.cap.armhole.front, capLength.front);
   const figures = sleeveFigures(task, frame, outline, capLength);
   return {
     frame,

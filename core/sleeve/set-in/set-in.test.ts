@@ -34,7 +34,14 @@ function capTask(changes: Partial<CapTask> = {}): CapTask {
 const LENGTHS = { length: 584, wristLevel: 584, elbowLevel: 336, elbowWidth: 318, wristWidth: 203 };
 
 function draft(cap: CapTask, method: SetInMethod = "fit-first", lengths = LENGTHS) {
-  return draftSetInSleeve({ method, surplus: null, cap, lengths, notches: { front: 80, back: 90 } });
+  return draftSetInSleeve({
+    method,
+    surplus: null,
+    lowerEase: { front: 0, back: 0 },
+    cap,
+    lengths,
+    notches: { front: 80, back: 90 },
+  });
 }
 
 const size = (min: number, max: number) => fc.double({ min, max, noNaN: true });

@@ -168,9 +168,10 @@ function underarmStep({ outline }: Drawn): StepRecord {
 }
 
 function frontNotchStep(drawn: Drawn): StepRecord {
+  const { task } = drawn;
   const at = notchAt(drawn, "front");
   return {
-    text: phrase`Up the front cap from ${point("C")}, ${length(at)} along the curve, mark ${point("T")}: the front notch. Mark the front armhole ${length(at)} from its underarm.`,
+    text: phrase`Up the front cap from ${point("C")}, ${length(at)} along the curve, mark ${point("T")}: the front notch. Mark the front armhole ${length(task.notches.front)} from its underarm.`,
     points: [lettered("T", "front notch", onCap(drawn.outline.capFront, at))],
   };
 }
@@ -179,7 +180,7 @@ function backNotchStep(drawn: Drawn): StepRecord {
   const lower = notchAt(drawn, "back");
   const upper = notchAt(drawn, "backSecond");
   return {
-    text: phrase`Up the back cap from ${point("D")}, mark ${point("U")} at ${length(lower)} and ${point("V")} at ${length(upper)}: the double back notch. Mark the back armhole at the same two distances.`,
+    text: phrase`Up the back cap from ${point("D")}, mark ${point("U")} at ${length(lower)} and ${point("V")} at ${length(upper)}: the double back notch. Mark the back armhole ${length(drawn.task.notches.back)} and ${length(drawn.task.notches.back + upper - lower)} from its underarm.`,
     points: [
       lettered("U", "back notch, lower", onCap(drawn.outline.capBack, lower)),
       lettered("V", "back notch, upper", onCap(drawn.outline.capBack, upper)),

@@ -11,6 +11,8 @@ export type SetInTask = {
   /** What is done with what the cap is longer or shorter by, where that is wanted. */
   readonly surplus: SurplusWay | null;
   readonly method: SetInMethod;
+  /** Ease given below the notches, front and back; the rest of a half's ease lies above. */
+  readonly lowerEase: { readonly front: number; readonly back: number };
   readonly cap: CapTask;
   readonly lengths: SleeveLengths;
   /** Notch distances from the underarm along the armhole. */

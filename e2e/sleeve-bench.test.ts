@@ -1,0 +1,153 @@
+import { getDocument } from "pdfjs-dist/legacy/build/pdf.mjs";
+import { By } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { type Browser, complaints, openBrowser } from "./browser";
+import { type Person, person } from "./person";
+import { type RunningApp, startApp } from "./running-app";
+
+let app: RunningApp;
+let browser: Browser;
+let she: Person;
+let garment: string;
+let dress: string;
+
+beforeAll(async () => {
+  app = await startApp();
+  browser = await openBrowser();
+  she = person(browser, app.url);
+  await she.open("/");
+  garment = await pathOf("Harbour blouse");
+  dress = await pathOf("Silk noil dress");
+});
+
+afterAll(async () => {
+  await browser?.close();
+  await app?.close();
+});
+
+async function pathOf(name: string) {
+  const link = await browser.driver.findElement(By.linkText(name));
+  return new URL((await link.getAttribute("href")) ?? "").pathname.replace(/\/[^/]+$/, "");
+}
+
+async function slide(css: string, value: number) {
+  await she.find(css);
+  await browser.driver.executeScript(
+    `const slider = document.querySelector(arguments[0]);
+     Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set.call(slider, arguments[1]);
+     slider.dispatchEvent(new Event("input", { bubbles: true }));`,
+    css,
+    value,
+  );
+}
+
+describe("the schools side by side", () => {
+  it("shows what each gives for this client, and which of them fits", async () => {
+    await she.open(`${garment}/sleeve`);
+    await she.press("All methods side by side");
+    await she.until(
+      "all eight are there",
+      async () => (await browser.driver.findElements(By.css("[data-method]"))).length === 8,
+    );
+    expect(await (await she.find('[data-method="fit-first"] [data-surplus]')).getText()).toBe("fits");
+    expect(await (await she.find('[data-method="bust-twelfth"] [data-surplus]')).getText()).toMatch(/^\+/);
+    await she.find('[data-chart="trade-off"] svg');
+  });
+
+  it("moves along the curve of caps that fit, worked out in a worker", async () => {
+    await slide("#trade-off-width", 340);
+    const label = await she.find('label[for="trade-off-width"]');
+    await she.until("the sleeve is so wide", async () => /13 3⁄8 in wide/.test(await label.getText()));
+    await she.press("Back to the sheet");
+    await she.until("the sheet agrees", async () => (await she.figure("sleeve.capWidth")) === "13 3⁄8 in");
+    expect(await she.figure("sleeve.surplus")).toBe("0 in");
+    await she.press("Undo");
+  });
+
+  it("gives them as one page to teach from", async () => {
+    await she.open(`${garment}/sleeve?view=methods`);
+    await she.press("As a page to teach from");
+    const pdf = await getDocument({ data: new Uint8Array(await she.downloaded("methods.pdf")), verbosity: 0 }).promise;
+    expect(pdf.numPages).toBe(1);
+    const text = (await (await pdf.getPage(1)).getTextContent()).items
+      .map((item) => ("str" in item ? item.str : ""))
+      .join(" ");
+    for (const name of ["Fit first", "Bust twelfth", "Five-sixths depth", "Dropped"]) expect(text).toContain(name);
+  });
+
+  it("takes one of them, and says how far its cap is off", async () => {
+    await she.press("Take Chosen height");
+    await she.press("Back to the sheet");
+    await she.until("it is told", async () => (await she.findings()).includes("cap-too-long"));
+    await she.write("sleeve.capHeight", "5");
+    await she.until("the chosen height is taken", async () => (await she.figure("sleeve.capHeight")) === "5 in");
+  });
+});
+
+describe("reconciling a bust-twelfth sleeve", () => {
+  it.each(["lower-cap", "narrow-sleeve", "use-fit-first"])(
+    "by %s: previewed with its numbers, then the cap is the armhole and its ease",
+    async (way) => {
+      await she.open(`${dress}/sleeve`);
+      await she.until("it is off", async () => (await she.findings()).includes("cap-too-long"));
+      const button = await she.find(`[data-finding="cap-too-long"] [data-remedy="${way}"]`);
+      await browser.driver.executeScript("arguments[0].focus()", button);
+      const preview = await (await she.find("[data-preview-figures]")).getText();
+      expect(preview).toMatch(/seam is 16 7⁄8 in on an armhole of 16 1⁄4 in/);
+      await she.find("[data-preview] path");
+      await she.remedy("cap-too-long", way);
+      await she.until("it fits", async () => (await she.figure("sleeve.surplus")) === "0 in");
+      expect(await she.figure("sleeve.capEase")).toBe("5⁄8 in");
+      await she.press("Undo");
+      await she.until("it is off again", async () => (await she.findings()).includes("cap-too-long"));
+    },
+  );
+});
+
+describe("matching", () => {
+  it("moves a notch on both edges together, by the hand and by the keys", async () => {
+    await she.open(`${garment}/match`);
+    const rowOf = async (name: string) =>
+      (await (await browser.driver.findElement(By.xpath(`//tr[td[normalize-space(.)="${name}"]]`))).getText()).replace(
+        /\s+/g,
+        " ",
+      );
+    expect(await rowOf("Front")).toMatch(/3 9⁄16 in 3 9⁄16 in/);
+    const grip = await she.find('[data-ribbon-handle="Front notch"] .grip');
+    await browser.driver
+      .actions({ async: true })
+      .move({ origin: grip })
+      .press()
+      .move({ origin: grip, x: -40, y: 0, duration: 150 })
+      .release()
+      .perform();
+    await she.until("it has moved", async () => !/3 9⁄16/.test(await rowOf("Front")));
+    const [, body, part] = /^Front (.+? in) (.+? in)$/.exec(await rowOf("Front")) ?? [];
+    expect(body).toBe(part);
+    await she.press("Undo");
+    await she.until("it is back", async () => /3 9⁄16/.test(await rowOf("Front")));
+  });
+
+  it("moves ease past a notch with the whole ease held", async () => {
+    const handle = await she.find('[data-ribbon-handle="Ease below the back notch"]');
+    await browser.driver.executeScript("arguments[0].focus()", handle);
+    for (let i = 0; i < 2; i++) await handle.sendKeys("\uE014");
+    await she.until("an eighth lies below", async () => (await handle.getAttribute("aria-valuetext")) === "1⁄8 in");
+    expect(await browser.driver.executeScript("return document.querySelector('main').textContent")).toContain(
+      "ease 1 1⁄8 in",
+    );
+  });
+
+  it("walks the cap to its end and reads the gap", async () => {
+    await slide("[data-walk]", 500);
+    const says = await she.find("[data-walk-says]");
+    await she.until("it has come so far", async () => /up the armhole lies/.test(await says.getText()));
+    await slide("[data-walk]", 9999);
+    await she.until("it is at its end", async () => /nothing is over/.test(await says.getText()));
+    await she.open(`${dress}/match`);
+    await slide("[data-walk]", 9999);
+    const surplus = await she.find("[data-walk-says]");
+    await she.until("what is over is told", async () => /of the cap is over/.test(await surplus.getText()));
+    expect(await complaints(browser.driver)).toEqual([]);
+  });
+});
