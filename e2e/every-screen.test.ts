@@ -19,6 +19,10 @@ beforeAll(async () => {
   app = await startApp();
   browser = await openBrowser();
   he = person(browser, app.url);
+  // Colours that are still changing over when they are looked at are no colours of the page.
+  await browser.driver.sendDevToolsCommand("Emulation.setEmulatedMedia", {
+    features: [{ name: "prefers-reduced-motion", value: "reduce" }],
+  });
   await he.open("/");
   const link = await browser.driver.findElement(By.linkText("Harbour blouse"));
   garment = new URL((await link.getAttribute("href")) ?? "").pathname.replace(/\/[^/]+$/, "");

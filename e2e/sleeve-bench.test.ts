@@ -81,6 +81,9 @@ describe("the schools side by side", () => {
     await she.until("it is told", async () => (await she.findings()).includes("cap-too-long"));
     await she.write("sleeve.capHeight", "5");
     await she.until("the chosen height is taken", async () => (await she.figure("sleeve.capHeight")) === "5 in");
+    await she.press("Undo");
+    await she.press("Undo");
+    await she.until("fit first is back", async () => (await she.figure("sleeve.surplus")) === "0 in");
   });
 });
 
