@@ -3,9 +3,19 @@ import type { SideBySide } from "@app/workers/side-by-side";
 import { LineChart, ScatterChart } from "echarts/charts";
 import { GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent } from "echarts/components";
 import { type ECharts, init, use } from "echarts/core";
+import { LabelLayout } from "echarts/features";
 import { SVGRenderer } from "echarts/renderers";
 
-use([LineChart, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
+use([
+  LineChart,
+  ScatterChart,
+  GridComponent,
+  MarkAreaComponent,
+  MarkLineComponent,
+  TooltipComponent,
+  LabelLayout,
+  SVGRenderer,
+]);
 
 export type TradeOffPicture = {
   readonly found: SideBySide;
