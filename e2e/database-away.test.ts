@@ -32,7 +32,11 @@ describe("while the database is away", () => {
     );
     expect(await she.textIn("sleeve.upperArmEase")).toBe("2 1/8");
     await she.station("Block");
+    await she.station("Block");
     await she.find("svg.sheet .seam");
+    await she.station("Card");
+    await she.press("One step at a time");
+    await she.find('[data-step="1"]');
   });
 
   it("a page that needs it is a plain one", async () => {

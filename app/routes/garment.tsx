@@ -34,11 +34,13 @@ export async function loader({ params }: Route.LoaderArgs) {
   };
 }
 
-/** Going from station to station keeps what is on the table; only another garment, or coming back, asks the server. */
-export function shouldRevalidate({ currentParams, nextParams, defaultShouldRevalidate }: ShouldRevalidateFunctionArgs) {
-  return currentParams.garmentId === nextParams.garmentId && currentParams.station !== nextParams.station
-    ? false
-    : defaultShouldRevalidate;
+/**
+ * What is on the table stays there whatever is looked at, also when the station that is open is asked for again: the server is
+ * only asked after something was sent to it, for another garment, or on coming back.
+ */
+export function shouldRevalidate(asked: ShouldRevalidateFunctionArgs) {
+  const isLooking = asked.formMethod === undefined && asked.currentParams.garmentId === asked.nextParams.garmentId;
+  return isLooking ? false : asked.defaultShouldRevalidate;
 }
 
 export const meta: Route.MetaFunction = ({ data }) => {
