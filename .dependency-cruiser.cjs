@@ -4,6 +4,7 @@ const CORE_LAYERS = [
   "tape",
   "trace",
   "draft",
+  "practice",
   "body",
   "cloth",
   "block",

@@ -8,6 +8,7 @@ export default [
   route("clients/:clientId/measures.csv", "routes/client-csv.ts"),
   route("clients/:clientId/measure", "routes/client-measure.tsx"),
   route("garments/new", "routes/garment-new.tsx"),
+  route("garments/:garmentId/practice-answers", "routes/garment-practice.ts"),
   route("garments/:garmentId/save", "routes/garment-save.ts"),
   route("garments/:garmentId/:station", "routes/garment.tsx"),
   route("tape/:tapeId", "routes/tape.ts"),

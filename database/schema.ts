@@ -1,6 +1,17 @@
 import type { Taken } from "@core/body/index";
 import { sql } from "drizzle-orm";
-import { date, index, integer, jsonb, pgTable, primaryKey, text, timestamp, uuid } from "drizzle-orm/pg-core";
+import {
+  date,
+  doublePrecision,
+  index,
+  integer,
+  jsonb,
+  pgTable,
+  primaryKey,
+  text,
+  timestamp,
+  uuid,
+} from "drizzle-orm/pg-core";
 
 const id = () => uuid().primaryKey().default(sql`gen_random_uuid()`);
 const createdAt = () => timestamp({ withTimezone: true }).notNull().defaultNow();
@@ -61,6 +72,25 @@ export const garments = pgTable(
     index("garments_by_studio").on(table.studioId, table.changedAt),
     index("garments_by_client").on(table.clientId),
   ],
+);
+
+/** What a person answered when they practised on a garment's card, and how it was judged. Millimetres. */
+export const practiceAttempts = pgTable(
+  "practice_attempts",
+  {
+    id: id(),
+    garmentId: uuid()
+      .notNull()
+      .references(() => garments.id, { onDelete: "cascade" }),
+    figure: text().notNull(),
+    label: text().notNull(),
+    valueMm: doublePrecision().notNull(),
+    answerMm: doublePrecision().notNull(),
+    grade: text().$type<"right" | "near" | "wrong">().notNull(),
+    slip: text(),
+    createdAt: createdAt(),
+  },
+  (table) => [index("practice_attempts_by_garment").on(table.garmentId, table.createdAt)],
 );
 
 /** Every save, kept for good: the open garment file as it stood. */

@@ -71,6 +71,7 @@ const SCREENS = () =>
     ["sleeve", `${garment}/sleeve`],
     ["match", `${garment}/match`],
     ["card", `${garment}/card`],
+    ["practice", `${garment}/card?practice=2`],
   ] as const;
 
 describe("every screen", () => {

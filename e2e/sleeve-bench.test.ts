@@ -154,3 +154,33 @@ describe("matching", () => {
     expect(await complaints(browser.driver)).toEqual([]);
   });
 });
+
+describe("practice on the card", () => {
+  it("hides the figures, names the half forgotten, and keeps every answer", async () => {
+    await she.open(`${garment}/card`);
+    await she.press("Practise");
+    await she.find("[data-practice]");
+    expect(await (await she.find("[data-fields]")).getText()).toContain("From A down ……");
+    await she.press("Question after");
+    await she.find('[data-question="sleeve.capWidth"]');
+    const width = 13.875;
+    const verdict = async (grade: string) =>
+      (await she.find(`[data-question="sleeve.capWidth"] [data-verdict="${grade}"]`)).getText();
+    await she.press("Check");
+    await she.until("nothing is asked for", async () => /Write down what you found/.test(await she.pageText()));
+    await she.write("practice.sleeve.capWidth", `${width / 2}`);
+    await she.press("Check");
+    expect(await verdict("wrong")).toMatch(/You gave half of it/);
+    await she.write("practice.sleeve.capWidth", `${width}`);
+    await she.press("Check");
+    expect(await verdict("right")).toMatch(/Right: 13 7⁄8 in/);
+    await she.press("Question before");
+    await she.press("Question after");
+    expect(await she.textIn("practice.sleeve.capWidth")).toBe(`${width}`);
+    await she.open(`${garment}/card?practice=2`);
+    await she.until("both are on record", async () =>
+      /1 of 2 right/.test(await (await she.find("[data-practice-score]")).getText()),
+    );
+    expect(await complaints(browser.driver)).toEqual([]);
+  });
+});

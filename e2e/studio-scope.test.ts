@@ -4,6 +4,7 @@ import { join } from "node:path";
 import { connect } from "@database/client";
 import { addClient, addMeasurementSet, findClient, listClients, measurementHistory } from "@database/queries/clients";
 import { addGarment, findGarment, listGarments, saveVersion } from "@database/queries/garments";
+import { addAttempt, listAttempts } from "@database/queries/practice";
 import { addStudio, firstStudio, type Studio } from "@database/queries/studios";
 import { migrate } from "drizzle-orm/node-postgres/migrator";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
@@ -45,6 +46,11 @@ describe("what one workroom sees", () => {
     expect(await findGarment(database, theirs.id, garment)).toBeNull();
     expect(await saveVersion(database, theirs.id, garment, { name: "Stolen", file: {}, basedOn: 1 })).toBeNull();
     expect(await addMeasurementSet(database, theirs.id, client, { takenOn: "2026-11-02", measures: {} })).toBe(false);
+    const attempt = { figure: "x", label: "X", valueMm: 1, answerMm: 2, grade: "wrong", slip: null } as const;
+    expect(await addAttempt(database, theirs.id, garment, attempt)).toBe(false);
+    expect(await addAttempt(database, ours.id, garment, attempt)).toBe(true);
+    expect(await listAttempts(database, theirs.id, garment)).toBeNull();
+    expect(await listAttempts(database, ours.id, garment)).toMatchObject([attempt]);
     expect((await findGarment(database, ours.id, garment))?.name).toBe("Blouse");
   });
 

@@ -1,6 +1,7 @@
 import { Sentence } from "@app/components/length-text";
 import { Findings } from "@app/features/garment/findings-panel";
 import { useWork } from "@app/features/garment/work-context";
+import { Practice } from "@app/features/practice/practice";
 import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
 import type { Draft } from "@core/draft/index";
 import { ChevronLeft, ChevronRight, Printer } from "lucide-react";
@@ -14,7 +15,7 @@ const QUIETLY = { replace: true, preventScrollReset: true };
 const PARTS: Readonly<Record<string, string>> = { sleeve: "Sleeve", back: "Back bodice", front: "Front bodice" };
 
 /** The draft as a numbered card to work from at the table: all steps on a page, or one big step at a time. */
-export function Card() {
+export function Card({ garmentId }: { readonly garmentId: string }) {
   const garment = useWork((work) => work.garment);
   const [search, setSearch] = useSearchParams();
   const part = search.get("part");
@@ -27,6 +28,8 @@ export function Card() {
       </Box>
     );
   }
+  const practising = Number(search.get("practice"));
+  const practice = Number.isInteger(practising) && practising > 0 ? practising : null;
   const asked = Number(search.get("step"));
   const step = Number.isInteger(asked) && asked >= 1 && asked <= draft.steps.length ? asked : null;
   const show = (next: number | null) =>
@@ -58,7 +61,16 @@ export function Card() {
         <Text color="inkSoft">
           {garment.spec.name} · {draft.steps.length} steps · stitching line, no allowance
         </Text>
-        <Flex className="not-printed" gap="2" ml="auto">
+        <Flex className="not-printed" gap="2" ml="auto" display={practice === null ? "flex" : "none"}>
+          <Button
+            size="sm"
+            variant="outline"
+            borderColor="ruleStrong"
+            color="ink"
+            onClick={() => setSearch({ ...(part ? { part } : {}), practice: "1" }, QUIETLY)}
+          >
+            Practise
+          </Button>
           <Button
             size="sm"
             variant="outline"
@@ -73,7 +85,19 @@ export function Card() {
           </Button>
         </Flex>
       </Flex>
-      {step === null ? <AllSteps draft={draft} /> : <OneStep draft={draft} n={step} onGo={show} />}
+      {practice !== null ? (
+        <Practice
+          draft={draft}
+          garmentId={garmentId}
+          asked={practice}
+          onGo={(next) => setSearch({ ...(part ? { part } : {}), practice: `${next}` }, QUIETLY)}
+          onLeave={() => setSearch(part ? { part } : {}, QUIETLY)}
+        />
+      ) : step === null ? (
+        <AllSteps draft={draft} />
+      ) : (
+        <OneStep draft={draft} n={step} onGo={show} />
+      )}
       <Text mt="6" fontSize="sm" color="inkSoft">
         Scissors and blades: cut away from yourself with your other hand clear. Keep pins out of your mouth.
       </Text>

@@ -22,7 +22,7 @@ export function Bench({ garmentId, client, station }: Props) {
       {station === "block" && <BlockStation />}
       {station === "sleeve" && <SleeveStation />}
       {station === "match" && <MatchStation />}
-      {station === "card" && <Card />}
+      {station === "card" && <Card garmentId={garmentId} />}
     </>
   );
 }

@@ -1,0 +1,59 @@
+import type { PracticeAnswer } from "@app/features/practice/use-practice";
+import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
+import { draftGarment, readGarment } from "@core/garment/index";
+import { judgeAnswer, questionsOf } from "@core/practice/index";
+import { addAttempt, listAttempts } from "@database/queries/practice";
+import { z } from "zod";
+import type { Route } from "./+types/garment-practice";
+
+const SENT = z.object({
+  file: z.unknown(),
+  part: z.string().max(40),
+  figure: z.string().max(80),
+  answerMm: z.number().min(0).max(3000),
+});
+const MOST_BYTES = 200_000;
+
+/** What was answered on this garment's card before, newest first. */
+export async function loader({ params }: Route.LoaderArgs) {
+  const garmentId = idFrom(params.garmentId, "This garment");
+  const attempts = await inStudio((database, studio) => listAttempts(database, studio.id, garmentId));
+  return attempts ?? notFound("This garment");
+}
+
+/** Judges an answer by the garment as it stands on the table, and keeps it. */
+export async function action({ request, params }: Route.ActionArgs) {
+  const garmentId = idFrom(params.garmentId, "This garment");
+  const text = await request.text();
+  const sent = SENT.safeParse(text.length <= MOST_BYTES ? parse(text) : null);
+  const read = sent.success ? readGarment(sent.data.file) : null;
+  if (!sent.success || !read?.ok) return answer({ ok: false, reason: "What was sent is no answer to this card." }, 400);
+  const draft = draftGarment(read.spec).drafts.find((one) => one.id === sent.data.part);
+  const question = draft?.steps.flatMap((step) => questionsOf(draft, step)).find((one) => one.id === sent.data.figure);
+  if (!question) return answer({ ok: false, reason: "This card does not ask for that figure." }, 422);
+  const verdict = judgeAnswer(question, sent.data.answerMm);
+  const kept = await attemptInStudio((database, studio) =>
+    addAttempt(database, studio.id, garmentId, {
+      figure: question.id,
+      label: question.label,
+      valueMm: question.value,
+      answerMm: sent.data.answerMm,
+      grade: verdict.grade,
+      slip: verdict.slip,
+    }),
+  );
+  // An answer that cannot be kept is judged all the same.
+  return answer({ ok: true, verdict, isKept: kept.ok && kept.value }, 200);
+}
+
+function parse(text: string): unknown {
+  try {
+    return JSON.parse(text);
+  } catch {
+    return null;
+  }
+}
+
+function answer(body: PracticeAnswer, status: number): Response {
+  return Response.json(body, { status });
+}
