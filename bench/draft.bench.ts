@@ -1,8 +1,9 @@
 import { draftGarment, sweepMethods } from "@core/garment/index";
-import { cubicLength } from "@core/geometry/index";
+import { cubicLength, svgPathData } from "@core/geometry/index";
 import { capShapes, halfCap } from "@core/sleeve/set-in/index";
 import { sampleSpec, specOf } from "@core/testing/sample";
 import { Bezier } from "bezier-js";
+import { svgPathProperties } from "svg-path-properties";
 import { bench, describe } from "vitest";
 
 const spec = sampleSpec();
@@ -38,15 +39,33 @@ const shapes = capShapes("quarters", 0);
 const caps = Array.from({ length: 64 }, (_, i) => halfCap(i % 2 === 0 ? shapes.front : shapes.back, 120 + i, 90 + i));
 const beziers = caps.map(([a, b, c, d]) => new Bezier(a.x, a.y, b.x, b.y, c.x, c.y, d.x, d.y));
 
-describe("arc length of 64 half caps, against a general-purpose curve library", () => {
+const paths = caps.map((cap) => svgPathData([cap]));
+
+/** The next of a size run at each call, so that a second's calls are as many curves measured. */
+function inTurn<T>(items: readonly T[]): () => T {
+  let next = -1;
+  return () => {
+    next = (next + 1) % items.length;
+    return items[next] as T;
+  };
+}
+
+const nextCap = inTurn(caps);
+const nextBezier = inTurn(beziers);
+const nextPath = inTurn(paths);
+
+describe("arc length: hz is half caps measured in a second, against two general-purpose curve libraries", () => {
   bench("ours (error below 1e-9)", () => {
-    for (const cap of caps) cubicLength(cap);
+    cubicLength(nextCap());
   });
   bench("bezier-js", () => {
-    for (const bezier of beziers) {
-      // The library keeps what it once measured: it is asked afresh, as a draft asks with new curves.
-      Reflect.set(bezier, "_lut", []);
-      bezier.length();
-    }
+    const bezier = nextBezier();
+    // The library keeps what it once measured: it is asked afresh, as a draft asks with new curves.
+    Reflect.set(bezier, "_lut", []);
+    bezier.length();
+  });
+  // Measures while it reads the path: its figure holds the reading too.
+  bench("svg-path-properties, from path data", () => {
+    new svgPathProperties(nextPath()).getTotalLength();
   });
 });
