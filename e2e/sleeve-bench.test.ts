@@ -87,6 +87,20 @@ describe("the schools side by side", () => {
   });
 });
 
+describe("a turned-up hem", () => {
+  it("is drawn below the hem, told on the card, and taken back", async () => {
+    await she.open(`${garment}/sleeve`);
+    await she.write("sleeve.hemTurnUp", "1 1/2");
+    await she.find('svg.sheet [data-line="turnUp"]');
+    await she.station("Card");
+    await she.until("the step is there", async () =>
+      /For the turn-up, rule a line 1 1⁄2 in below/.test(await she.pageText()),
+    );
+    await she.press("Undo");
+    await she.until("it is gone", async () => !/For the turn-up/.test(await she.pageText()));
+  });
+});
+
 describe("reconciling a bust-twelfth sleeve", () => {
   it.each(["lower-cap", "narrow-sleeve", "use-fit-first"])(
     "by %s: previewed with its numbers, then the cap is the armhole and its ease",

@@ -38,6 +38,14 @@ describe("what is on the paper", () => {
     expect(marksOf().filter((mark) => mark.kind === "line" && mark.style === "notch").length).toBe(4);
   });
 
+  it("folds a turned-up hem on a dashed line, and cuts below it", () => {
+    const fold = (marks: readonly Mark[]) => marks.filter((mark) => mark.kind === "line" && mark.style === "fold");
+    expect(fold(marksOf())).toEqual([]);
+    const marks = marksOf(withSleeve({ hemTurnUp: 30 }));
+    expect(fold(marks).length).toBe(1);
+    expect(texts(marks).some((text) => text.startsWith("Turn-up "))).toBe(true);
+  });
+
   it("carries a fault of the draft with it: a sheet must not look better than it is", () => {
     const written = texts(marksOf(withSleeve({ method: "bust-twelfth" })));
     expect(written.some((text) => text.includes("too long for the armhole"))).toBe(true);

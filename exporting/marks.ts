@@ -17,24 +17,34 @@ export type Mark =
       readonly turn: number;
     };
 
-export type LineStyle = "stitching" | "notch" | "grain";
+export type LineStyle = "stitching" | "fold" | "notch" | "grain";
 
 /** Line widths in millimetres: the stitching line as a sharp pencil draws it. */
-export const LINE_WIDTHS: Readonly<Record<LineStyle, number>> = { stitching: 0.5, notch: 0.5, grain: 0.35 };
+export const LINE_WIDTHS: Readonly<Record<LineStyle, number>> = {
+  stitching: 0.5,
+  fold: 0.35,
+  notch: 0.5,
+  grain: 0.35,
+};
+/** Dash and gap in millimetres; whole where there is none. */
+export const LINE_DASHES: Readonly<Partial<Record<LineStyle, readonly [number, number]>>> = { fold: [6, 3] };
 
 const NOTCH_MM = 6;
 const ARROW_MM = 5;
 const TITLE_MM = 7;
 const LABEL_MM = 4.5;
 const EDGE_LABEL_INSIDE_MM = 9;
+/** A label would run over the ends of a shorter edge. */
+const LEAST_LABELLED_MM = 60;
 
 /** Everything that belongs on the paper for one piece of the garment. */
 export function pieceMarks(garment: Garment, piece: Piece, unit: TapeUnit): readonly Mark[] {
   return [
     { kind: "line", style: "stitching", data: svgPathData(piece.outline, true) },
+    ...piece.folds.map((fold): Mark => ({ kind: "line", style: "fold", data: svgPathData(fold) })),
     ...piece.notches.map((notch) => notchMark(notch, garment.spec.notchMark ?? "slit")),
     ...grainArrow(piece),
-    ...piece.edges.map((edge) => edgeLabel(edge, unit)),
+    ...piece.edges.filter((edge) => edge.length >= LEAST_LABELLED_MM).map((edge) => edgeLabel(edge, unit)),
     ...labels(garment, piece, unit),
   ];
 }

@@ -2,7 +2,7 @@ import type { Garment } from "@core/garment/index";
 import { type Box, boxOf } from "@core/geometry/index";
 import type { TapeUnit } from "@core/tape/index";
 import PDFDocument from "pdfkit";
-import { LINE_WIDTHS, type Mark, pieceMarks } from "./marks";
+import { LINE_DASHES, LINE_WIDTHS, type Mark, pieceMarks } from "./marks";
 import { collectPdf, POINTS_PER_MM, TEXT_FONT } from "./pdf-document";
 import { OVERLAP_MM, PAGE_MARGIN_MM, PAPERS, type PaperId, type Tile, type Tiling, tile } from "./tiling";
 
@@ -170,6 +170,8 @@ function drawMark(document: Document, mark: Mark, thickness: number): void {
   document.save();
   if (mark.kind === "line") {
     document.scale(POINTS_PER_MM);
+    const dash = LINE_DASHES[mark.style];
+    if (dash) document.dash(dash[0], { space: dash[1] });
     document
       .path(mark.data)
       .lineWidth(LINE_WIDTHS[mark.style] * thickness)

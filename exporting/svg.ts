@@ -1,7 +1,7 @@
 import type { Garment } from "@core/garment/index";
 import { boxOf } from "@core/geometry/index";
 import type { TapeUnit } from "@core/tape/index";
-import { LINE_WIDTHS, type Mark, pieceMarks } from "./marks";
+import { LINE_DASHES, LINE_WIDTHS, type Mark, pieceMarks } from "./marks";
 
 const MARGIN_MM = 15;
 const BETWEEN_PIECES_MM = 30;
@@ -45,7 +45,9 @@ function testSquare(x: number, y: number, size: number, label: string): string {
 
 function markElement(mark: Mark): string {
   if (mark.kind === "line") {
-    return `<path class="${mark.style}" d="${mark.data}" fill="none" stroke="#000" stroke-width="${LINE_WIDTHS[mark.style]}"/>`;
+    const dash = LINE_DASHES[mark.style];
+    const dashed = dash ? ` stroke-dasharray="${dash.join(" ")}"` : "";
+    return `<path class="${mark.style}" d="${mark.data}" fill="none" stroke="#000" stroke-width="${LINE_WIDTHS[mark.style]}"${dashed}/>`;
   }
   const turn =
     mark.turn === 0 ? "" : ` transform="rotate(${round(mark.turn)} ${round(mark.at.x)} ${round(mark.at.y)})"`;

@@ -97,6 +97,19 @@ function focusOn(name: string) {
   };
 }
 
+/** One answer near enough, and one where the half armhole was laid flat. */
+async function answerTheSlants() {
+  for (const [figure, answer] of [
+    ["back", "9 5/8"],
+    ["front", "6 15/16"],
+  ]) {
+    const question = await driver.findElement(By.css(`[data-question="sleeve.slant.${figure}"]`));
+    await question.findElement(By.css("input")).sendKeys(answer ?? "");
+    await question.findElement(By.css("button")).click();
+    await driver.wait(until.elementLocated(By.css(`[data-question="sleeve.slant.${figure}"] [data-verdict]`)), 15_000);
+  }
+}
+
 try {
   await driver.get(base);
   const blouse = (await hrefOf("Harbour blouse")).replace(/\/[^/]+$/, "");
@@ -120,6 +133,7 @@ try {
   await shoot("findings", `${dress}/sleeve`, { ready: "[data-finding]" });
   await shoot("match", `${blouse}/match`, { ready: "[data-chart] svg" });
   await shoot("card", `${blouse}/card`, { ready: "[data-step]" });
+  await shoot("practice", `${blouse}/card?practice=3`, { ready: "[data-practice]", act: answerTheSlants });
   await shoot("sleeve-768", `${blouse}/sleeve`, { width: 768, height: 1024, ready: "svg.sheet" });
 } finally {
   await close();

@@ -35,6 +35,7 @@ export type SpecChange = {
     readonly capWidthChange?: number;
     readonly wristEase?: number;
     readonly length?: number;
+    readonly hemTurnUp?: number;
     readonly notches?: { readonly front?: number; readonly back?: number };
   };
 };

@@ -13,7 +13,7 @@ export {
 export { judgeEase, judgeSurplus } from "./judge-cap";
 export { type Enlarge, judgeNoCap } from "./judge-fit";
 export { judgeMeasures } from "./judge-measures";
-export { judgeHand, judgeLength, judgeNotches, judgeWidth } from "./judge-sleeve";
+export { judgeHand, judgeLength, judgeNotches, judgeTurnUp, judgeWidth } from "./judge-sleeve";
 export { draftByFitFirst } from "./reconcile";
 export { type Seam, type SeamSection, sleeveSeams } from "./seam";
 export { layPart, type Walk, type WalkMoment, walkSeam } from "./walk";

@@ -7,6 +7,8 @@ import type { Finding, Remedy } from "./finding";
 const BAGGY_BEYOND_MM = 60;
 /** A hem that the hand only just passes still drags; this much more passes easily. From memory. */
 const PASSING_EASE_MM = 6;
+/** 1 in, from memory. */
+const USUAL_TURN_UP_MM = 25.4;
 /** Room that a sleeve found too short is given below its cap line. */
 const SHORT_SLEEVE_MM = 60;
 
@@ -72,6 +74,31 @@ export function judgeHand(sleeve: SetInSleeve, hand: number | undefined, wristEa
           id: "widen-hem",
           label: phrase`Widen the hem to ${length(hand + PASSING_EASE_MM)}`,
           change: { sleeve: { wristEase } },
+        },
+      ],
+    },
+  ];
+}
+
+/** A turn-up deeper than the seam above its hem has nothing to lie on. */
+export function judgeTurnUp(task: SetInTask, sleeve: SetInSleeve): readonly Finding[] {
+  const { turnUp, length: sleeveLength } = task.lengths;
+  if (turnUp <= 0 || sleeve.outline.turnUp) return [];
+  const room = sleeveLength - sleeve.frame.height;
+  const shallower = Math.min(USUAL_TURN_UP_MM, room / 2);
+  return [
+    {
+      code: "turn-up-too-deep",
+      severity: "fault",
+      station: "sleeve",
+      message: phrase`The hem is turned up by ${length(turnUp)}, and only ${length(room)} of seam lies above it: it is drawn without.`,
+      reason: phrase`A turn-up that reaches past the cap line has no sleeve to lie on.`,
+      numbers: { turnUp, room },
+      remedies: [
+        {
+          id: "shallower-turn-up",
+          label: phrase`Turn up ${length(shallower)}`,
+          change: { sleeve: { hemTurnUp: shallower } },
         },
       ],
     },

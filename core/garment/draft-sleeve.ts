@@ -9,6 +9,7 @@ import {
   judgeNoCap,
   judgeNotches,
   judgeSurplus,
+  judgeTurnUp,
   judgeWidth,
   type Seam,
   sleeveSeams,
@@ -63,6 +64,7 @@ export function draftSleeve(
       ...judgeEase(seams, task, resolved.cloth),
       ...judgeWidth(task, sleeve, resolved.cloth),
       ...judgeHand(sleeve, resolved.body.hand, asked.wristEase),
+      ...judgeTurnUp(task, sleeve),
       ...notchFindings,
     ],
   };
@@ -139,6 +141,7 @@ function setInTask(
       elbowLevel: body.shoulderToElbow,
       elbowWidth: body.elbow + asked.elbowEase,
       wristWidth: body.wrist + asked.wristEase,
+      turnUp: asked.hemTurnUp,
     },
     notches,
   };

@@ -54,6 +54,7 @@ export const LENGTH_FIELDS: Readonly<Record<string, Field>> = {
   "sleeve.elbowEase": field("Elbow ease", EASE),
   "sleeve.wristEase": field("Wrist ease", EASE),
   "sleeve.length": field("Sleeve length", READING),
+  "sleeve.hemTurnUp": field("Hem turn-up", { least: 0, most: 150 }),
   "sleeve.capHeight": field("Cap height", { least: 0, most: 400 }),
   "sleeve.capHeightChange": field("Cap raised or lowered", CHANGE),
   "sleeve.capWidthChange": field("Sleeve widened or narrowed", CHANGE),

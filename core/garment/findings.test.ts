@@ -153,6 +153,14 @@ describe("findings and their remedies", () => {
     expect(draftGarment(applyChange(spec, remedy?.change ?? {})).sleeve).not.toBeNull();
   });
 
+  it("a turn-up deeper than the seam above its hem is said, and can be made shallower", () => {
+    const spec = withSleeve({ length: inches(8), hemTurnUp: inches(4) });
+    const found = finding(spec, "turn-up-too-deep");
+    const mended = applyChange(spec, found.remedies[0]?.change ?? {});
+    expect(codes(mended)).not.toContain("turn-up-too-deep");
+    expect(draftGarment(mended).sleeve?.sleeve.outline.turnUp).not.toBeNull();
+  });
+
   it("a notch beyond its seam is drawn at the usual place, and said so", () => {
     const spec = withSleeve({ notches: { front: inches(12) } });
     const found = finding(spec, "notch-beyond-seam");

@@ -34,6 +34,7 @@ export type ResolvedSleeve = {
   readonly elbowEase: number;
   readonly wristEase: number;
   readonly length: number;
+  readonly hemTurnUp: number;
   readonly capHeight: number | null;
   readonly placement: Placement | null;
   readonly curve: CapCurve;
@@ -155,6 +156,7 @@ function resolveSleeve(sleeve: SleeveSpec, body: SleeveBody, cloth: Cloth, chose
     elbowEase: chosen("sleeve.elbowEase", sleeve.elbowEase, ELBOW_EASE_MM, phrase`usual`, "from memory"),
     wristEase: chosen("sleeve.wristEase", sleeve.wristEase, wristEase, wristRule, "from memory"),
     length: chosen("sleeve.length", sleeve.length, body.armLength, phrase`the arm's length`, "geometry"),
+    hemTurnUp: sleeve.hemTurnUp ?? 0,
     capHeight: sleeve.capHeight ?? null,
     placement: sleeve.placement ?? null,
     curve: sleeve.curve ?? "quarters",

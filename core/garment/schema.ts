@@ -133,6 +133,7 @@ function garmentSchema(unit: TapeUnit) {
         elbowEase: length("sleeve.elbowEase"),
         wristEase: length("sleeve.wristEase"),
         length: length("sleeve.length"),
+        hemTurnUp: length("sleeve.hemTurnUp"),
         capHeight: length("sleeve.capHeight"),
         placement: z.enum(PLACEMENTS).optional(),
         curve: z.enum(CAP_CURVES).optional(),

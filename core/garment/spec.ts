@@ -67,6 +67,8 @@ export type SleeveSpec = {
   readonly elbowEase?: Maybe;
   readonly wristEase?: Maybe;
   readonly length?: Maybe;
+  /** How deep the hem is turned up; none when left out. */
+  readonly hemTurnUp?: Maybe;
   /** What a chosen or dropped cap is high. */
   readonly capHeight?: Maybe;
   readonly placement?: Placement | undefined;

@@ -19,6 +19,8 @@ export type Piece = {
   readonly cut: Cut;
   readonly edges: readonly Edge[];
   readonly outline: Path;
+  /** Where it is folded: dashed on paper, never cut. */
+  readonly folds: readonly Path[];
   readonly grain: { readonly from: Point; readonly to: Point };
   readonly notches: readonly PieceNotch[];
 };

@@ -1,17 +1,20 @@
 import { describe, expect, it } from "vitest";
 import { draftGarment } from "../garment";
 import { cubicPoint, distance, endOf, type Point, startOf } from "../geometry";
-import { sampleSpec } from "../testing/sample";
+import { sampleSpec, withSleeve } from "../testing/sample";
 
-const [piece] = draftGarment(sampleSpec()).pieces;
-if (!piece) throw new Error("the sample has a piece");
+describe.each([
+  ["with a plain hem", sampleSpec()],
+  ["with a turned-up hem", withSleeve({ hemTurnUp: 30 })],
+])("the sleeve's piece, %s", (_what, spec) => {
+  const [piece] = draftGarment(spec).pieces;
+  if (!piece) throw new Error("the sample has a piece");
 
-/** The outline as a fine polygon, for questions that a polygon answers. */
-const polygon: readonly Point[] = piece.outline.flatMap((cubic) =>
-  Array.from({ length: 60 }, (_, i) => cubicPoint(cubic, i / 60)),
-);
+  /** The outline as a fine polygon, for questions that a polygon answers. */
+  const polygon: readonly Point[] = piece.outline.flatMap((cubic) =>
+    Array.from({ length: 60 }, (_, i) => cubicPoint(cubic, i / 60)),
+  );
 
-describe("the sleeve's piece", () => {
   it("is closed: every edge begins where the one before ends", () => {
     piece.edges.forEach((edge, i) => {
       const next = piece.edges[(i + 1) % piece.edges.length];

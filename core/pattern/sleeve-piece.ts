@@ -1,5 +1,5 @@
 import { along, type Path, type Point, reversePath } from "../geometry";
-import { hemOf, type SetInSleeve } from "../sleeve/set-in";
+import { hemOf, type SetInSleeve, type SleeveOutline, turnUpEdge } from "../sleeve/set-in";
 import { edge, type Piece, type PieceNotch } from "./piece";
 
 /** The grain arrow keeps this far from the cap line and the hem, as a share of what lies between. */
@@ -13,7 +13,7 @@ export function sleevePiece(sleeve: SetInSleeve): Piece {
     edge("capBack", "Back cap", capBack),
     edge("capFront", "Front cap", [outline.capFront]),
     edge("underarmFront", "Front underarm", outline.underarmFront),
-    edge("hem", "Hem", hemOf(outline)),
+    ...hemEdges(outline),
     edge("underarmBack", "Back underarm", reversePath(outline.underarmBack)),
   ];
   const fall = outline.frontHem.y - outline.frontEnd.y;
@@ -23,6 +23,7 @@ export function sleevePiece(sleeve: SetInSleeve): Piece {
     cut: { count: 2, mirrored: true, onFold: false, interfacing: 0 },
     edges,
     outline: edges.flatMap((e) => e.path),
+    folds: outline.turnUp ? [hemOf(outline)] : [],
     grain: {
       from: { x: 0, y: outline.frontEnd.y + fall * GRAIN_MARGIN },
       to: { x: 0, y: outline.frontHem.y - fall * GRAIN_MARGIN },
@@ -36,6 +37,17 @@ export function sleevePiece(sleeve: SetInSleeve): Piece {
       ),
     ),
   };
+}
+
+/** A plain hem is one edge; one that is turned up is a fold, and the piece goes on below it. */
+function hemEdges(outline: SleeveOutline) {
+  const { turnUp } = outline;
+  if (!turnUp) return [edge("hem", "Hem", hemOf(outline))];
+  return [
+    edge("turnUpFront", "Front of the turn-up", turnUp.front),
+    edge("turnUp", "Turn-up", turnUpEdge(turnUp)),
+    edge("turnUpBack", "Back of the turn-up", reversePath(turnUp.back)),
+  ];
 }
 
 /** `turn` says on which side of the edge's direction the piece lies: its left (-1) or its right (1). */

@@ -1,10 +1,13 @@
 import { ChoiceSelect } from "@app/components/choice-select";
+import { Sentence } from "@app/components/length-text";
 import { FieldGroup } from "@app/features/garment/field-group";
 import { SpecField } from "@app/features/garment/spec-field";
+import { useCalmWork } from "@app/features/garment/use-calm-work";
 import { useWork, useWorkStore } from "@app/features/garment/work-context";
 import { Box } from "@chakra-ui/react";
 import { CLOTH_KINDS, clothOf } from "@core/cloth/index";
-import { methodOf, SET_IN_METHODS } from "@core/sleeve/set-in/index";
+import { length, phrase } from "@core/draft/index";
+import { fitFirstRange, methodOf, SET_IN_METHODS } from "@core/sleeve/set-in/index";
 import { Link } from "react-router";
 
 export function SleeveFields() {
@@ -56,7 +59,7 @@ export function SleeveFields() {
       <FieldGroup title="Cloth and ease">
         <ClothChoice />
         <SpecField path="sleeve.capEase" />
-        {method === "fit-first" && <SpecField path="sleeve.upperArmEase" />}
+        {method === "fit-first" && <SpecField path="sleeve.upperArmEase" hint={<FittingEase />} />}
         {method !== "fit-first" && (
           <>
             <SpecField path="sleeve.capHeightChange" label="Cap raised by" hint="Less than nothing lowers it." />
@@ -68,6 +71,10 @@ export function SleeveFields() {
         <SpecField path="sleeve.length" />
         <SpecField path="sleeve.elbowEase" />
         <SpecField path="sleeve.wristEase" />
+        <SpecField
+          path="sleeve.hemTurnUp"
+          hint="Mirrored from the seams above the hem, so that it lies flat. None when left open."
+        />
       </FieldGroup>
       <FieldGroup title="Notches" note="Distance from the underarm, along the armhole.">
         <SpecField path="sleeve.notches.front" hint={<UsualNotch side="front" />} />
@@ -75,6 +82,17 @@ export function SleeveFields() {
       </FieldGroup>
     </>
   );
+}
+
+/** Between the narrowest and the widest sleeve whose cap is this armhole and its ease; known before anything is solved. */
+function FittingEase() {
+  const cap = useCalmWork((work) => work.garment.sleeve?.task.cap);
+  const range = cap && fitFirstRange(cap);
+  return range ? (
+    <Sentence
+      words={phrase`A cap for this armhole exists from ${length(range.width.least - cap.upperArm)} to ${length(range.width.most - cap.upperArm)}: the more ease, the lower the cap.`}
+    />
+  ) : null;
 }
 
 function UsualNotch({ side }: { readonly side: "front" | "back" }) {

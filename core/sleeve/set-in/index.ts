@@ -22,7 +22,7 @@ export { type FeasibleRange, widthAtHeight } from "./fit";
 export { fitFirstRange, LOWEST_CAP_MM } from "./fit-first";
 export { methodOf, SET_IN_METHODS, type SetInMethod } from "./methods";
 export { type SeamNotch, usualNotches } from "./notches";
-export { hemOf, type SleeveLengths, type SleeveOutline } from "./outline";
+export { hemOf, type SleeveLengths, type SleeveOutline, type TurnUp, turnUpEdge } from "./outline";
 export { draftSetInSleeve, LEAST_BELOW_CAP_MM, type SetInSleeve } from "./set-in-sleeve";
 export { type SetInTask, SURPLUS_WAYS, type SurplusWay } from "./task";
 export { type TradeOff, tradeOff } from "./trade-off";

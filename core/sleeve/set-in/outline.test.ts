@@ -1,11 +1,11 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import type { Path } from "../../geometry";
+import { along, endOf, lengthAtHeight, type Path, pathLength } from "../../geometry";
 import { CAP_SHAPES, type CapShapes } from "./cap-shape";
 import { type CapSeams, feasibleRange, fitCap } from "./fit";
 import { outlineSleeve, type SleeveOutline } from "./outline";
 
-const LENGTHS = { length: 584, wristLevel: 584, elbowLevel: 336, elbowWidth: 318, wristWidth: 203 };
+const LENGTHS = { length: 584, wristLevel: 584, elbowLevel: 336, elbowWidth: 318, wristWidth: 203, turnUp: 0 };
 const size = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
 /** Seams of every build, and how far up the feasible range of widths the sleeve lies. */
@@ -39,6 +39,37 @@ function expectMirrored(path: Path, other: Path) {
     });
   });
 }
+
+describe("a turned-up hem", () => {
+  const turned = (turnUp: number) =>
+    outlineOf({ front: 230, back: 240 }, CAP_SHAPES.quarters, 0.5, { ...LENGTHS, turnUp });
+
+  it("lies on the seams above it when it is folded: every place of it is one of theirs, mirrored in the hem", () => {
+    fc.assert(
+      fc.property(size(5, 120), size(0, 1), (turnUp, share) => {
+        const { turnUp: sides, underarmFront, frontHem } = turned(turnUp);
+        if (!sides) throw new Error("there is room for it");
+        const { point } = along(sides.front, pathLength(sides.front) * share);
+        const above = along(underarmFront, lengthAtHeight(underarmFront, 2 * frontHem.y - point.y)).point;
+        expect(point.x).toBeCloseTo(above.x, 5);
+        expect(endOf(sides.front).y).toBeCloseTo(frontHem.y + turnUp, 5);
+      }),
+      { numRuns: 60 },
+    );
+  });
+
+  it("is wider at its edge than the hem of a tapering sleeve, and the same on both sides", () => {
+    const { turnUp, frontHem } = turned(25.4);
+    if (!turnUp) throw new Error("there is room for it");
+    expect(endOf(turnUp.front).x).toBeGreaterThan(frontHem.x + 1);
+    expectMirrored(turnUp.front, turnUp.back);
+  });
+
+  it("is none where none is asked for, or deeper than the seam above", () => {
+    expect(turned(0).turnUp).toBeNull();
+    expect(turned(570).turnUp).toBeNull();
+  });
+});
 
 describe("a sleeve whose front and back change places", () => {
   it("is the mirror image: same height, widths swapped, every line on the other side", () => {

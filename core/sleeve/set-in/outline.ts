@@ -1,4 +1,17 @@
-import { add, type Cubic, lengthAtHeight, line, mapCubic, type Path, type Point, subpath } from "../../geometry";
+import {
+  add,
+  type Cubic,
+  endOf,
+  lengthAtHeight,
+  line,
+  mapCubic,
+  mapPath,
+  type Path,
+  type Point,
+  pathLength,
+  reversePath,
+  subpath,
+} from "../../geometry";
 import type { CapFrame } from "./cap-frame";
 import { type CapShapes, halfCap } from "./cap-shape";
 import { underarmSeam } from "./underarm-seam";
@@ -10,7 +23,12 @@ export type SleeveLengths = {
   readonly elbowLevel: number;
   readonly elbowWidth: number;
   readonly wristWidth: number;
+  /** How deep the hem is turned up; 0 for a sleeve that ends on its stitching line. */
+  readonly turnUp: number;
 };
+
+/** What is folded up inside: its sides from the hem down, mirrored from the seams above the hem so that it lies flat on them. */
+export type TurnUp = { readonly front: Path; readonly back: Path };
 
 /** The edges of the sleeve, each in the direction in which the outline runs: over the crown from back to front. */
 export type SleeveOutline = {
@@ -27,6 +45,8 @@ export type SleeveOutline = {
   readonly backHem: Point;
   /** Null when the elbow line would lie in the cap or below the hem. */
   readonly elbow: { readonly front: Point; readonly back: Point } | null;
+  /** Null when none is asked for, or when it would be deeper than the seam above it. */
+  readonly turnUp: TurnUp | null;
 };
 
 /** The elbow line is only drawn where it leaves the seam room to bend: this far from the cap line and the wrist. */
@@ -41,6 +61,7 @@ export function outlineSleeve(frame: CapFrame, shapes: CapShapes, lengths: Sleev
   const seam = seamToHem(frontEnd, lengths);
   const front = halfCap(shapes.front, frame.frontWidth, frame.height);
   const back = mapCubic(halfCap(shapes.back, frame.backWidth, frame.height), mirrored);
+  const turnedUp = lengths.turnUp > 0 ? foldedOver(seam.path, lengths.turnUp) : null;
   return {
     crown,
     frontEnd,
@@ -52,6 +73,7 @@ export function outlineSleeve(frame: CapFrame, shapes: CapShapes, lengths: Sleev
     frontHem: seam.hem,
     backHem: mirrored(seam.hem),
     elbow: seam.elbow && { front: seam.elbow, back: mirrored(seam.elbow) },
+    turnUp: turnedUp && { front: turnedUp, back: mapPath(turnedUp, mirrored) },
   };
 }
 
@@ -67,10 +89,24 @@ function seamToHem(capEnd: Point, lengths: SleeveLengths) {
   return { path, hem: last, elbow: elbow && elbow.y < lengths.length ? elbow : null };
 }
 
+/** The last stretch of a seam, as deep as asked, as it shows when the paper is folded along the hem and traced through. */
+function foldedOver(seam: Path, depth: number): Path | null {
+  const hem = endOf(seam);
+  const top = hem.y - depth;
+  if (top <= (seam[0]?.[0].y ?? hem.y)) return null;
+  const above = subpath(seam, lengthAtHeight(seam, top), pathLength(seam));
+  return mapPath(reversePath(above), (p) => ({ x: p.x, y: 2 * hem.y - p.y }));
+}
+
 function mirrored(p: Point): Point {
   return { x: -p.x, y: p.y };
 }
 
 export function hemOf(outline: SleeveOutline): Path {
   return line(outline.frontHem, outline.backHem);
+}
+
+/** The edge that the turn-up ends in, in the direction of the hem. */
+export function turnUpEdge({ front, back }: TurnUp): Path {
+  return line(endOf(front), endOf(back));
 }

@@ -31,7 +31,7 @@ function capTask(changes: Partial<CapTask> = {}): CapTask {
   };
 }
 
-const LENGTHS = { length: 584, wristLevel: 584, elbowLevel: 336, elbowWidth: 318, wristWidth: 203 };
+const LENGTHS = { length: 584, wristLevel: 584, elbowLevel: 336, elbowWidth: 318, wristWidth: 203, turnUp: 0 };
 
 function draft(cap: CapTask, method: SetInMethod = "fit-first", lengths = LENGTHS) {
   return draftSetInSleeve({

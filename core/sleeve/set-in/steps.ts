@@ -8,12 +8,12 @@ import {
   point,
   type StepRecord,
 } from "../../draft";
-import { along, type Cubic, distance, line, type Point, reversePath } from "../../geometry";
+import { along, type Cubic, distance, endOf, line, type Point, reversePath } from "../../geometry";
 import type { CapFrame } from "./cap-frame";
 import type { SleeveFigures } from "./figures";
 import { type GuidePoint, guidePoints } from "./guide-points";
 import type { SeamNotch } from "./notches";
-import { hemOf, type SleeveOutline } from "./outline";
+import { hemOf, type SleeveOutline, turnUpEdge } from "./outline";
 import type { SetInTask } from "./task";
 
 type Drawn = {
@@ -40,6 +40,7 @@ export function sleeveSteps(drawn: Drawn): readonly StepRecord[] {
     ...elbowStep(drawn),
     wristStep(drawn),
     underarmStep(drawn),
+    ...turnUpStep(drawn),
     frontNotchStep(drawn),
     backNotchStep(drawn),
     shoulderNotchStep(drawn),
@@ -150,7 +151,7 @@ function wristStep({ outline, figures }: Drawn): StepRecord {
       lettered("R", "front hem", outline.frontHem),
       lettered("S", "back hem", outline.backHem),
     ],
-    lines: [{ id: "hem", path: hemOf(outline), kind: "seam" }],
+    lines: [{ id: "hem", path: hemOf(outline), kind: outline.turnUp ? "guide" : "seam" }],
     figures: [figures.finishedLength, figures.hemWidth],
   };
 }
@@ -165,6 +166,26 @@ function underarmStep({ outline }: Drawn): StepRecord {
     ],
     tapeCheck: phrase`Front and back underarm seams are one length.`,
   };
+}
+
+function turnUpStep({ task, outline }: Drawn): StepRecord[] {
+  const { turnUp } = outline;
+  if (!turnUp) return [];
+  return [
+    {
+      text: phrase`For the turn-up, rule a line ${length(task.lengths.turnUp)} below the hem. Fold the paper up along ${point("R")} to ${point("S")}, trace the underarm seams through, unfold, and mark ${point("W")} and ${point("X")} where they meet the line.`,
+      points: [
+        lettered("W", "front end of the turn-up", endOf(turnUp.front)),
+        lettered("X", "back end of the turn-up", endOf(turnUp.back)),
+      ],
+      lines: [
+        { id: "turnUpFront", path: turnUp.front, kind: "seam" },
+        { id: "turnUp", path: turnUpEdge(turnUp), kind: "seam" },
+        { id: "turnUpBack", path: turnUp.back, kind: "seam" },
+      ],
+      tapeCheck: phrase`${point("W")} to ${point("X")} measures ${length(endOf(turnUp.front).x - endOf(turnUp.back).x)}, what the sleeve is wide that far above its hem.`,
+    },
+  ];
 }
 
 function frontNotchStep(drawn: Drawn): StepRecord {
