@@ -159,7 +159,10 @@ describe("matching", () => {
     await slide("[data-walk]", 500);
     const says = await she.find("[data-walk-says]");
     await she.until("it has come so far", async () => /up the armhole lies/.test(await says.getText()));
+    const thread = await she.find("[data-walk-thread] line");
+    const stood = Number(await thread.getAttribute("x1"));
     await slide("[data-walk]", 9999);
+    await she.until("the ribbon keeps step", async () => Number(await thread.getAttribute("x1")) < stood - 50);
     await she.until("it is at its end", async () => /nothing is over/.test(await says.getText()));
     await she.open(`${dress}/match`);
     await slide("[data-walk]", 9999);

@@ -1,11 +1,14 @@
 import { Findings } from "@app/features/garment/findings-panel";
 import { useWork } from "@app/features/garment/work-context";
 import { Box, Grid, Heading, Text } from "@chakra-ui/react";
+import type { DraftedSleeve, Garment } from "@core/garment/index";
 import { EaseChart } from "./ease-chart";
 import { NotchTable, SectionTable } from "./match-tables";
 import { RibbonHandles } from "./ribbon-handles";
 import { SeamRibbons } from "./seam-ribbons";
+import { useWalk } from "./use-walk";
 import { WalkPanel } from "./walk-panel";
+import { WalkThread } from "./walk-thread";
 
 /** The cap against the armhole: where each mark meets its partner, and where the ease lies. */
 export function MatchStation() {
@@ -19,6 +22,13 @@ export function MatchStation() {
       </Box>
     );
   }
+  return <Matched garment={garment} drafted={drafted} />;
+}
+
+type Props = { readonly garment: Garment; readonly drafted: DraftedSleeve };
+
+function Matched({ garment, drafted }: Props) {
+  const walk = useWalk(drafted.seams);
   return (
     <Grid templateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 1fr) 20rem" }} flex="1">
       <Box px="6" py="4" minW="0">
@@ -32,9 +42,14 @@ export function MatchStation() {
         <SeamRibbons
           seams={drafted.seams}
           notches={drafted.sleeve.notches}
-          handles={(scale) => <RibbonHandles drafted={drafted} scale={scale} />}
+          handles={(scale) => (
+            <>
+              <WalkThread walk={walk} seams={drafted.seams} scale={scale} />
+              <RibbonHandles drafted={drafted} scale={scale} />
+            </>
+          )}
         />
-        <WalkPanel drafted={drafted} />
+        <WalkPanel drafted={drafted} state={walk} />
         <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600" mt="4">
           Where the ease lies
         </Heading>

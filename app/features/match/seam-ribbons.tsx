@@ -35,6 +35,7 @@ const Drawing = chakra("svg", {
     "& .ribbon-handle:focus, & .ribbon-handle:focus-visible": { outlineStyle: "none" },
     "& .ribbon-handle:focus-visible .grip": { strokeWidth: 4 },
     "& .thread": { stroke: "ink", strokeWidth: 1.2 },
+    "& .walk": { stroke: "chalk", strokeWidth: 2.4, fill: "chalk" },
     "& .stitch": { stroke: "ruleStrong", strokeWidth: 0.6 },
   },
 });

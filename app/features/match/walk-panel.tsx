@@ -1,55 +1,23 @@
 import { LengthText } from "@app/components/length-text";
 import { useUnit } from "@app/components/preferences";
 import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
-import { layPart, type Seam, type WalkMoment, walkSeam } from "@core/check/index";
+import { layPart, type Seam, type WalkMoment } from "@core/check/index";
 import type { DraftedSleeve } from "@core/garment/index";
-import { boxOf, mapPath, type Path, svgPathData } from "@core/geometry/index";
+import { boxOf, type Path, svgPathData } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
 import { Pause, Play } from "lucide-react";
-import { useEffect, useMemo, useState } from "react";
+import type { WalkState } from "./use-walk";
 
-type Props = { readonly drafted: DraftedSleeve };
-type Side = "front" | "back";
+type Props = { readonly drafted: DraftedSleeve; readonly state: WalkState };
 
-/** A walk round one half takes about this long when it is played. */
-const PLAYED_MS = 6000;
 /** In shares of the seam, so that its end can be reached exactly. */
 const SLIDER_STEPS = 1000;
 const EIGHTH_MM = 25.4 / 8;
 
 /** The sleeve walked round the armhole as two fingers do it, but exactly: scrubbed with the slider, or played. */
-export function WalkPanel({ drafted }: Props) {
+export function WalkPanel({ drafted, state }: Props) {
   const unit = useUnit();
-  const [side, setSide] = useState<Side>("front");
-  const [at, setAt] = useState(0);
-  const [isPlaying, setPlaying] = useState(false);
-  const seam = drafted.seams[side === "front" ? 0 : 1];
-  const walk = useMemo(() => walkSeam(seam, bodyOnSheet(seam, side)), [seam, side]);
-  const moment = walk.at(at);
-  const isAtEnd = moment.bodyAt >= seam.bodyLength - 1e-6;
-
-  useEffect(() => {
-    if (!isPlaying) return;
-    let last = performance.now();
-    let frame = requestAnimationFrame(function step(now) {
-      setAt((before) => Math.min(seam.bodyLength, before + ((now - last) * seam.bodyLength) / PLAYED_MS));
-      last = now;
-      frame = requestAnimationFrame(step);
-    });
-    return () => cancelAnimationFrame(frame);
-  }, [isPlaying, seam.bodyLength]);
-  useEffect(() => {
-    if (isAtEnd) setPlaying(false);
-  }, [isAtEnd]);
-
-  const play = () => {
-    if (window.matchMedia("(prefers-reduced-motion: reduce)").matches) {
-      setAt(seam.bodyLength);
-      return;
-    }
-    if (isAtEnd) setAt(0);
-    setPlaying(!isPlaying);
-  };
+  const { side, seam, body, walk, moment, isAtEnd, isPlaying, choose, goTo, play } = state;
   return (
     <Box as="section" aria-label="The walk" mt="4">
       <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600">
@@ -69,11 +37,7 @@ export function WalkPanel({ drafted }: Props) {
             bg={one === side ? "chalkPale" : "transparent"}
             color="ink"
             aria-pressed={one === side}
-            onClick={() => {
-              setSide(one);
-              setAt(0);
-              setPlaying(false);
-            }}
+            onClick={() => choose(one)}
           >
             {one === "front" ? "Front" : "Back"}
           </Button>
@@ -83,7 +47,7 @@ export function WalkPanel({ drafted }: Props) {
         </Button>
       </Flex>
       <Box bg="panel" border="1px solid" borderColor="rule" h="300px">
-        <WalkDrawing seam={seam} body={bodyOnSheet(seam, side)} moment={moment} drafted={drafted} />
+        <WalkDrawing seam={seam} body={body} moment={moment} drafted={drafted} />
       </Box>
       <Box asChild w="100%" mt="2">
         <input
@@ -94,10 +58,7 @@ export function WalkPanel({ drafted }: Props) {
           max={SLIDER_STEPS}
           value={Math.round((moment.bodyAt / seam.bodyLength) * SLIDER_STEPS)}
           aria-valuetext={formatLength(moment.bodyAt, unit)}
-          onChange={(event) => {
-            setPlaying(false);
-            setAt((Number(event.currentTarget.value) / SLIDER_STEPS) * seam.bodyLength);
-          }}
+          onChange={(event) => goTo((Number(event.currentTarget.value) / SLIDER_STEPS) * seam.bodyLength)}
         />
       </Box>
       <Text data-walk-says>
@@ -119,11 +80,6 @@ export function WalkPanel({ drafted }: Props) {
       </Text>
     </Box>
   );
-}
-
-/** The armhole from the underarm as it lies on the sheet: the front mirrored, as on the block's sheet. */
-function bodyOnSheet(seam: Seam, side: Side): Path {
-  return side === "front" ? mapPath(seam.bodyPath, (p) => ({ x: -p.x, y: p.y })) : seam.bodyPath;
 }
 
 type DrawingProps = {
