@@ -1,5 +1,6 @@
 import type { PracticeAnswer } from "@app/features/practice/use-practice";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
+import { postedJson } from "@app/server/posted-json";
 import { draftGarment, readGarment } from "@core/garment/index";
 import { judgeAnswer, questionsOf } from "@core/practice/index";
 import { addAttempt, listAttempts } from "@database/queries/practice";
@@ -12,7 +13,6 @@ const SENT = z.object({
   figure: z.string().max(80),
   answerMm: z.number().min(0).max(3000),
 });
-const MOST_BYTES = 200_000;
 
 /** What was answered on this garment's card before, newest first. */
 export async function loader({ params }: Route.LoaderArgs) {
@@ -24,8 +24,7 @@ export async function loader({ params }: Route.LoaderArgs) {
 /** Judges an answer by the garment as it stands on the table, and keeps it. */
 export async function action({ request, params }: Route.ActionArgs) {
   const garmentId = idFrom(params.garmentId, "This garment");
-  const text = await request.text();
-  const sent = SENT.safeParse(text.length <= MOST_BYTES ? parse(text) : null);
+  const sent = SENT.safeParse(await postedJson(request));
   const read = sent.success ? readGarment(sent.data.file) : null;
   if (!sent.success || !read?.ok) return answer({ ok: false, reason: "What was sent is no answer to this card." }, 400);
   const draft = draftGarment(read.spec).drafts.find((one) => one.id === sent.data.part);
@@ -44,14 +43,6 @@ export async function action({ request, params }: Route.ActionArgs) {
   );
   // An answer that cannot be kept is judged all the same.
   return answer({ ok: true, verdict, isKept: kept.ok && kept.value }, 200);
-}
-
-function parse(text: string): unknown {
-  try {
-    return JSON.parse(text);
-  } catch {
-    return null;
-  }
 }
 
 function answer(body: PracticeAnswer, status: number): Response {

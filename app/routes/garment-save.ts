@@ -1,18 +1,17 @@
 import type { SaveAnswer } from "@app/features/garment/save-work";
 import { attemptInStudio, idFrom } from "@app/server/database";
+import { postedJson } from "@app/server/posted-json";
 import { readGarment, writeGarment } from "@core/garment/index";
 import { saveVersion } from "@database/queries/garments";
 import { z } from "zod";
 import type { Route } from "./+types/garment-save";
 
 const SAVE = z.object({ file: z.unknown(), basedOn: z.number().int().nonnegative() });
-/** A garment file is a few kilobytes. */
-const MOST_BYTES = 200_000;
 
 /** Keeps the work on a garment as a new version. Every answer is a sentence that the page can show. */
 export async function action({ request, params }: Route.ActionArgs) {
   const garmentId = idFrom(params.garmentId, "This garment");
-  const body = await readBody(request);
+  const body = await postedJson(request);
   const sent = SAVE.safeParse(body);
   const read = sent.success ? readGarment(sent.data.file) : null;
   if (!sent.success || !read) return answer({ saved: false, reason: "What was sent is not a garment." }, 400);
@@ -27,15 +26,6 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (!attempt.ok) return answer({ saved: false, reason: attempt.sentence }, 503);
   if (!attempt.value) return answer({ saved: false, reason: "This garment is not in the workroom any more." }, 404);
   return answer({ saved: true, ...attempt.value }, 200);
-}
-
-async function readBody(request: Request): Promise<unknown> {
-  try {
-    const text = await request.text();
-    return text.length <= MOST_BYTES ? JSON.parse(text) : null;
-  } catch {
-    return null;
-  }
 }
 
 function answer(body: SaveAnswer, status: number): Response {

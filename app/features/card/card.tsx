@@ -1,10 +1,11 @@
 import { Sentence } from "@app/components/length-text";
+import { Pager } from "@app/components/pager";
 import { Findings } from "@app/features/garment/findings-panel";
 import { useWork } from "@app/features/garment/work-context";
 import { Practice } from "@app/features/practice/practice";
 import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
 import type { Draft } from "@core/draft/index";
-import { ChevronLeft, ChevronRight, Printer } from "lucide-react";
+import { Printer } from "lucide-react";
 import { useSearchParams } from "react-router";
 import { CardStep } from "./card-step";
 import { StepDrawing } from "./step-drawing";
@@ -128,31 +129,11 @@ function OneStep({
   if (!step) return null;
   return (
     <Box data-step={n}>
-      <Flex align="center" gap="4" mb="3" className="not-printed">
-        <Button
-          aria-label="Step before"
-          variant="outline"
-          borderColor="ruleStrong"
-          color="ink"
-          disabled={n === 1}
-          onClick={() => onGo(n - 1)}
-        >
-          <ChevronLeft aria-hidden />
-        </Button>
-        <Text fontSize="xl">
+      <Box mb="3" className="not-printed">
+        <Pager noun="Step" at={n} count={draft.steps.length} onGo={onGo}>
           Step {n} of {draft.steps.length}
-        </Text>
-        <Button
-          aria-label="Step after"
-          variant="outline"
-          borderColor="ruleStrong"
-          color="ink"
-          disabled={n === draft.steps.length}
-          onClick={() => onGo(n + 1)}
-        >
-          <ChevronRight aria-hidden />
-        </Button>
-      </Flex>
+        </Pager>
+      </Box>
       <Text fontSize={{ base: "2xl", md: "3xl" }} lineHeight="1.3">
         <Sentence words={step.text} />
       </Text>

@@ -1,10 +1,10 @@
 import type { ChartColours, ChartPainter } from "@app/components/chart";
+import { CHART_FONT, sizedChart } from "@app/components/sized-chart";
 import { LineChart } from "echarts/charts";
 import { GridComponent, LegendComponent, TooltipComponent } from "echarts/components";
-import { init, use } from "echarts/core";
-import { SVGRenderer } from "echarts/renderers";
+import { use } from "echarts/core";
 
-use([LineChart, GridComponent, LegendComponent, TooltipComponent, SVGRenderer]);
+use([LineChart, GridComponent, LegendComponent, TooltipComponent]);
 
 export type HistoryPicture = {
   readonly lines: readonly {
@@ -18,21 +18,15 @@ export type HistoryPicture = {
   readonly tickMm: number;
 };
 
-const FONT = "'Source Sans 3 Variable', sans-serif";
 /** Lines are told apart by their marks and dashes as well as by their colour. */
 const MARKS = ["circle", "rect", "triangle", "diamond"] as const;
 const DASHES = ["solid", "dashed", "dotted", [8, 3, 2, 3]] as const;
 
 export function createHistoryChart(node: HTMLElement): ChartPainter<HistoryPicture> {
-  const chart = init(node, undefined, { renderer: "svg" });
-  const observer = new ResizeObserver(() => chart.resize());
-  observer.observe(node);
+  const { chart, dispose } = sizedChart(node);
   return {
     paint: (picture, colours) => chart.setOption(options(picture, colours), { notMerge: true }),
-    dispose: () => {
-      observer.disconnect();
-      chart.dispose();
-    },
+    dispose,
   };
 }
 
@@ -40,7 +34,7 @@ function options(
   { lines, length, day, tickMm }: HistoryPicture,
   { ink, inkSoft, rule, chalk, warn, good }: ChartColours,
 ) {
-  const text = { color: inkSoft, fontFamily: FONT, fontSize: 13 };
+  const text = { color: inkSoft, fontFamily: CHART_FONT, fontSize: 13 };
   const values = lines.flatMap((line) => line.points.map(([, mm]) => mm));
   const [low, high] = [Math.min(...values), Math.max(...values)];
   const step = tickMm * Math.max(1, Math.ceil((high - low) / tickMm / 5));
@@ -52,7 +46,7 @@ function options(
     tooltip: {
       trigger: "item",
       valueFormatter: (value: unknown) => length(Number(value)),
-      textStyle: { fontFamily: FONT },
+      textStyle: { fontFamily: CHART_FONT },
     },
     xAxis: {
       type: "time",

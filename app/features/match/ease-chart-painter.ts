@@ -1,11 +1,11 @@
 import type { ChartColours, ChartPainter } from "@app/components/chart";
+import { CHART_FONT, sizedChart } from "@app/components/sized-chart";
 import { LineChart } from "echarts/charts";
 import { GridComponent, MarkLineComponent, TooltipComponent } from "echarts/components";
-import { init, use } from "echarts/core";
-import { SVGRenderer } from "echarts/renderers";
+import { use } from "echarts/core";
 import type { Unrolled } from "./unrolled";
 
-use([LineChart, GridComponent, MarkLineComponent, TooltipComponent, SVGRenderer]);
+use([LineChart, GridComponent, MarkLineComponent, TooltipComponent]);
 
 export type EasePicture = {
   readonly unrolled: Unrolled;
@@ -16,19 +16,12 @@ export type EasePicture = {
   readonly tickMm: number;
 };
 
-const FONT = "'Source Sans 3 Variable', sans-serif";
-
 /** A chart in the node that follows the node's size until it is disposed of. */
 export function createEaseChart(node: HTMLElement): ChartPainter<EasePicture> {
-  const chart = init(node, undefined, { renderer: "svg" });
-  const observer = new ResizeObserver(() => chart.resize());
-  observer.observe(node);
+  const { chart, dispose } = sizedChart(node);
   return {
     paint: (picture, colours) => chart.setOption(options(picture, colours), { notMerge: true }),
-    dispose: () => {
-      observer.disconnect();
-      chart.dispose();
-    },
+    dispose,
   };
 }
 
@@ -39,7 +32,7 @@ function options(
   const points = unrolled.density.map(({ at, share }) => [at, share * 100]);
   const peak = Math.max(limit * 100, ...points.map(([, y]) => y ?? 0));
   const low = Math.min(0, ...points.map(([, y]) => y ?? 0));
-  const text = { color: soft, fontFamily: FONT, fontSize: 13 };
+  const text = { color: soft, fontFamily: CHART_FONT, fontSize: 13 };
   return {
     animation: false,
     grid: { left: 56, right: 24, top: 34, bottom: 44 },
@@ -49,7 +42,7 @@ function options(
         const [item] = items as { readonly value: readonly [number, number] }[];
         return item ? `${length(item.value[0])} from the back underarm: ${item.value[1].toFixed(1)} % ease` : "";
       },
-      textStyle: { fontFamily: FONT },
+      textStyle: { fontFamily: CHART_FONT },
     },
     xAxis: {
       type: "value",
@@ -82,7 +75,7 @@ function options(
         markLine: {
           symbol: "none",
           silent: true,
-          label: { color: soft, fontFamily: FONT, fontSize: 12.5 },
+          label: { color: soft, fontFamily: CHART_FONT, fontSize: 12.5 },
           lineStyle: { color: soft, width: 1, type: "solid" },
           data: [
             ...unrolled.threads

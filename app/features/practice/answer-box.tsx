@@ -16,7 +16,7 @@ type Props = {
 };
 
 const BOUNDS = { least: 0.1, most: 3000 };
-const COLOURS = { right: "good", near: "warn", wrong: "fault" } as const;
+export const GRADE_COLOURS = { right: "good", near: "warn", wrong: "fault" } as const;
 
 /** One figure asked for: its box, the check, and what is said to it. */
 export function AnswerBox({ question, answer, onCheck, text, onText }: Props) {
@@ -69,7 +69,7 @@ export function AnswerBox({ question, answer, onCheck, text, onText }: Props) {
         <Text
           role="status"
           mt="1.5"
-          color={answer.ok ? COLOURS[answer.verdict.grade] : "fault"}
+          color={answer.ok ? GRADE_COLOURS[answer.verdict.grade] : "fault"}
           data-verdict={answer.ok ? answer.verdict.grade : "none"}
         >
           {answer.ok ? <Sentence words={answer.verdict.says} /> : answer.reason}

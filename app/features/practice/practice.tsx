@@ -1,13 +1,13 @@
 import { LengthText } from "@app/components/length-text";
+import { Pager } from "@app/components/pager";
 import { useUnit } from "@app/components/preferences";
 import { StepDrawing } from "@app/features/card/step-drawing";
 import { Box, Button, Flex, Grid, Heading, Text } from "@chakra-ui/react";
 import type { Draft, Step } from "@core/draft/index";
 import { speakPart } from "@core/draft/index";
 import { questionsOf } from "@core/practice/index";
-import { ChevronLeft, ChevronRight } from "lucide-react";
 import { useEffect, useMemo } from "react";
-import { AnswerBox } from "./answer-box";
+import { AnswerBox, GRADE_COLOURS } from "./answer-box";
 import { type ShownAttempt, usePractice } from "./use-practice";
 
 type Props = {
@@ -32,29 +32,9 @@ export function Practice({ draft, garmentId, asked, onGo, onLeave }: Props) {
   return (
     <Box data-practice={index}>
       <Flex align="center" gap="4" mb="3" wrap="wrap">
-        <Button
-          aria-label="Question before"
-          variant="outline"
-          borderColor="ruleStrong"
-          color="ink"
-          disabled={index === 1}
-          onClick={() => onGo(index - 1)}
-        >
-          <ChevronLeft aria-hidden />
-        </Button>
-        <Text fontSize="xl">
+        <Pager noun="Question" at={index} count={steps.length} onGo={onGo}>
           Practice, {index} of {steps.length}
-        </Text>
-        <Button
-          aria-label="Question after"
-          variant="outline"
-          borderColor="ruleStrong"
-          color="ink"
-          disabled={index === steps.length}
-          onClick={() => onGo(index + 1)}
-        >
-          <ChevronRight aria-hidden />
-        </Button>
+        </Pager>
         <Button ml="auto" size="sm" variant="outline" borderColor="ruleStrong" color="ink" onClick={onLeave}>
           Back to the card
         </Button>
@@ -101,7 +81,6 @@ function HiddenSentence({ step }: { readonly step: Step }) {
 }
 
 const GRADES = { right: "right", near: "near", wrong: "off" } as const;
-const COLOURS = { right: "good", near: "warn", wrong: "fault" } as const;
 
 function Record({ attempts }: { readonly attempts: readonly ShownAttempt[] | null }) {
   const right = attempts?.filter((attempt) => attempt.grade === "right").length ?? 0;
@@ -122,7 +101,7 @@ function Record({ attempts }: { readonly attempts: readonly ShownAttempt[] | nul
           {attempts.slice(0, 12).map((attempt) => (
             <Flex key={attempt.id} justify="space-between" gap="4" py="1.5" borderBottom="1px solid" borderColor="rule">
               <span>{attempt.label}</span>
-              <Text color={COLOURS[attempt.grade]} whiteSpace="nowrap">
+              <Text color={GRADE_COLOURS[attempt.grade]} whiteSpace="nowrap">
                 <LengthText mm={attempt.answerMm} />, {GRADES[attempt.grade]}
               </Text>
             </Flex>

@@ -1,21 +1,12 @@
 import type { ChartColours, ChartPainter } from "@app/components/chart";
+import { CHART_FONT, sizedChart } from "@app/components/sized-chart";
 import type { SideBySide } from "@app/workers/side-by-side";
 import { LineChart, ScatterChart } from "echarts/charts";
 import { GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent } from "echarts/components";
-import { type ECharts, init, use } from "echarts/core";
+import { type ECharts, use } from "echarts/core";
 import { LabelLayout } from "echarts/features";
-import { SVGRenderer } from "echarts/renderers";
 
-use([
-  LineChart,
-  ScatterChart,
-  GridComponent,
-  MarkAreaComponent,
-  MarkLineComponent,
-  TooltipComponent,
-  LabelLayout,
-  SVGRenderer,
-]);
+use([LineChart, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent, LabelLayout]);
 
 export type TradeOffPicture = {
   readonly found: SideBySide;
@@ -27,13 +18,10 @@ export type TradeOffPicture = {
   readonly onChoose: (width: number) => void;
 };
 
-const FONT = "'Source Sans 3 Variable', sans-serif";
 type Point = readonly [number, number];
 
 export function createTradeOffChart(node: HTMLElement): ChartPainter<TradeOffPicture> {
-  const chart = init(node, undefined, { renderer: "svg" });
-  const observer = new ResizeObserver(() => chart.resize());
-  observer.observe(node);
+  const { chart, dispose } = sizedChart(node);
   let latest: TradeOffPicture | null = null;
   dragAlong(chart, () => latest);
   return {
@@ -41,10 +29,7 @@ export function createTradeOffChart(node: HTMLElement): ChartPainter<TradeOffPic
       latest = picture;
       chart.setOption(options(picture, colours), { notMerge: true });
     },
-    dispose: () => {
-      observer.disconnect();
-      chart.dispose();
-    },
+    dispose,
   };
 }
 
@@ -77,7 +62,7 @@ function options(
   { found, now, length, tickMm }: TradeOffPicture,
   { ink, inkSoft, rule, chalk, warn, good }: ChartColours,
 ) {
-  const text = { color: inkSoft, fontFamily: FONT, fontSize: 13 };
+  const text = { color: inkSoft, fontFamily: CHART_FONT, fontSize: 13 };
   const curve = found.curve.map(({ width, height }): Point => [width, height]);
   const methods = found.methods.flatMap(({ name, figures }) =>
     figures ? [{ name, value: [figures.capWidth, figures.capHeight] as Point }] : [],
@@ -101,7 +86,7 @@ function options(
     grid: { left: 76, right: 28, top: 24, bottom: 54 },
     tooltip: {
       trigger: "item",
-      textStyle: { fontFamily: FONT },
+      textStyle: { fontFamily: CHART_FONT },
       formatter: (item: unknown) => {
         const { name, value } = item as { readonly name: string; readonly value: Point };
         return `${name || "Fits"}: ${length(value[0])} wide, cap ${length(value[1])} high`;
@@ -134,7 +119,7 @@ function options(
           silent: true,
           symbol: "none",
           lineStyle: { color: warn, type: "dashed", width: 1.5 },
-          label: { formatter: "the arm", color: warn, fontFamily: FONT, fontSize: 13, position: "insideEndTop" },
+          label: { formatter: "the arm", color: warn, fontFamily: CHART_FONT, fontSize: 13, position: "insideEndTop" },
           data: [{ xAxis: found.upperArm }],
         },
       },
@@ -144,7 +129,7 @@ function options(
         symbol: "rect",
         symbolSize: 9,
         itemStyle: { color: ink },
-        label: { show: true, formatter: "{b}", position: "right", color: ink, fontFamily: FONT, fontSize: 13 },
+        label: { show: true, formatter: "{b}", position: "right", color: ink, fontFamily: CHART_FONT, fontSize: 13 },
         labelLayout: { moveOverlap: "shiftY" },
       },
       {
