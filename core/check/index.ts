@@ -4,15 +4,13 @@ export {
   judgeAlteration,
   judgeContradiction,
   judgeFrontAndBack,
-  judgeGrain,
   judgeObstacle,
-  judgeOutline,
   judgeTooMuchAllowance,
-  judgeTraced,
 } from "./judge-block";
 export { judgeEase, judgeSurplus } from "./judge-cap";
 export { type Enlarge, judgeNoCap } from "./judge-fit";
 export { judgeMeasures } from "./judge-measures";
+export { judgeGrain, judgeOutline, judgeTraced } from "./judge-outline";
 export { judgeHand, judgeLength, judgeNotches, judgeTurnUp, judgeWidth } from "./judge-sleeve";
 export { draftByFitFirst } from "./reconcile";
 export { type Seam, type SeamSection, sleeveSeams } from "./seam";

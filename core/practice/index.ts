@@ -1,2 +1,2 @@
-export { judgeAnswer, type Question, type Verdict } from "./judge-answer";
+export { judgeAnswer, type Question, TAPE_MM, type Verdict } from "./judge-answer";
 export { questionsOf } from "./questions";

@@ -28,7 +28,7 @@ export type Verdict = {
 };
 
 /** A tape reads to an eighth of an inch, a hand draft to about a quarter (common practice, no source). */
-const TAPE_MM = 25.4 / 8;
+export const TAPE_MM = 25.4 / 8;
 const HAND_MM = 25.4 / 4;
 /** Seam allowances in use: 1/4, 3/8, 1/2 and 5/8 in, 1 and 1.5 cm. */
 const ALLOWANCES_MM = [6.35, 9.525, 10, 12.7, 15, 15.875] as const;

@@ -5,7 +5,7 @@ import { StepDrawing } from "@app/features/card/step-drawing";
 import { Box, Button, Flex, Grid, Heading, Text } from "@chakra-ui/react";
 import type { Draft, Step } from "@core/draft/index";
 import { speakPart } from "@core/draft/index";
-import { questionsOf } from "@core/practice/index";
+import { questionsOf, TAPE_MM } from "@core/practice/index";
 import { useEffect, useMemo } from "react";
 import { AnswerBox, GRADE_COLOURS } from "./answer-box";
 import { type ShownAttempt, usePractice } from "./use-practice";
@@ -96,7 +96,7 @@ function Record({ attempts }: { readonly attempts: readonly ShownAttempt[] | nul
       ) : (
         <>
           <Text mb="2" data-practice-score>
-            {right} of {attempts.length} right to an eighth of an inch.
+            {right} of {attempts.length} right to within <LengthText mm={TAPE_MM} />.
           </Text>
           {attempts.slice(0, 12).map((attempt) => (
             <Flex key={attempt.id} justify="space-between" gap="4" py="1.5" borderBottom="1px solid" borderColor="rule">
