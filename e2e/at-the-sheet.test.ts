@@ -42,7 +42,7 @@ describe("working at the sheet", () => {
     await she.drag("Front end of the cap line", 12, 0);
     await she.until("the sleeve is wider", async () => (await she.figure("sleeve.capWidth")) !== width);
     await she.until("the cap is lower", async () => (await she.figure("sleeve.capHeight")) !== height);
-    expect(await she.figure("sleeve.surplus")).toBe("0 in");
+    await she.reads("sleeve.surplus", "0 in");
   });
 
   it("stops the hand where no cap exists, and says so while it is held", async () => {
@@ -58,7 +58,7 @@ describe("working at the sheet", () => {
     );
     await browser.driver.actions({ async: true }).release().perform();
     await she.until("it is gone when the hand lets go", async () => !(await she.pageText()).includes("Stopped at"));
-    expect(await she.figure("sleeve.capHeight")).toBe("1 in");
+    await she.reads("sleeve.capHeight", "1 in");
   });
 
   it("undoes and redoes with the keys", async () => {

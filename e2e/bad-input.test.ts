@@ -35,8 +35,8 @@ describe("figures that cannot be", () => {
     const said = await he.until("the problem is told", async () => (await problem()) || null);
     expect(said).toMatch(/^Front armhole: /);
     expect(said).toContain(words);
-    expect(await he.textIn("block.armhole.front")).toBe(text);
-    expect(await he.figure("sleeve.capHeight")).toBe(before);
+    await he.holds("block.armhole.front", text);
+    await he.reads("sleeve.capHeight", before);
     await he.find("svg.sheet .seam");
   });
 
@@ -58,7 +58,7 @@ describe("figures that cannot be", () => {
     await he.until("it is noticed", async () => (await he.findings()).includes("armhole-front-longer"));
     await he.remedy("armhole-front-longer", "swap-front-back");
     await he.until("they are swapped", async () => (await he.textIn("block.armhole.front")) === "8 7/8");
-    expect(await he.textIn("block.armhole.back")).toBe("9 3/8");
+    await he.holds("block.armhole.back", "9 3/8");
   });
 
   it("readings that contradict each other are named, and the armhole that worked stays drawn", async () => {
@@ -107,7 +107,7 @@ describe("figures that cannot be", () => {
     );
     await browser.driver.navigate().refresh();
     await he.until("the name is back", async () => (await he.textIn("name")) === "Half Typed");
-    expect(await he.textIn("upperArm")).toBe("eleven");
+    await he.holds("upperArm", "eleven");
   });
 
   it("two people who save the same garment both keep their version", async () => {

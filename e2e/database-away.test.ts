@@ -30,7 +30,7 @@ describe("while the database is away", () => {
     await she.until("the failure is told", async () =>
       (await she.find('[data-told="failed"]')).getText().then((text) => text.includes("database is not answering")),
     );
-    expect(await she.textIn("sleeve.upperArmEase")).toBe("2 1/8");
+    await she.holds("sleeve.upperArmEase", "2 1/8");
     await she.station("Block");
     await she.station("Block");
     await she.find("svg.sheet .seam");
@@ -54,7 +54,7 @@ describe("while the database is away", () => {
     await she.until("it is told", async () =>
       (await she.pageText()).includes("Not saved: the database is not answering"),
     );
-    expect(await she.textIn("name")).toBe("Patient Person");
+    await she.holds("name", "Patient Person");
   });
 
   it("the page comes back by itself when the database does, and so does the unsaved work", async () => {

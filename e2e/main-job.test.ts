@@ -55,7 +55,7 @@ describe("a dressmaker fits a sleeve to a measured armhole", () => {
     await she.press("Start the garment");
     await she.until("the block station opens", async () => (await browser.driver.getCurrentUrl()).endsWith("/block"));
     await she.until("the estimates are named", async () => (await she.findings()).includes("stand-ins-used"));
-    expect(await she.textIn("block.armhole.front")).toBe("");
+    await she.holds("block.armhole.front", "");
   });
 
   it("types the armhole and sees the sleeve drafted", async () => {
@@ -66,23 +66,23 @@ describe("a dressmaker fits a sleeve to a measured armhole", () => {
     await she.write("sleeve.capEase", "1 1/4");
     await she.write("sleeve.upperArmEase", "2");
     await she.until("the cap fits", async () => (await she.figure("sleeve.cap.front")) === "9 1⁄16 in");
-    expect(await she.figure("sleeve.cap.back")).toBe("9 11⁄16 in");
-    expect(await she.figure("sleeve.capWidth")).toBe("13 1⁄2 in");
-    expect(await she.figure("sleeve.capEase")).toBe("1 1⁄4 in");
-    expect(await she.figure("sleeve.surplus")).toBe("0 in");
+    await she.reads("sleeve.cap.back", "9 11⁄16 in");
+    await she.reads("sleeve.capWidth", "13 1⁄2 in");
+    await she.reads("sleeve.capEase", "1 1⁄4 in");
+    await she.reads("sleeve.surplus", "0 in");
   });
 
   it("switches to centimetres and back without drift", async () => {
     await she.station("Block");
     await she.press("cm");
-    expect(await she.textIn("block.armhole.front")).toBe("21.59");
-    expect(await she.figure("block.armhole.front")).toBe("21.6 cm");
+    await she.holds("block.armhole.front", "21.59");
+    await she.reads("block.armhole.front", "21.6 cm");
     await she.press("inches");
     await she.press("cm");
     await she.press("inches");
-    expect(await she.textIn("block.armhole.front")).toBe("8 1/2");
-    expect(await she.textIn("block.armhole.depth")).toBe("8");
-    expect(await she.figure("block.armhole.front")).toBe("8 1⁄2 in");
+    await she.holds("block.armhole.front", "8 1/2");
+    await she.holds("block.armhole.depth", "8");
+    await she.reads("block.armhole.front", "8 1⁄2 in");
   });
 
   it("drags the crown up: the sleeve narrows, and both seams hold", async () => {
@@ -94,8 +94,8 @@ describe("a dressmaker fits a sleeve to a measured armhole", () => {
     await she.drag("Crown", 0, -14);
     await she.until("the cap is higher", async () => inches(await she.figure("sleeve.capHeight")) > before.height);
     await she.until("the sleeve is narrower", async () => inches(await she.figure("sleeve.capWidth")) < before.width);
-    expect(await she.figure("sleeve.cap.front")).toBe("9 1⁄16 in");
-    expect(await she.figure("sleeve.cap.back")).toBe("9 11⁄16 in");
+    await she.reads("sleeve.cap.front", "9 1⁄16 in");
+    await she.reads("sleeve.cap.back", "9 11⁄16 in");
   });
 
   it("undoes the drag in one step, redoes it, and undoes it again", async () => {
@@ -120,10 +120,10 @@ describe("a dressmaker fits a sleeve to a measured armhole", () => {
   it("tries the bust rule, is told how far it is off, and takes a remedy", async () => {
     await (await she.find('select[name="sleeve.method"] option[value="bust-twelfth"]')).click();
     await she.until("the surplus is found", async () => (await she.findings()).includes("cap-too-long"));
-    expect(await she.figure("sleeve.capHeight")).toBe("3 1⁄2 in");
+    await she.reads("sleeve.capHeight", "3 1⁄2 in");
     await she.remedy("cap-too-long", "lower-cap");
     await she.until("the surplus is gone", async () => !(await she.findings()).includes("cap-too-long"));
-    expect(await she.figure("sleeve.surplus")).toBe("0 in");
+    await she.reads("sleeve.surplus", "0 in");
     await she.press("Undo");
     await she.until("the surplus is back", async () => (await she.findings()).includes("cap-too-long"));
     await she.remedy("cap-too-long", "use-fit-first");
@@ -152,7 +152,7 @@ describe("a dressmaker fits a sleeve to a measured armhole", () => {
     await she.until("version 2 is open", async () =>
       (await she.find("[role=status]")).getText().then((text) => text === "Version 2"),
     );
-    expect(await she.textIn("sleeve.upperArmEase")).toBe("2 1/4");
+    await she.holds("sleeve.upperArmEase", "2 1/4");
   });
 
   it("reads how the cap meets the armhole", async () => {
@@ -204,8 +204,8 @@ describe("a dressmaker fits a sleeve to a measured armhole", () => {
     await she.write("name", "Second blouse");
     await she.press("Start the garment");
     await she.until("the block station opens", async () => (await browser.driver.getCurrentUrl()).endsWith("/block"));
-    expect(await she.textIn("block.armhole.front")).toBe("8 1/2");
-    expect(await she.figure("sleeve.capWidth")).toBe("13 3⁄4 in");
+    await she.holds("block.armhole.front", "8 1/2");
+    await she.reads("sleeve.capWidth", "13 3⁄4 in");
   });
 
   it("is told when a file is no garment file, and loses nothing by it", async () => {

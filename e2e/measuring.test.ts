@@ -60,9 +60,9 @@ describe("measuring a client", () => {
     await setDay("2026-03-02");
     await (await me.find('input[name="bust"]')).click();
     for (const figure of ["36 1/2", "", "28", "39"]) await focused().sendKeys(figure, Key.ENTER);
-    expect(await me.textIn("bust")).toBe("36 1/2");
-    expect(await me.textIn("waist")).toBe("28");
-    expect(await me.textIn("hip")).toBe("39");
+    await me.holds("bust", "36 1/2");
+    await me.holds("waist", "28");
+    await me.holds("hip", "39");
     expect(await focused().getAttribute("name")).toBe("neckBase");
   });
 
@@ -86,7 +86,7 @@ describe("measuring a client", () => {
   it("takes left and right where they differ, and warns when they differ by too much", async () => {
     await me.write("upperArm", "11 1/2");
     await me.press("Upper-arm girth: left and right");
-    expect(await me.textIn("upperArm.left")).toBe("11 1/2");
+    await me.holds("upperArm.left", "11 1/2");
     await me.write("upperArm.left", "12 1/2");
     await me.until("it is seen", async () => (await slips()).includes("left-right"));
     await me.write("upperArm.left", "11 3/4");
@@ -133,7 +133,7 @@ describe("measuring a client", () => {
     await me.press("Start the garment");
     await me.until("it is open", async () => /garments\/.*\/\w+$/.test(await browser.driver.getCurrentUrl()));
     await me.station("Measures");
-    expect(await me.textIn("body.upperArm")).toBe("11 3/4");
+    await me.holds("body.upperArm", "11 3/4");
     await me.write("body.waist", "28");
     await me.find("[data-newer-measures]");
     await me.press("Take the new figures over");
@@ -174,7 +174,7 @@ describe("the practice tape", () => {
       "16",
     ]);
     expect(await focused().getAttribute("name")).toBe("shoulderLength");
-    expect(await me.textIn("shoulderLength")).toBe("");
+    await me.holds("shoulderLength", "");
   });
 
   it("says so when there is no box for a reading, and is put away", async () => {

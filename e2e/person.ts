@@ -37,6 +37,9 @@ export function person({ driver, downloads }: Browser, base: string) {
       if (leave) await field.sendKeys(Key.TAB);
     },
     textIn: async (name: string) => (await box(name)).getAttribute("value"),
+    /** Waits until the box holds this text. */
+    holds: (name: string, text: string) =>
+      until_(`${name} holds ${text}`, async () => (await (await box(name)).getAttribute("value")) === text),
     press: async (label: string) => {
       const found = await driver.wait(
         until.elementLocated(
@@ -72,6 +75,12 @@ export function person({ driver, downloads }: Browser, base: string) {
     },
     /** The figure as it is written in the list of figures. */
     figure: async (id: string) => (await find(`[data-figure="${id}"] summary b`)).getText(),
+    /** Waits until the figure reads so: the lists follow the drafting a moment behind. */
+    reads: (id: string, text: string) =>
+      until_(
+        `${id} reads ${text}`,
+        async () => (await (await find(`[data-figure="${id}"] summary b`)).getText()) === text,
+      ),
     findings: async () => {
       const notes = await driver.findElements(By.css("[data-finding]"));
       return Promise.all(notes.map((note) => note.getAttribute("data-finding")));

@@ -60,7 +60,7 @@ describe("the schools side by side", () => {
     await she.until("the sleeve is so wide", async () => /13 3⁄8 in wide/.test(await label.getText()));
     await she.press("Back to the sheet");
     await she.until("the sheet agrees", async () => (await she.figure("sleeve.capWidth")) === "13 3⁄8 in");
-    expect(await she.figure("sleeve.surplus")).toBe("0 in");
+    await she.reads("sleeve.surplus", "0 in");
     await she.press("Undo");
   });
 
@@ -114,7 +114,7 @@ describe("reconciling a bust-twelfth sleeve", () => {
       await she.find("[data-preview] path");
       await she.remedy("cap-too-long", way);
       await she.until("it fits", async () => (await she.figure("sleeve.surplus")) === "0 in");
-      expect(await she.figure("sleeve.capEase")).toBe("5⁄8 in");
+      await she.reads("sleeve.capEase", "5⁄8 in");
       await she.press("Undo");
       await she.until("it is off again", async () => (await she.findings()).includes("cap-too-long"));
     },
@@ -193,7 +193,7 @@ describe("practice on the card", () => {
     expect(await verdict("right")).toMatch(/Right: 13 7⁄8 in/);
     await she.press("Question before");
     await she.press("Question after");
-    expect(await she.textIn("practice.sleeve.capWidth")).toBe(`${width}`);
+    await she.holds("practice.sleeve.capWidth", `${width}`);
     await she.open(`${garment}/card?practice=2`);
     await she.until("both are on record", async () =>
       /1 of 2 right/.test(await (await she.find("[data-practice-score]")).getText()),
