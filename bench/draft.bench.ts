@@ -1,6 +1,6 @@
 import { draftGarment, sweepMethods } from "@core/garment/index";
 import { cubicLength, svgPathData } from "@core/geometry/index";
-import { capShapes, halfCap } from "@core/sleeve/set-in/index";
+import { CAP_SHAPES, halfCap } from "@core/sleeve/set-in/index";
 import { sampleSpec, specOf } from "@core/testing/sample";
 import { Bezier } from "bezier-js";
 import { svgPathProperties } from "svg-path-properties";
@@ -35,7 +35,7 @@ describe("one draft with a block drafted from the measures (wanted: median under
 });
 
 /** The half caps of a size run: the curves that a draft measures over and over. */
-const shapes = capShapes("quarters", 0);
+const shapes = CAP_SHAPES.quarters;
 const caps = Array.from({ length: 64 }, (_, i) => halfCap(i % 2 === 0 ? shapes.front : shapes.back, 120 + i, 90 + i));
 const beziers = caps.map(([a, b, c, d]) => new Bezier(a.x, a.y, b.x, b.y, c.x, c.y, d.x, d.y));
 

@@ -2,7 +2,7 @@ import type { Alteration, BlockChoices } from "../block";
 import type { Body } from "../body";
 import type { ClothKind } from "../cloth";
 import type { Phrase } from "../draft";
-import type { SetInMethod, SurplusWay } from "../sleeve/set-in";
+import type { CapCurve, SetInMethod, SurplusWay } from "../sleeve/set-in";
 
 export type Severity = "fault" | "warning" | "note";
 
@@ -31,6 +31,7 @@ export type SpecChange = {
     readonly backEaseShare?: number;
     readonly lowerEase?: { readonly front?: number; readonly back?: number };
     readonly surplus?: SurplusWay | undefined;
+    readonly curve?: CapCurve | undefined;
     readonly capHeightChange?: number;
     readonly capWidthChange?: number;
     readonly wristEase?: number;

@@ -13,5 +13,5 @@ export { judgeMeasures } from "./judge-measures";
 export { judgeGrain, judgeOutline, judgeTraced } from "./judge-outline";
 export { judgeHand, judgeLength, judgeNotches, judgeTurnUp, judgeWidth } from "./judge-sleeve";
 export { draftByFitFirst } from "./reconcile";
-export { type Seam, type SeamSection, sleeveSeams } from "./seam";
+export { lowerCapFigures, type Seam, type SeamSection, sleeveSeams } from "./seam";
 export { layPart, type Walk, type WalkMoment, walkSeam } from "./walk";

@@ -6,6 +6,8 @@ import type { Finding, Remedy, SpecChange } from "./finding";
 /** Remedies are rounded to this step, always to the side on which the sleeve exists. */
 const STEP_MM = 0.5;
 const TOLERANCE_MM = 1e-6;
+/** The lower cap follows the larger armhole, and may take up a hair's breadth of what was added. */
+const SHAPE_MARGIN_MM = 0.3;
 
 const roundUp = (mm: number) => Math.ceil(mm / STEP_MM) * STEP_MM;
 const roundDown = (mm: number) => Math.floor(mm / STEP_MM) * STEP_MM;
@@ -110,7 +112,7 @@ function largerArmhole(task: CapTask, width: number, enlarge: Enlarge): Remedy |
   };
   const root = findRoot((added) => widest(added) - width, 0, mostAdded(width, widest), TOLERANCE_MM);
   if (!root.converged) return null;
-  const added = roundUp(root.value / 2) * 2;
+  const added = roundUp((root.value + SHAPE_MARGIN_MM) / 2) * 2;
   const larger = enlarge(added);
   if (!larger) return null;
   return {

@@ -2,7 +2,6 @@ import { type Cloth, clothOf } from "../cloth";
 import { length, type Phrase, percent, phrase } from "../draft";
 import { findRoot } from "../geometry";
 import {
-  capShapes,
   FULLNESS_CHANGE,
   halfCapLength,
   methodOf,
@@ -50,11 +49,12 @@ function way(id: string, label: Phrase, sleeve: NonNullable<SpecChange["sleeve"]
 export function draftByFitFirst(task: SetInTask, cloth: Cloth): Remedy | null {
   if (task.method === "fit-first") return null;
   const upperArmEase = (cloth.upperArmEase.least + cloth.upperArmEase.most) / 2;
-  if (!methodOf("fit-first").frame({ ...task.cap, upperArmEase })) return null;
+  const fitFirst = methodOf("fit-first");
+  if (!fitFirst.frame({ ...task.cap, curve: fitFirst.usualCurve, upperArmEase })) return null;
   return way(
     "use-fit-first",
     phrase`Draft it by Fit first: the arm with ${length(upperArmEase)} of ease, and a cap that fits`,
-    { method: "fit-first", upperArmEase, capHeightChange: 0, capWidthChange: 0 },
+    { method: "fit-first", curve: undefined, upperArmEase, capHeightChange: 0, capWidthChange: 0 },
   );
 }
 
@@ -95,7 +95,7 @@ function changeWidth(task: SetInTask, { frame }: SetInSleeve): Remedy | null {
 function changeCurve(task: SetInTask, { frame }: SetInSleeve): Remedy | null {
   if (task.method === "fit-first" || task.method === "shallow-knit") return null;
   const miss = (fullnessChange: number) => {
-    const shapes = capShapes(task.cap.curve, fullnessChange);
+    const shapes = shapesOf({ ...task.cap, fullnessChange });
     return (
       halfCapLength(shapes.front, frame.frontWidth, frame.height) +
       halfCapLength(shapes.back, frame.backWidth, frame.height) -

@@ -1,6 +1,7 @@
 import type { Block } from "../block";
+import { type Figure, length, phrase } from "../draft";
 import { type Path, pathLength, reversePath } from "../geometry";
-import { type SeamNotch, type SetInSleeve, type SetInTask, wantedSeams } from "../sleeve/set-in";
+import { type SeamNotch, type SetInSleeve, type SetInTask, standOff, wantedSeams } from "../sleeve/set-in";
 import { type EaseProfile, easeProfile } from "./ease";
 
 /** A stretch of a seam between two marks. Millimetres. */
@@ -29,6 +30,23 @@ export type Seam = {
   readonly sections: readonly SeamSection[];
   readonly profile: EaseProfile;
 };
+
+/** How far the lower cap and the lower armhole lie apart at most, sewn together, from the underarm to the notch. */
+export function lowerCapFigures(seams: readonly [Seam, Seam]): readonly Figure[] {
+  return seams.map((seam): Figure => {
+    const upTo = seam.sections[0]?.bodyLength ?? 0;
+    const side = seam.id === "armhole.front" ? "front" : "back";
+    return {
+      id: `sleeve.lowerCap.${side}`,
+      label: `Lower ${side} cap off the armhole`,
+      value: standOff(reversePath(seam.bodyPath), reversePath(seam.partPath), upTo),
+      kind: "length",
+      formula: phrase`underarm laid on underarm: the most between places equally far along, up to the notch at ${length(upTo)}`,
+      rule: "Measured on the draft",
+      source: "geometry",
+    };
+  });
+}
 
 /** The two halves of the sleeve's seam, measured again on the finished curves. */
 export function sleeveSeams(block: Block, sleeve: SetInSleeve, task: SetInTask): readonly [Seam, Seam] {

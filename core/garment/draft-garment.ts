@@ -1,5 +1,5 @@
 import type { AlterationTaken, Block } from "../block";
-import { type Finding, judgeMeasures, type Seam } from "../check";
+import { type Finding, judgeMeasures, lowerCapFigures, type Seam } from "../check";
 import { type Draft, type Figure, phrase } from "../draft";
 import { boxOf } from "../geometry";
 import type { Piece } from "../pattern";
@@ -51,7 +51,12 @@ export function draftGarment(spec: GarmentSpec): Garment {
     alterations: built.alterations,
     sleeve: drafted,
     drafts: [...(drafted ? [drafted.sleeve.draft] : []), ...(block?.drafts ?? [])],
-    figures: [...built.figures, ...(drafted ? [...drafted.sleeve.draft.figures, ...paperFigures(drafted.piece)] : [])],
+    figures: [
+      ...built.figures,
+      ...(drafted
+        ? [...drafted.sleeve.draft.figures, ...lowerCapFigures(drafted.seams), ...paperFigures(drafted.piece)]
+        : []),
+    ],
     seams: drafted?.seams ?? [],
     pieces: drafted ? [drafted.piece] : [],
     findings: [

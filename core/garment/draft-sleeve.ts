@@ -20,6 +20,7 @@ import { type Piece, sleevePiece } from "../pattern";
 import {
   type CapFrame,
   draftSetInSleeve,
+  lowerHollows,
   methodOf,
   type SetInSleeve,
   type SetInTask,
@@ -130,7 +131,8 @@ function setInTask(
       upperArmEase: asked.upperArmEase,
       chosenHeight: asked.capHeight,
       placement: asked.placement,
-      curve: asked.curve,
+      curve: asked.curve ?? methodOf(asked.method).usualCurve,
+      lowerHollows: lowerHollows(block),
       fullnessChange: asked.fullnessChange,
       capHeightChange: asked.capHeightChange,
       capWidthChange: asked.capWidthChange,

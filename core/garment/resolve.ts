@@ -37,7 +37,8 @@ export type ResolvedSleeve = {
   readonly hemTurnUp: number;
   readonly capHeight: number | null;
   readonly placement: Placement | null;
-  readonly curve: CapCurve;
+  /** Null for the one usual with its method. */
+  readonly curve: CapCurve | null;
   readonly fullnessChange: number;
   readonly surplus: SurplusWay | null;
   readonly lowerEase: { readonly front: number; readonly back: number };
@@ -159,7 +160,7 @@ function resolveSleeve(sleeve: SleeveSpec, body: SleeveBody, cloth: Cloth, chose
     hemTurnUp: sleeve.hemTurnUp ?? 0,
     capHeight: sleeve.capHeight ?? null,
     placement: sleeve.placement ?? null,
-    curve: sleeve.curve ?? "quarters",
+    curve: sleeve.curve ?? null,
     fullnessChange: sleeve.fullnessChange ?? 0,
     surplus: sleeve.surplus ?? null,
     lowerEase: { front: sleeve.lowerEase?.front ?? 0, back: sleeve.lowerEase?.back ?? 0 },

@@ -28,5 +28,5 @@ export {
 } from "./path";
 export { add, distance, mix, type Point } from "./point";
 export { readPathData } from "./read-path-data";
-export { findRoot, type Solution } from "./solve";
+export { findRoot, leastAt, type Solution } from "./solve";
 export { svgPathData } from "./svg-path";

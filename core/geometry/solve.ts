@@ -68,3 +68,30 @@ function quadraticStep(a: number, b: number, c: number, fa: number, fb: number, 
   const p = s * ((c - b) * q * (q - r) - (b - a) * (r - 1));
   return -p / ((q - 1) * (r - 1) * (s - 1));
 }
+
+const GOLDEN_SHARE = (Math.sqrt(5) - 1) / 2;
+
+/**
+ * Where `f` is least between `low` and `high`, to within `tolerance` in x. Golden-section search (J. Kiefer, Sequential
+ * Minimax Search for a Maximum, 1953): the answer is the least for an f that falls and then rises, or only does one of both.
+ */
+export function leastAt(f: (x: number) => number, low: number, high: number, tolerance: number): number {
+  let [a, b] = [low, high];
+  let left = b - GOLDEN_SHARE * (b - a);
+  let right = a + GOLDEN_SHARE * (b - a);
+  let [atLeft, atRight] = [f(left), f(right)];
+  while (b - a > tolerance) {
+    if (atLeft <= atRight) {
+      b = right;
+      [right, atRight] = [left, atLeft];
+      left = b - GOLDEN_SHARE * (b - a);
+      atLeft = f(left);
+    } else {
+      a = left;
+      [left, atLeft] = [right, atRight];
+      right = a + GOLDEN_SHARE * (b - a);
+      atRight = f(right);
+    }
+  }
+  return (a + b) / 2;
+}

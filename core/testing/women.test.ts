@@ -84,6 +84,25 @@ describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", ()
     }
   });
 
+  it("D1: the lower cap lies within 8 mm of the armhole for half of them and 13 mm for nine in ten; the quarters of the slant leave twice as much in front", () => {
+    const apart = (curve: "armhole" | "quarters", side: string) =>
+      women
+        .flatMap((woman) => {
+          const spec = specFor(woman, "fit-first");
+          return draftGarment({ ...spec, sleeve: { kind: "set-in", ...spec.sleeve, curve } }).figures;
+        })
+        .flatMap((figure) => (figure.id === `sleeve.lowerCap.${side}` ? [figure.value] : []))
+        .sort((a, b) => a - b);
+    for (const side of ["front", "back"]) {
+      const following = apart("armhole", side);
+      expect(following.length).toBeGreaterThan(200);
+      expect(following[Math.floor(following.length * 0.5)]).toBeLessThan(8);
+      expect(following[Math.floor(following.length * 0.9)]).toBeLessThan(13);
+    }
+    const guided = apart("quarters", "front");
+    expect(guided[Math.floor(guided.length / 2)]).toBeGreaterThan(18);
+  });
+
   it("D1: every one's sleeve is wider than her arm, its cap lower than the armhole is deep, and its crown between the ends of the cap line", () => {
     for (const woman of women) {
       const { sleeve, block } = draftGarment(specFor(woman, "fit-first"));

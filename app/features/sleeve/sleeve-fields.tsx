@@ -14,7 +14,7 @@ export function SleeveFields() {
   const store = useWorkStore();
   const method = useWork((work) => work.garment.resolved.sleeve?.method);
   const placement = useWork((work) => work.spec.sleeve?.placement);
-  const curve = useWork((work) => work.spec.sleeve?.curve ?? "quarters");
+  const curve = useWork((work) => work.spec.sleeve?.curve ?? (method && methodOf(method).usualCurve) ?? "quarters");
   const entry = method && methodOf(method);
   const { change, setField } = store.getState();
   return (
@@ -50,6 +50,7 @@ export function SleeveFields() {
           label="The curve is drawn by"
           value={curve}
           choices={[
+            { value: "armhole", label: "The armhole’s own lower curve" },
             { value: "quarters", label: "The quarters of the slant" },
             { value: "middle", label: "The middle of the slant only" },
           ]}

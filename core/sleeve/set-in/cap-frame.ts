@@ -1,6 +1,7 @@
 import type { Figure, StepRecord } from "../../draft";
 import type { Solution } from "../../geometry";
-import { type CapCurve, type CapShapes, capShapes } from "./cap-shape";
+import { CAP_SHAPES, type CapCurve, type CapShapes, filledShapes, followingShape } from "./cap-shape";
+import type { LowerHollows } from "./lower-cap";
 
 /** What a method decides: how high the cap is and how far it reaches to each side of its crown, and by what rule. */
 export type CapFrame = {
@@ -30,6 +31,8 @@ export type CapTask = {
   readonly upperArmEase: number;
   /** How the curve is drawn, and by what share of itself it is filled or flattened. */
   readonly curve: CapCurve;
+  /** How the lower cap follows this armhole, where the curve is drawn by it. */
+  readonly lowerHollows: LowerHollows;
   readonly fullnessChange: number;
   /** How a rule lays the half armhole: its own way, flat on the cap line, or along the slant. */
   readonly placement: Placement | null;
@@ -51,5 +54,7 @@ export function wantedSeams(task: CapTask): { readonly front: number; readonly b
 
 /** How both halves of this cap bend. */
 export function shapesOf(task: CapTask): CapShapes {
-  return capShapes(task.curve, task.fullnessChange);
+  const { front, back } = task.lowerHollows;
+  const following = { front: followingShape(front), back: followingShape(back) };
+  return filledShapes(task.curve === "armhole" ? following : CAP_SHAPES[task.curve], task.fullnessChange);
 }

@@ -17,9 +17,14 @@ export type CapShape = {
 
 export type CapShapes = { readonly front: CapShape; readonly back: CapShape };
 
-/** The guide points by which a hand draws the cap: at the quarters of the slant, or at its middle only. */
-export const CAP_CURVES = ["quarters", "middle"] as const;
+/**
+ * How the curve is found: by the guide points with which a hand draws it, at the quarters of the slant or at its middle only,
+ * or with a lower cap that follows the armhole's own lower curve.
+ */
+export const CAP_CURVES = ["armhole", "quarters", "middle"] as const;
 export type CapCurve = (typeof CAP_CURVES)[number];
+/** A curve that is the same for every armhole. */
+export type GuidedCurve = Exclude<CapCurve, "armhole">;
 
 /**
  * The front lower cap is hollower, the back is fuller (common practice, no source). At a usual size (half width 7 in, cap
@@ -27,7 +32,7 @@ export type CapCurve = (typeof CAP_CURVES)[number];
  * less at the front and more at the back above, the reverse below; the middle curve stands between
  * 1/2 and 1 in outside the slant's middle at the back, and on it at the front.
  */
-export const CAP_SHAPES: Readonly<Record<CapCurve, CapShapes>> = {
+export const CAP_SHAPES: Readonly<Record<GuidedCurve, CapShapes>> = {
   quarters: {
     front: { crownFullness: 0.47, underarmHollow: 0.53 },
     back: { crownFullness: 0.56, underarmHollow: 0.44 },
@@ -42,11 +47,15 @@ export const CAP_SHAPES: Readonly<Record<CapCurve, CapShapes>> = {
 export const FULLNESS_CHANGE = { least: -0.6, most: 0.6 } as const;
 const LONGEST_HANDLE = 0.95;
 
-/** The curve's two shapes, filled by a share of what they are; less than nothing flattens them. */
-export function capShapes(curve: CapCurve, fullnessChange: number): CapShapes {
-  const { front, back } = CAP_SHAPES[curve];
-  if (fullnessChange === 0) return CAP_SHAPES[curve];
-  return { front: filled(front, fullnessChange), back: filled(back, fullnessChange) };
+/** The shape with this hollow at the underarm; what is hollowed out below stands out above, as in both families of guide points. */
+export function followingShape(underarmHollow: number): CapShape {
+  return { crownFullness: 1 - underarmHollow, underarmHollow };
+}
+
+/** The two shapes, filled by a share of what they are; less than nothing flattens them. */
+export function filledShapes(shapes: CapShapes, fullnessChange: number): CapShapes {
+  if (fullnessChange === 0) return shapes;
+  return { front: filled(shapes.front, fullnessChange), back: filled(shapes.back, fullnessChange) };
 }
 
 function filled(shape: CapShape, by: number): CapShape {

@@ -29,7 +29,7 @@ const LENGTH_TOLERANCE_MM = 1e-8;
  * The seam lies between its slant and the two sides of the slant's right angle, which brackets the width.
  * Throws when the height is not below the seam: no half cap has such a seam.
  */
-function halfWidthFor(shape: CapShape, seam: number, height: number): number {
+export function halfWidthFor(shape: CapShape, seam: number, height: number): number {
   if (!(height >= 0 && height < seam)) throw new RangeError(`halfWidthFor: height ${height} is not in [0, ${seam})`);
   const least = seam - height;
   const most = Math.sqrt(seam * seam - height * height);

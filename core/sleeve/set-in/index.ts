@@ -10,16 +10,17 @@ export {
 export { capOnCapLine } from "./cap-line";
 export {
   CAP_CURVES,
+  CAP_SHAPES,
   type CapCurve,
   type CapShape,
   type CapShapes,
-  capShapes,
   FULLNESS_CHANGE,
   halfCap,
   halfCapLength,
 } from "./cap-shape";
 export { type FeasibleRange, widthAtHeight } from "./fit";
 export { fitFirstRange, LOWEST_CAP_MM } from "./fit-first";
+export { type LowerHollows, lowerHollows, standOff } from "./lower-cap";
 export { methodOf, SET_IN_METHODS, type SetInMethod } from "./methods";
 export { type SeamNotch, usualNotches } from "./notches";
 export { hemOf, type SleeveLengths, type SleeveOutline, type TurnUp, turnUpEdge } from "./outline";

@@ -1,5 +1,6 @@
 import { bustTwelfth } from "./bust-twelfth";
 import type { CapFrame, CapTask } from "./cap-frame";
+import type { CapCurve } from "./cap-shape";
 import { fiveSixthsDepth, thirdOfArmhole, twoThirdsDepth } from "./depth-and-girth-rules";
 import { fitFirst } from "./fit-first";
 import { chosenHeight, dropped, shallowKnit } from "./loose-rules";
@@ -25,6 +26,8 @@ export type MethodEntry = {
   readonly laysArmhole: boolean;
   /** True when its height is for the person to choose. */
   readonly takesHeight: boolean;
+  /** How its curve is drawn where nobody chose otherwise. */
+  readonly usualCurve: CapCurve;
   /** Null when the method has no cap for this task. */
   readonly frame: (task: CapTask) => CapFrame | null;
 };
@@ -37,6 +40,7 @@ const METHODS: Readonly<Record<SetInMethod, MethodEntry>> = {
     typicalOf: "our own way",
     laysArmhole: false,
     takesHeight: false,
+    usualCurve: "armhole",
     frame: fitFirst,
   },
   "bust-twelfth": {
@@ -45,6 +49,7 @@ const METHODS: Readonly<Record<SetInMethod, MethodEntry>> = {
     typicalOf: "quick dressmaking",
     laysArmhole: true,
     takesHeight: false,
+    usualCurve: "quarters",
     frame: bustTwelfth,
   },
   "two-thirds-depth": {
@@ -53,6 +58,7 @@ const METHODS: Readonly<Record<SetInMethod, MethodEntry>> = {
     typicalOf: "quick dressmaking",
     laysArmhole: false,
     takesHeight: false,
+    usualCurve: "quarters",
     frame: twoThirdsDepth,
   },
   "third-of-armhole": {
@@ -61,6 +67,7 @@ const METHODS: Readonly<Record<SetInMethod, MethodEntry>> = {
     typicalOf: "textbooks",
     laysArmhole: true,
     takesHeight: false,
+    usualCurve: "quarters",
     frame: thirdOfArmhole,
   },
   "five-sixths-depth": {
@@ -70,6 +77,7 @@ const METHODS: Readonly<Record<SetInMethod, MethodEntry>> = {
     typicalOf: "textbooks",
     laysArmhole: true,
     takesHeight: false,
+    usualCurve: "quarters",
     frame: fiveSixthsDepth,
   },
   "shallow-knit": {
@@ -79,6 +87,7 @@ const METHODS: Readonly<Record<SetInMethod, MethodEntry>> = {
     typicalOf: "jersey",
     laysArmhole: false,
     takesHeight: false,
+    usualCurve: "quarters",
     frame: shallowKnit,
   },
   "chosen-height": {
@@ -87,6 +96,7 @@ const METHODS: Readonly<Record<SetInMethod, MethodEntry>> = {
     typicalOf: "loose sleeves with elastic",
     laysArmhole: false,
     takesHeight: true,
+    usualCurve: "quarters",
     frame: chosenHeight,
   },
   dropped: {
@@ -95,6 +105,7 @@ const METHODS: Readonly<Record<SetInMethod, MethodEntry>> = {
     typicalOf: "oversize",
     laysArmhole: true,
     takesHeight: true,
+    usualCurve: "quarters",
     frame: dropped,
   },
 };

@@ -16,7 +16,7 @@ const DOUBLE_NOTCH_GAP_MM = 10;
  * With only an armhole measured there is no across-front or across-back line to take the level from; a third of the
  * depth above the underarm stands in for it (from memory).
  */
-const NOTCH_LEVEL_SHARE_OF_DEPTH = 1 / 3;
+export const NOTCH_LEVEL_SHARE_OF_DEPTH = 1 / 3;
 
 /** The usual notch distances from the underarm along the armhole, front and back. */
 export function usualNotches(block: Block): { readonly front: number; readonly back: number } {

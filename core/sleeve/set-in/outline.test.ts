@@ -50,7 +50,8 @@ describe("a turned-up hem", () => {
         const { turnUp: sides, underarmFront, frontHem } = turned(turnUp);
         if (!sides) throw new Error("there is room for it");
         const { point } = along(sides.front, pathLength(sides.front) * share);
-        const above = along(underarmFront, lengthAtHeight(underarmFront, 2 * frontHem.y - point.y)).point;
+        const level = Math.min(frontHem.y, 2 * frontHem.y - point.y);
+        const above = along(underarmFront, lengthAtHeight(underarmFront, level)).point;
         expect(point.x).toBeCloseTo(above.x, 5);
         expect(endOf(sides.front).y).toBeCloseTo(frontHem.y + turnUp, 5);
       }),

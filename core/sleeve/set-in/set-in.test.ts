@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { type Cubic, cubicDerivative, curvature } from "../../geometry";
 import { bustTwelfthHeight } from "./bust-twelfth";
 import { type CapTask, wantedSeams } from "./cap-frame";
-import { CAP_SHAPES, halfCap, halfCapLength } from "./cap-shape";
+import { CAP_SHAPES, followingShape, halfCap, halfCapLength } from "./cap-shape";
 import { widthAtHeight } from "./fit";
 import { fitFirstRange } from "./fit-first";
 import { guidePoints } from "./guide-points";
@@ -22,6 +22,7 @@ function capTask(changes: Partial<CapTask> = {}): CapTask {
     backEaseShare: 0.55,
     upperArmEase: 2 * INCH,
     curve: "quarters",
+    lowerHollows: { front: 0.3, back: 0.4 },
     fullnessChange: 0,
     placement: null,
     chosenHeight: null,
@@ -260,7 +261,8 @@ describe("fit first", () => {
 describe("the cap curve", () => {
   const halfWidth = size(60, 300);
   const height = size(20, 260);
-  const shape = fc.constantFrom(FRONT_SHAPE, BACK_SHAPE);
+  const following = size(0.25, 0.6).map(followingShape);
+  const shape = fc.oneof(fc.constantFrom(FRONT_SHAPE, BACK_SHAPE), following);
 
   it("grows strictly with its height and with its width", () => {
     fc.assert(
