@@ -41,6 +41,7 @@ const LEAST_LABELLED_MM = 60;
 export function pieceMarks(garment: Garment, piece: Piece, unit: TapeUnit): readonly Mark[] {
   return [
     { kind: "line", style: "stitching", data: svgPathData(piece.outline, true) },
+    ...piece.darts.map((dart): Mark => ({ kind: "line", style: "stitching", data: svgPathData(dart) })),
     ...piece.folds.map((fold): Mark => ({ kind: "line", style: "fold", data: svgPathData(fold) })),
     ...piece.notches.map((notch) => notchMark(notch, garment.spec.notchMark ?? "slit")),
     ...grainArrow(piece),
@@ -115,7 +116,7 @@ function labels(garment: Garment, piece: Piece, unit: TapeUnit): readonly Mark[]
       .filter((finding) => finding.severity === "fault")
       .map((finding) => speak(finding.message, unit).split(/[.:]/)[0] ?? ""),
   ];
-  const x = 12;
+  const x = piece.grain.from.x + 12;
   const top = piece.grain.from.y + TITLE_MM;
   return [
     { kind: "text", at: { x, y: top }, text: piece.name, size: TITLE_MM, anchor: "start", turn: 0 },

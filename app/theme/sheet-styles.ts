@@ -4,6 +4,7 @@ export const sheetStyles = {
   ".sheet.scaled path": { vectorEffect: "non-scaling-stroke" },
   ".sheet text": { fontFamily: "body", fill: "ink", userSelect: "none" },
   ".sheet .seam": { stroke: "ink", strokeWidth: "1.8px" },
+  ".sheet .beneath": { stroke: "inkSoft", strokeWidth: "1.4px", strokeDasharray: "9 5" },
   ".sheet .guide": { stroke: "ruleStrong", strokeWidth: "0.9px" },
   ".sheet .grid": { stroke: "rule", strokeWidth: "0.6px", opacity: 0.55 },
   ".sheet .before": { stroke: "ruleStrong", strokeWidth: "1.2px", strokeDasharray: "2 4" },

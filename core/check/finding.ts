@@ -2,7 +2,7 @@ import type { Alteration, BlockChoices } from "../block";
 import type { Body } from "../body";
 import type { ClothKind } from "../cloth";
 import type { Phrase } from "../draft";
-import type { CapCurve, SetInMethod, SurplusWay } from "../sleeve/set-in";
+import type { CapCurve, SetInMethod, SleeveCut, SurplusWay } from "../sleeve/set-in";
 
 export type Severity = "fault" | "warning" | "note";
 
@@ -37,6 +37,10 @@ export type SpecChange = {
     readonly wristEase?: number;
     readonly length?: number;
     readonly hemTurnUp?: number;
+    readonly elbowDart?: number | undefined;
+    readonly cut?: SleeveCut;
+    readonly frontSeamUnder?: number;
+    readonly backSeamUnder?: number;
     readonly notches?: { readonly front?: number; readonly back?: number };
   };
 };

@@ -11,7 +11,15 @@ export { judgeEase, judgeSurplus } from "./judge-cap";
 export { type Enlarge, judgeNoCap } from "./judge-fit";
 export { judgeMeasures } from "./judge-measures";
 export { judgeGrain, judgeOutline, judgeTraced } from "./judge-outline";
-export { judgeHand, judgeLength, judgeNotches, judgeTurnUp, judgeWidth } from "./judge-sleeve";
+export {
+  judgeElbowDart,
+  judgeHand,
+  judgeLength,
+  judgeNotches,
+  judgeTurnUp,
+  judgeUnderSleeve,
+  judgeWidth,
+} from "./judge-sleeve";
 export { draftByFitFirst } from "./reconcile";
 export { lowerCapFigures, type Seam, type SeamSection, sleeveSeams } from "./seam";
 export { layPart, type Walk, type WalkMoment, walkSeam } from "./walk";

@@ -1,6 +1,13 @@
 import type { Cloth } from "../cloth";
 import { length, phrase } from "../draft";
-import { LEAST_BELOW_CAP_MM, type SetInSleeve, type SetInTask } from "../sleeve/set-in";
+import {
+  hemWidthOf,
+  LEAST_BELOW_CAP_MM,
+  LEAST_UNDER_MM,
+  roomForSeams,
+  type SetInSleeve,
+  type SetInTask,
+} from "../sleeve/set-in";
 import type { Finding, Remedy } from "./finding";
 
 /** Ease over the upper arm beyond the cloth's usual most by more than this reads as baggy. Our own limit. */
@@ -58,7 +65,7 @@ function widthRemedy(task: SetInTask, ease: number, to: number, id: string): Rem
 
 /** Will the hand pass the hem of a long sleeve? Only asked when the hand was measured. */
 export function judgeHand(sleeve: SetInSleeve, hand: number | undefined, wristEaseNow: number): readonly Finding[] {
-  const width = sleeve.outline.frontHem.x - sleeve.outline.backHem.x;
+  const width = hemWidthOf(sleeve.outline, sleeve.twoPiece);
   if (hand === undefined || width >= hand) return [];
   const wristEase = wristEaseNow + (hand - width) + PASSING_EASE_MM;
   return [
@@ -100,6 +107,61 @@ export function judgeTurnUp(task: SetInTask, sleeve: SetInSleeve): readonly Find
           label: phrase`Turn up ${length(shallower)}`,
           change: { sleeve: { hemTurnUp: shallower } },
         },
+      ],
+    },
+  ];
+}
+
+/** Set under by so much, the seams leave an under sleeve that can be sewn. Our own figure. */
+const SEWABLE_UNDER_MM = 50;
+
+/** Seams set so far under the arm that hardly an under sleeve is left: it is drawn in one piece. */
+export function judgeUnderSleeve(task: SetInTask, sleeve: SetInSleeve): readonly Finding[] {
+  if (!task.twoPiece || sleeve.twoPiece) return [];
+  const { frontUnder, backUnder } = task.twoPiece;
+  const room = roomForSeams(sleeve.outline, task.lengths);
+  const under = room - frontUnder - backUnder;
+  const share = (room - SEWABLE_UNDER_MM) / (frontUnder + backUnder);
+  return [
+    {
+      code: "under-sleeve-too-narrow",
+      severity: "fault",
+      station: "sleeve",
+      message: phrase`Folded, the sleeve is ${length(room)} wide where it is narrowest, and its seams are set under by ${length(frontUnder + backUnder)} together: ${under > 0 ? phrase`${length(under)} is left for the under sleeve` : "nothing is left for the under sleeve"}. It is drawn in one piece.`,
+      reason: phrase`An under sleeve narrower than ${length(LEAST_UNDER_MM)} cannot be sewn.`,
+      numbers: { room, under },
+      remedies: [
+        ...(share > 0 && share < 1
+          ? [
+              {
+                id: "seams-less-under",
+                label: phrase`Set them under by ${length(frontUnder * share)} and ${length(backUnder * share)}`,
+                change: { sleeve: { frontSeamUnder: frontUnder * share, backSeamUnder: backUnder * share } },
+              },
+            ]
+          : []),
+        { id: "one-piece", label: phrase`Cut it in one piece`, change: { sleeve: { cut: "one-piece" } } },
+      ],
+    },
+  ];
+}
+
+/** An elbow dart that has no place: the sleeve ends above the elbow, or its two seams bend there already. */
+export function judgeElbowDart(task: SetInTask, sleeve: SetInSleeve): readonly Finding[] {
+  const { elbowDart, elbowLevel } = task.lengths;
+  if (elbowDart <= 0 || sleeve.outline.elbowDart) return [];
+  return [
+    {
+      code: "elbow-dart-left-out",
+      severity: "note",
+      station: "sleeve",
+      message: task.twoPiece
+        ? phrase`The elbow dart of ${length(elbowDart)} is left out: the seams of a two-piece sleeve bend at the elbow.`
+        : phrase`The elbow dart of ${length(elbowDart)} is left out: the sleeve has no elbow line, which would lie ${length(elbowLevel)} below the crown.`,
+      reason: phrase`A dart in the back seam needs sleeve above and below the elbow.`,
+      numbers: { elbowDart, elbowLevel },
+      remedies: [
+        { id: "no-elbow-dart", label: phrase`Take the dart off`, change: { sleeve: { elbowDart: undefined } } },
       ],
     },
   ];

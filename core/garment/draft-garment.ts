@@ -54,11 +54,11 @@ export function draftGarment(spec: GarmentSpec): Garment {
     figures: [
       ...built.figures,
       ...(drafted
-        ? [...drafted.sleeve.draft.figures, ...lowerCapFigures(drafted.seams), ...paperFigures(drafted.piece)]
+        ? [...drafted.sleeve.draft.figures, ...lowerCapFigures(drafted.seams), ...paperFigures(drafted.pieces)]
         : []),
     ],
     seams: drafted?.seams ?? [],
-    pieces: drafted ? [drafted.piece] : [],
+    pieces: drafted?.pieces ?? [],
     findings: [
       ...findings,
       ...built.findings,
@@ -69,19 +69,18 @@ export function draftGarment(spec: GarmentSpec): Garment {
   };
 }
 
-function paperFigures(piece: Piece): readonly Figure[] {
-  const box = boxOf([piece.outline]);
+function paperFigures(pieces: readonly Piece[]): readonly Figure[] {
+  const boxes = pieces.map((piece) => boxOf([piece.outline]));
+  const width = boxes.reduce((sum, box) => sum + box.right - box.left, 0);
+  const height = Math.max(...boxes.map((box) => box.bottom - box.top));
   const size = (id: string, label: string, value: number): Figure => ({
     id,
     label,
     value,
     kind: "length",
-    formula: phrase`the box round the piece's stitching line`,
+    formula: phrase`the ${pieces.length === 1 ? "box round the piece’s stitching line" : "boxes round the pieces’ stitching lines, side by side"}`,
     rule: "Measured on the draft",
     source: "geometry",
   });
-  return [
-    size("paper.width", "Paper width", box.right - box.left),
-    size("paper.height", "Paper height", box.bottom - box.top),
-  ];
+  return [size("paper.width", "Paper width", width), size("paper.height", "Paper height", height)];
 }

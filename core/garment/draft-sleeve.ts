@@ -4,19 +4,21 @@ import {
   type Enlarge,
   type Finding,
   judgeEase,
+  judgeElbowDart,
   judgeHand,
   judgeLength,
   judgeNoCap,
   judgeNotches,
   judgeSurplus,
   judgeTurnUp,
+  judgeUnderSleeve,
   judgeWidth,
   type Seam,
   sleeveSeams,
 } from "../check";
 import type { Cloth } from "../cloth";
 import { length, phrase } from "../draft";
-import { type Piece, sleevePiece } from "../pattern";
+import { type Piece, sleevePieces, wholeSleeve } from "../pattern";
 import {
   type CapFrame,
   draftSetInSleeve,
@@ -33,7 +35,9 @@ export type DraftedSleeve = {
   readonly task: SetInTask;
   readonly sleeve: SetInSleeve;
   readonly seams: readonly [Seam, Seam];
-  readonly piece: Piece;
+  /** The sleeve in one piece, also where it is cut in two: for laying it on the armhole or over another. */
+  readonly whole: Piece;
+  readonly pieces: readonly Piece[];
 };
 
 export type SleeveOutcome = { readonly drafted: DraftedSleeve | null; readonly findings: readonly Finding[] };
@@ -59,13 +63,15 @@ export function draftSleeve(
   if (!sleeve) return { drafted: null, findings: [whyNoSleeve(task, resolved.cloth, enlarge), ...notchFindings] };
   const seams = sleeveSeams(block, sleeve, task);
   return {
-    drafted: { task, sleeve, seams, piece: sleevePiece(sleeve) },
+    drafted: { task, sleeve, seams, whole: wholeSleeve(sleeve), pieces: sleevePieces(sleeve) },
     findings: [
       ...judgeSurplus(task, sleeve, resolved.cloth),
       ...judgeEase(seams, task, resolved.cloth),
       ...judgeWidth(task, sleeve, resolved.cloth),
       ...judgeHand(sleeve, resolved.body.hand, asked.wristEase),
       ...judgeTurnUp(task, sleeve),
+      ...judgeUnderSleeve(task, sleeve),
+      ...judgeElbowDart(task, sleeve),
       ...notchFindings,
     ],
   };
@@ -144,7 +150,9 @@ function setInTask(
       elbowWidth: body.elbow + asked.elbowEase,
       wristWidth: body.wrist + asked.wristEase,
       turnUp: asked.hemTurnUp,
+      elbowDart: asked.elbowDart,
     },
+    twoPiece: asked.twoPiece,
     notches,
   };
 }

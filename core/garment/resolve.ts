@@ -9,7 +9,7 @@ import {
 } from "../body";
 import { type Cloth, clothOf, DEFAULT_CLOTH } from "../cloth";
 import { length, type Phrase, phrase, type Source } from "../draft";
-import type { CapCurve, Placement, SetInMethod, SurplusWay } from "../sleeve/set-in";
+import type { CapCurve, Placement, SetInMethod, SurplusWay, TwoPieceChoices } from "../sleeve/set-in";
 import { blockNeedsBust, type ResolvedBlock, resolveBlock } from "./resolve-block";
 import type { GarmentSpec, SleeveSpec } from "./spec";
 import type { Chosen, Measured } from "./take-default";
@@ -35,6 +35,8 @@ export type ResolvedSleeve = {
   readonly wristEase: number;
   readonly length: number;
   readonly hemTurnUp: number;
+  readonly elbowDart: number;
+  readonly twoPiece: TwoPieceChoices | null;
   readonly capHeight: number | null;
   readonly placement: Placement | null;
   /** Null for the one usual with its method. */
@@ -158,6 +160,8 @@ function resolveSleeve(sleeve: SleeveSpec, body: SleeveBody, cloth: Cloth, chose
     wristEase: chosen("sleeve.wristEase", sleeve.wristEase, wristEase, wristRule, "from memory"),
     length: chosen("sleeve.length", sleeve.length, body.armLength, phrase`the arm's length`, "geometry"),
     hemTurnUp: sleeve.hemTurnUp ?? 0,
+    elbowDart: sleeve.elbowDart ?? 0,
+    twoPiece: sleeve.cut === "two-piece" ? resolveTwoPiece(sleeve, chosen) : null,
     capHeight: sleeve.capHeight ?? null,
     placement: sleeve.placement ?? null,
     curve: sleeve.curve ?? null,
@@ -167,5 +171,24 @@ function resolveSleeve(sleeve: SleeveSpec, body: SleeveBody, cloth: Cloth, chose
     capHeightChange: sleeve.capHeightChange ?? 0,
     capWidthChange: sleeve.capWidthChange ?? 0,
     notches: sleeve.notches ?? {},
+  };
+}
+
+/** 3/4 in, 3/8 in and 1/2 in, all from memory. */
+const TWO_PIECE_MM = { frontUnder: 19.05, backUnder: 9.525, elbowHollow: 12.7 } as const;
+
+function resolveTwoPiece(sleeve: SleeveSpec, chosen: Chosen): TwoPieceChoices {
+  const { frontUnder, backUnder, elbowHollow } = TWO_PIECE_MM;
+  const hidden = phrase`so that the seam is out of sight`;
+  return {
+    frontUnder: chosen("sleeve.frontSeamUnder", sleeve.frontSeamUnder, frontUnder, hidden, "from memory"),
+    backUnder: chosen("sleeve.backSeamUnder", sleeve.backSeamUnder, backUnder, hidden, "from memory"),
+    elbowHollow: chosen(
+      "sleeve.elbowHollow",
+      sleeve.elbowHollow,
+      elbowHollow,
+      phrase`the arm hangs bent a little`,
+      "from memory",
+    ),
   };
 }

@@ -12,7 +12,7 @@ import {
 import { MEASURE_IDS, type MeasureId } from "../body";
 import { CLOTH_KINDS } from "../cloth";
 import { readPathData } from "../geometry";
-import { CAP_CURVES, FULLNESS_CHANGE, PLACEMENTS, SET_IN_METHODS, SURPLUS_WAYS } from "../sleeve/set-in";
+import { CAP_CURVES, FULLNESS_CHANGE, PLACEMENTS, SET_IN_METHODS, SLEEVE_CUTS, SURPLUS_WAYS } from "../sleeve/set-in";
 import { TAPE_UNITS, type TapeUnit } from "../tape";
 import { LENGTH_FIELDS } from "./fields";
 import { lengthField } from "./length-field";
@@ -134,6 +134,11 @@ function garmentSchema(unit: TapeUnit) {
         wristEase: length("sleeve.wristEase"),
         length: length("sleeve.length"),
         hemTurnUp: length("sleeve.hemTurnUp"),
+        elbowDart: length("sleeve.elbowDart"),
+        cut: z.enum(SLEEVE_CUTS).optional(),
+        frontSeamUnder: length("sleeve.frontSeamUnder"),
+        backSeamUnder: length("sleeve.backSeamUnder"),
+        elbowHollow: length("sleeve.elbowHollow"),
         capHeight: length("sleeve.capHeight"),
         placement: z.enum(PLACEMENTS).optional(),
         curve: z.enum(CAP_CURVES).optional(),

@@ -1,7 +1,7 @@
 import type { Alteration, BlockChoices } from "../block";
 import type { Body } from "../body";
 import type { ClothKind } from "../cloth";
-import type { CapCurve, Placement, SetInMethod, SurplusWay } from "../sleeve/set-in";
+import type { CapCurve, Placement, SetInMethod, SleeveCut, SurplusWay } from "../sleeve/set-in";
 import type { TapeUnit } from "../tape";
 
 export const GARMENT_FORMAT = "gamine-garment/1";
@@ -69,6 +69,13 @@ export type SleeveSpec = {
   readonly length?: Maybe;
   /** How deep the hem is turned up; none when left out. */
   readonly hemTurnUp?: Maybe;
+  /** What a dart in the back seam at the elbow takes in; none when left out. */
+  readonly elbowDart?: Maybe;
+  readonly cut?: SleeveCut | undefined;
+  /** Of a two-piece sleeve: how far its seams lie under the arm, and how far the front one is hollowed at the elbow. */
+  readonly frontSeamUnder?: Maybe;
+  readonly backSeamUnder?: Maybe;
+  readonly elbowHollow?: Maybe;
   /** What a chosen or dropped cap is high. */
   readonly capHeight?: Maybe;
   readonly placement?: Placement | undefined;

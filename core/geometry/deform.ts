@@ -41,7 +41,8 @@ export function turnPath(path: Path, about: Point, angle: number): Path {
   return path.map((cubic) => mapCubic(cubic, (p) => turnPoint(p, about, angle)));
 }
 
-function turnPoint(p: Point, about: Point, angle: number): Point {
+/** A point turned by `angle` radians (from x towards y) about another. */
+export function turnPoint(p: Point, about: Point, angle: number): Point {
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
   const [x, y] = [p.x - about.x, p.y - about.y];
   return { x: about.x + x * cos - y * sin, y: about.y + x * sin + y * cos };

@@ -7,8 +7,9 @@ export {
   curvature,
   lineCubic,
   mapCubic,
+  splitCubic,
 } from "./cubic";
-export { moveEnd, moveStart, turnPath, withStartDirection } from "./deform";
+export { moveEnd, moveStart, turnPath, turnPoint, withStartDirection } from "./deform";
 export { type EllipseArc, ellipseArcPath } from "./ellipse-arc";
 export { fairCurve } from "./fair-curve";
 export { type Corners, type Homography, homographyBetween, project } from "./homography";

@@ -1,2 +1,2 @@
 export type { Cut, Edge, Piece, PieceNotch } from "./piece";
-export { sleevePiece } from "./sleeve-piece";
+export { sleevePieces, wholeSleeve } from "./sleeve-piece";

@@ -21,6 +21,8 @@ export type Piece = {
   readonly outline: Path;
   /** Where it is folded: dashed on paper, never cut. */
   readonly folds: readonly Path[];
+  /** Darts inside the outline, from one leg over the point to the other; sewn, not cut. */
+  readonly darts: readonly Path[];
   readonly grain: { readonly from: Point; readonly to: Point };
   readonly notches: readonly PieceNotch[];
 };

@@ -1,48 +1,137 @@
-import { along, type Path, type Point, reversePath } from "../geometry";
-import { hemOf, type SetInSleeve, type SleeveOutline, turnUpEdge } from "../sleeve/set-in";
-import { edge, type Piece, type PieceNotch } from "./piece";
+import { along, endOf, lengthAtHeight, line, type Path, type Point, reversePath, startOf } from "../geometry";
+import {
+  hemOf,
+  mirroredAt,
+  type SeamNotch,
+  type SetInSleeve,
+  type SleeveOutline,
+  type SleevePart,
+  type TurnUp,
+  type TwoPiece,
+  turnUpEdge,
+} from "../sleeve/set-in";
+import { type Edge, edge, type Piece, type PieceNotch } from "./piece";
 
 /** The grain arrow keeps this far from the cap line and the hem, as a share of what lies between. */
 const GRAIN_MARGIN = 0.12;
+const PAIR: Piece["cut"] = { count: 2, mirrored: true, onFold: false, interfacing: 0 };
 
-/** The plain sleeve as a pattern piece: its outline runs from the back underarm over the crown and round. */
-export function sleevePiece(sleeve: SetInSleeve): Piece {
+/** The pieces that are cut: one, or a top and an under sleeve. */
+export function sleevePieces(sleeve: SetInSleeve): readonly Piece[] {
+  const { twoPiece } = sleeve;
+  return twoPiece ? [topSleeve(sleeve, twoPiece), underSleeve(sleeve, twoPiece)] : [wholeSleeve(sleeve)];
+}
+
+/** The sleeve in one piece: its outline runs from the back underarm over the crown and round. */
+export function wholeSleeve(sleeve: SetInSleeve): Piece {
   const { outline } = sleeve;
   const capBack = reversePath([outline.capBack]);
   const edges = [
     edge("capBack", "Back cap", capBack),
     edge("capFront", "Front cap", [outline.capFront]),
     edge("underarmFront", "Front underarm", outline.underarmFront),
-    ...hemEdges(outline),
-    edge("underarmBack", "Back underarm", reversePath(outline.underarmBack)),
+    ...hemEdges(hemOf(outline), outline.turnUp),
+    ...backUnderarmEdges(outline),
   ];
-  const fall = outline.frontHem.y - outline.frontEnd.y;
+  const { elbowDart } = outline;
   return {
     id: "sleeve",
     name: "Sleeve",
-    cut: { count: 2, mirrored: true, onFold: false, interfacing: 0 },
+    cut: PAIR,
     edges,
     outline: edges.flatMap((e) => e.path),
     folds: outline.turnUp ? [hemOf(outline)] : [],
-    grain: {
-      from: { x: 0, y: outline.frontEnd.y + fall * GRAIN_MARGIN },
-      to: { x: 0, y: outline.frontHem.y - fall * GRAIN_MARGIN },
-    },
-    notches: sleeve.notches.map((notch) =>
-      pieceNotch(
-        notch.id,
-        notch.seam === "armhole.front" ? reversePath([outline.capFront]) : capBack,
-        notch.partAt,
-        notch.seam === "armhole.front" ? -1 : 1,
-      ),
-    ),
+    darts: elbowDart ? [[...line(elbowDart.upper, elbowDart.apex), ...line(elbowDart.apex, elbowDart.lower)]] : [],
+    grain: grainAlong(0, outline.frontEnd.y, Math.min(outline.frontHem.y, outline.backHem.y)),
+    notches: sleeve.notches.map((notch) => onCap(notch, outline, asItLies)),
   };
 }
 
+/** With an elbow dart the seam is in two parts, and the dart's tip between them. */
+function backUnderarmEdges({ underarmBack, elbowDart }: SleeveOutline): readonly Edge[] {
+  if (!elbowDart) return [edge("underarmBack", "Back underarm", reversePath(underarmBack))];
+  const { upper, lower, tip, below } = elbowDart;
+  return [
+    edge("underarmBackBelow", "Back underarm, below the dart", reversePath(below)),
+    edge("elbowDartLower", "Elbow dart, lower leg to tip", line(lower, tip)),
+    edge("elbowDartUpper", "Elbow dart, tip to upper leg", line(tip, upper)),
+    edge("underarmBack", "Back underarm, above the dart", reversePath(underarmBack)),
+  ];
+}
+
+function topSleeve(sleeve: SetInSleeve, { top, capAt, elbow }: TwoPiece): Piece {
+  const { outline, notches } = sleeve;
+  const cap = [edge("capBack", "Back cap", top.cap.slice(0, 1)), edge("capFront", "Front cap", top.cap.slice(1))];
+  const onTop = notches.filter((notch) => !isUnder(notch, capAt)).map((notch) => onCap(notch, outline, asItLies));
+  return part("topSleeve", "Top sleeve", top, cap, outline.frontEnd.y, elbow?.front.y ?? null, onTop);
+}
+
+function underSleeve(sleeve: SetInSleeve, { under, capAt, quarter, elbow }: TwoPiece): Piece {
+  const { outline, notches } = sleeve;
+  const folded = (notch: SeamNotch) => mirroredAt(notch.seam === "armhole.front" ? quarter : -quarter);
+  const onUnder = notches.filter((notch) => isUnder(notch, capAt)).map((notch) => onCap(notch, outline, folded(notch)));
+  const underarm = { id: "underarm", at: endOf(under.cap.slice(0, 1)), inwards: { x: 0, y: 1 } };
+  const cap = [edge("capUnder", "Lower cap", under.cap)];
+  return part("underSleeve", "Under sleeve", under, cap, outline.frontEnd.y, elbow?.front.y ?? null, [
+    ...onUnder,
+    underarm,
+  ]);
+}
+
+const asItLies = (p: Point) => p;
+
+/** Below this distance from the underarm a notch lies on the under sleeve. */
+function isUnder({ seam, partAt }: SeamNotch, capAt: TwoPiece["capAt"]): boolean {
+  return partAt < (seam === "armhole.front" ? capAt.front : capAt.back);
+}
+
+/** One of the two pieces, with a notch at the elbow on both its seams. */
+function part(
+  id: string,
+  name: string,
+  { frontSeam, backSeam, turnUp }: SleevePart,
+  cap: readonly Edge[],
+  capLevel: number,
+  elbowLevel: number | null,
+  notches: readonly PieceNotch[],
+): Piece {
+  const hem = line(endOf(frontSeam), endOf(backSeam));
+  const edges = [
+    ...cap,
+    edge("frontSeam", "Front seam", frontSeam),
+    ...hemEdges(hem, turnUp),
+    edge("backSeam", "Back seam", reversePath(backSeam)),
+  ];
+  return {
+    id,
+    name,
+    cut: PAIR,
+    edges,
+    outline: edges.flatMap((e) => e.path),
+    folds: turnUp ? [hem] : [],
+    darts: [],
+    grain: grainAlong((startOf(hem).x + endOf(hem).x) / 2, capLevel, endOf(hem).y),
+    notches: [
+      ...notches,
+      ...(elbowLevel === null
+        ? []
+        : [elbowNotch("frontElbow", frontSeam, elbowLevel, 1), elbowNotch("backElbow", backSeam, elbowLevel, -1)]),
+    ],
+  };
+}
+
+function elbowNotch(id: string, seam: Path, level: number, turn: 1 | -1): PieceNotch {
+  return squareTo(id, seam, lengthAtHeight(seam, level), turn);
+}
+
+function grainAlong(x: number, top: number, bottom: number): Piece["grain"] {
+  const margin = (bottom - top) * GRAIN_MARGIN;
+  return { from: { x, y: top + margin }, to: { x, y: bottom - margin } };
+}
+
 /** A plain hem is one edge; one that is turned up is a fold, and the piece goes on below it. */
-function hemEdges(outline: SleeveOutline) {
-  const { turnUp } = outline;
-  if (!turnUp) return [edge("hem", "Hem", hemOf(outline))];
+function hemEdges(hem: Path, turnUp: TurnUp | null): readonly Edge[] {
+  if (!turnUp) return [edge("hem", "Hem", hem)];
   return [
     edge("turnUpFront", "Front of the turn-up", turnUp.front),
     edge("turnUp", "Turn-up", turnUpEdge(turnUp)),
@@ -50,9 +139,18 @@ function hemEdges(outline: SleeveOutline) {
   ];
 }
 
+/** A notch of the armhole on the fitted cap, or where that part of the cap is laid. */
+function onCap({ id, seam, partAt }: SeamNotch, outline: SleeveOutline, lay: (p: Point) => Point): PieceNotch {
+  const isFront = seam === "armhole.front";
+  const up = reversePath([isFront ? outline.capFront : outline.capBack]);
+  const { at, inwards } = squareTo(id, up, partAt, isFront ? -1 : 1);
+  const laid = lay(at);
+  const tip = lay({ x: at.x + inwards.x, y: at.y + inwards.y });
+  return { id, at: laid, inwards: { x: tip.x - laid.x, y: tip.y - laid.y } };
+}
+
 /** `turn` says on which side of the edge's direction the piece lies: its left (-1) or its right (1). */
-function pieceNotch(id: string, fromUnderarm: Path, at: number, turn: 1 | -1): PieceNotch {
-  const { point, direction } = along(fromUnderarm, at);
-  const inwards: Point = { x: -direction.y * turn, y: direction.x * turn };
-  return { id, at: point, inwards };
+function squareTo(id: string, path: Path, at: number, turn: 1 | -1): PieceNotch {
+  const { point, direction } = along(path, at);
+  return { id, at: point, inwards: { x: -direction.y * turn, y: direction.x * turn } };
 }

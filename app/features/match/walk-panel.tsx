@@ -92,7 +92,7 @@ type DrawingProps = {
 function WalkDrawing({ seam, body, moment, drafted }: DrawingProps) {
   const box = boxOf([body]);
   const margin = 70;
-  const sleeve = layPart(drafted.piece.outline, moment);
+  const sleeve = layPart(drafted.whole.outline, moment);
   const edge = layPart(seam.partPath, moment);
   return (
     <svg

@@ -10,7 +10,8 @@ import {
   type Garment,
   type Handle,
 } from "@core/garment/index";
-import { along, boxOf, cubicPoint } from "@core/geometry/index";
+import { along, boxOf, cubicPoint, distance, endOf, line, mix } from "@core/geometry/index";
+import type { Piece } from "@core/pattern/index";
 import { formatLength } from "@core/tape/index";
 import { useMemo, useRef, useState } from "react";
 import { DragHandle } from "./drag-handle";
@@ -45,10 +46,10 @@ export function SleeveSheet() {
             <>
               {preview && (
                 <g data-preview>
-                  <PlainPath path={preview.piece.outline} view={onCapLine(view, preview)} className="preview" />
+                  <PlainPath path={preview.whole.outline} view={onCapLine(view, preview)} className="preview" />
                 </g>
               )}
-              {before && <PlainPath path={before.piece.outline} view={onCapLine(view, before)} className="before" />}
+              {before && <PlainPath path={before.whole.outline} view={onCapLine(view, before)} className="before" />}
               <Draft drafted={drafted} view={onCapLine(view, drafted)} isHeld={isHeld} />
               {!isStale && (
                 <Handles drafted={drafted} view={onCapLine(view, drafted)} onLimit={setLimit} onHold={setHeld} />
@@ -70,8 +71,8 @@ function onCapLine(view: View, { sleeve }: DraftedSleeve): View {
   return { ...view, y: view.y - sleeve.frame.height * view.scale };
 }
 
-function boxOnCapLine({ sleeve, piece }: DraftedSleeve) {
-  const box = boxOf([piece.outline]);
+function boxOnCapLine({ sleeve, whole, pieces }: DraftedSleeve) {
+  const box = boxOf([whole, ...pieces].map((piece) => piece.outline));
   return { ...box, top: box.top - sleeve.frame.height, bottom: box.bottom - sleeve.frame.height };
 }
 
@@ -142,21 +143,39 @@ type DraftProps = { readonly drafted: DraftedSleeve; readonly view: View; readon
 
 /** While a handle is held only what the hand is changing is written on the sheet; the letters come back when it lets go. */
 function Draft({ drafted, view, isHeld }: DraftProps) {
-  const { sleeve, piece } = drafted;
-  const { grain } = piece;
+  const { sleeve, pieces } = drafted;
   return (
     <>
-      <Lines lines={sleeve.draft.lines.filter((line) => line.kind === "guide")} view={view} />
-      <Lines lines={sleeve.draft.lines.filter((line) => line.kind === "seam")} view={view} />
+      {(["guide", "beneath", "seam"] as const).map((kind) => (
+        <Lines key={kind} lines={sleeve.draft.lines.filter((line) => line.kind === kind)} view={view} />
+      ))}
+      {pieces.map((piece) => (
+        <PieceMarks key={piece.id} piece={piece} view={view} />
+      ))}
+      <ChangingFigures drafted={drafted} view={view} />
+      {!isHeld && <RestingFigures drafted={drafted} view={view} />}
+    </>
+  );
+}
+
+/** Notches, and the arrow heads of the grain. */
+function PieceMarks({ piece, view }: { readonly piece: Piece; readonly view: View }) {
+  const { from, to } = piece.grain;
+  const heads = [
+    { at: from, towards: { x: -0.5, y: 0.86 } },
+    { at: from, towards: { x: 0.5, y: 0.86 } },
+    { at: to, towards: { x: -0.5, y: -0.86 } },
+    { at: to, towards: { x: 0.5, y: -0.86 } },
+  ];
+  return (
+    <>
       {piece.notches.map((notch) => (
         <Tick key={notch.id} at={notch.at} towards={notch.inwards} px={9} view={view} className="notch" />
       ))}
-      <Tick at={grain.from} towards={{ x: -0.5, y: 0.86 }} px={9} view={view} className="grain" />
-      <Tick at={grain.from} towards={{ x: 0.5, y: 0.86 }} px={9} view={view} className="grain" />
-      <Tick at={grain.to} towards={{ x: -0.5, y: -0.86 }} px={9} view={view} className="grain" />
-      <Tick at={grain.to} towards={{ x: 0.5, y: -0.86 }} px={9} view={view} className="grain" />
-      <ChangingFigures drafted={drafted} view={view} />
-      {!isHeld && <RestingFigures drafted={drafted} view={view} />}
+      {from.x !== 0 && <PlainPath path={line(from, to)} view={view} className="grain" />}
+      {heads.map(({ at, towards }) => (
+        <Tick key={`${at.y} ${towards.x}`} at={at} towards={towards} px={9} view={view} className="grain" />
+      ))}
     </>
   );
 }
@@ -182,17 +201,20 @@ function ChangingFigures({ drafted, view }: FiguresProps) {
 
 function RestingFigures({ drafted, view }: FiguresProps) {
   const unit = useUnit();
-  const { sleeve, piece } = drafted;
+  const { sleeve, pieces } = drafted;
   const { outline } = sleeve;
-  const underarm = piece.edges.find((edge) => edge.id === "underarmFront");
+  const [piece] = pieces;
+  const underarm = piece?.edges.find((edge) => edge.id === "underarmFront" || edge.id === "frontSeam");
+  const [from, to] = sleeve.twoPiece
+    ? [endOf(sleeve.twoPiece.top.frontSeam), endOf(sleeve.twoPiece.top.backSeam)]
+    : [outline.frontHem, outline.backHem];
   const text = (mm: number) => formatLength(mm, unit);
-  const hem = outline.frontHem;
   return (
     <>
       <Letters points={sleeve.draft.points} view={view} middle={0} />
       <FigureAt at={cubicPoint(outline.capFront, 0.3)} text="front" view={view} dx={56} dy={-2} anchor="start" soft />
       <FigureAt at={cubicPoint(outline.capBack, 0.3)} text="back" view={view} dx={-56} dy={-2} anchor="end" soft />
-      <FigureAt at={{ x: hem.x / 2, y: hem.y }} text={text(hem.x - outline.backHem.x)} view={view} dy={-7} />
+      <FigureAt at={mix(from, to, 0.25)} text={text(distance(from, to))} view={view} dy={-7} />
       {underarm && (
         <FigureAt
           at={along(underarm.path, underarm.length / 2).point}

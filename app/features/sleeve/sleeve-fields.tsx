@@ -15,6 +15,7 @@ export function SleeveFields() {
   const method = useWork((work) => work.garment.resolved.sleeve?.method);
   const placement = useWork((work) => work.spec.sleeve?.placement);
   const curve = useWork((work) => work.spec.sleeve?.curve ?? (method && methodOf(method).usualCurve) ?? "quarters");
+  const cut = useWork((work) => work.spec.sleeve?.cut ?? "one-piece");
   const entry = method && methodOf(method);
   const { change, setField } = store.getState();
   return (
@@ -72,6 +73,26 @@ export function SleeveFields() {
         <SpecField path="sleeve.length" />
         <SpecField path="sleeve.elbowEase" />
         <SpecField path="sleeve.wristEase" />
+        <ChoiceSelect
+          id="sleeve.cut"
+          label="It is cut"
+          value={cut}
+          choices={[
+            { value: "one-piece", label: "In one piece" },
+            { value: "two-piece", label: "In two, top and under sleeve" },
+          ]}
+          onChoose={(one) => setField("sleeve.cut", one === "one-piece" ? undefined : one)}
+          hint={cut === "two-piece" ? "For jackets: the seams bend with the arm, and lie out of sight." : undefined}
+        />
+        {cut === "two-piece" ? (
+          <>
+            <SpecField path="sleeve.frontSeamUnder" hint="Beyond the fold, towards the underarm." />
+            <SpecField path="sleeve.backSeamUnder" />
+            <SpecField path="sleeve.elbowHollow" />
+          </>
+        ) : (
+          <SpecField path="sleeve.elbowDart" hint="In the back seam, for a close sleeve. None when left open." />
+        )}
         <SpecField
           path="sleeve.hemTurnUp"
           hint="Mirrored from the seams above the hem, so that it lies flat. None when left open."

@@ -1,15 +1,16 @@
 import { type Figure, length, phrase } from "../../draft";
-import { distance } from "../../geometry";
+import { distance, type Path, pathLength } from "../../geometry";
 import { type CapFrame, wantedSeams } from "./cap-frame";
 import type { SleeveOutline } from "./outline";
 import type { SetInTask } from "./task";
+import { hemOfPart, type TwoPiece } from "./two-piece";
 
 export type SleeveFigures = Readonly<
   Record<
     "slantFront" | "slantBack" | "capFront" | "capBack" | "capEase" | "surplus" | "finishedLength" | "hemWidth",
     Figure
   >
->;
+> & { readonly frontSeam: Figure | null; readonly backSeam: Figure | null };
 
 /** What the finished draft measures, beside the two figures that its method decided. */
 export function sleeveFigures(
@@ -17,6 +18,7 @@ export function sleeveFigures(
   frame: CapFrame,
   outline: SleeveOutline,
   capLength: { readonly front: number; readonly back: number },
+  twoPiece: TwoPiece | null,
 ): SleeveFigures {
   const { front, back } = task.cap.armhole;
   const wanted = wantedSeams(task.cap);
@@ -32,6 +34,8 @@ export function sleeveFigures(
   const slant = (id: string, label: string, width: number) =>
     measured(id, label, Math.hypot(width, frame.height), phrase`√(${length(width)}² + ${length(frame.height)}²)`);
   const whole = capLength.front + capLength.back;
+  const seam = (id: string, label: string, path: Path) =>
+    measured(id, label, pathLength(path), phrase`length of the seam from cap to hem, the same on top and under sleeve`);
   return {
     slantFront: slant("sleeve.slant.front", "Front slant", distance(outline.crown, { x: outline.frontEnd.x, y: 0 })),
     slantBack: slant("sleeve.slant.back", "Back slant", distance(outline.crown, { x: outline.backEnd.x, y: 0 })),
@@ -59,6 +63,8 @@ export function sleeveFigures(
       whole - front - back - task.cap.capEase,
       phrase`cap seam ${length(whole)} − armhole ${length(front + back)} − wanted ease ${length(task.cap.capEase)}`,
     ),
+    frontSeam: twoPiece && seam("sleeve.frontSeam", "Front seam", twoPiece.top.frontSeam),
+    backSeam: twoPiece && seam("sleeve.backSeam", "Back seam", twoPiece.top.backSeam),
     finishedLength: measured(
       "sleeve.finishedLength",
       "Finished length",
@@ -68,8 +74,15 @@ export function sleeveFigures(
     hemWidth: measured(
       "sleeve.hemWidth",
       "Width at the hem",
-      outline.frontHem.x - outline.backHem.x,
-      phrase`straight across the hem`,
+      hemWidthOf(outline, twoPiece),
+      twoPiece ? phrase`across the hems of top and under sleeve together` : phrase`straight across the hem`,
     ),
   };
+}
+
+/** The girth of the sleeve at its hem. */
+export function hemWidthOf(outline: SleeveOutline, twoPiece: TwoPiece | null): number {
+  if (!twoPiece) return distance(outline.frontHem, outline.backHem);
+  const { top, under } = twoPiece;
+  return pathLength(hemOfPart(top)) + pathLength(hemOfPart(under));
 }

@@ -18,12 +18,30 @@ export {
   halfCap,
   halfCapLength,
 } from "./cap-shape";
+export { hemWidthOf } from "./figures";
 export { type FeasibleRange, widthAtHeight } from "./fit";
 export { fitFirstRange, LOWEST_CAP_MM } from "./fit-first";
 export { type LowerHollows, lowerHollows, standOff } from "./lower-cap";
 export { methodOf, SET_IN_METHODS, type SetInMethod } from "./methods";
 export { type SeamNotch, usualNotches } from "./notches";
-export { hemOf, type SleeveLengths, type SleeveOutline, type TurnUp, turnUpEdge } from "./outline";
+export {
+  bendsAtElbow,
+  type ElbowDart,
+  hemOf,
+  type SleeveLengths,
+  type SleeveOutline,
+  type TurnUp,
+  turnUpEdge,
+} from "./outline";
 export { draftSetInSleeve, LEAST_BELOW_CAP_MM, type SetInSleeve } from "./set-in-sleeve";
-export { type SetInTask, SURPLUS_WAYS, type SurplusWay } from "./task";
+export { type SetInTask, SLEEVE_CUTS, type SleeveCut, SURPLUS_WAYS, type SurplusWay } from "./task";
 export { type TradeOff, tradeOff } from "./trade-off";
+export {
+  hemOfPart,
+  LEAST_UNDER_MM,
+  mirroredAt,
+  roomForSeams,
+  type SleevePart,
+  type TwoPiece,
+  type TwoPieceChoices,
+} from "./two-piece";

@@ -1,16 +1,21 @@
 import {
   add,
+  along,
   type Cubic,
+  distance,
   endOf,
   lengthAtHeight,
   line,
   mapCubic,
   mapPath,
+  mix,
   type Path,
   type Point,
   pathLength,
   reversePath,
   subpath,
+  turnPath,
+  turnPoint,
 } from "../../geometry";
 import type { CapFrame } from "./cap-frame";
 import { type CapShapes, halfCap } from "./cap-shape";
@@ -25,6 +30,8 @@ export type SleeveLengths = {
   readonly wristWidth: number;
   /** How deep the hem is turned up; 0 for a sleeve that ends on its stitching line. */
   readonly turnUp: number;
+  /** What a dart in the back seam at the elbow takes in there; 0 for none. */
+  readonly elbowDart: number;
 };
 
 /** What is folded up inside: its sides from the hem down, mirrored from the seams above the hem so that it lies flat on them. */
@@ -38,15 +45,32 @@ export type SleeveOutline = {
   /** From the crown down to the end of the cap line. */
   readonly capFront: Cubic;
   readonly capBack: Cubic;
-  /** From the end of the cap line down to the hem. */
+  /** From the end of the cap line down to the hem; the back one only to its elbow dart where there is one. */
   readonly underarmFront: Path;
   readonly underarmBack: Path;
+  readonly elbowDart: ElbowDart | null;
   readonly frontHem: Point;
   readonly backHem: Point;
   /** Null when the elbow line would lie in the cap or below the hem. */
   readonly elbow: { readonly front: Point; readonly back: Point } | null;
   /** Null when none is asked for, or when it would be deeper than the seam above it. */
   readonly turnUp: TurnUp | null;
+};
+
+/** A dart in the back seam, from which the lower sleeve is swung to the front. */
+export type ElbowDart = {
+  /** Where its legs stand on the back seam, and the point they close to. */
+  readonly upper: Point;
+  readonly lower: Point;
+  readonly apex: Point;
+  /** What stands out between the legs, so that the folded dart is caught in the seam. */
+  readonly tip: Point;
+  /** The back seam from the lower leg down to the hem. */
+  readonly below: Path;
+  /** How far the lower sleeve is swung about the front elbow, in radians. */
+  readonly swing: number;
+  /** The sleeve as it is drawn before it is swung. */
+  readonly before: Pick<SleeveOutline, "underarmFront" | "underarmBack" | "frontHem" | "backHem">;
 };
 
 /** The elbow line is only drawn where it leaves the seam room to bend: this far from the cap line and the wrist. */
@@ -57,40 +81,102 @@ export function outlineSleeve(frame: CapFrame, shapes: CapShapes, lengths: Sleev
   const halfWidth = (frame.frontWidth + frame.backWidth) / 2;
   const crown = { x: frame.backWidth - halfWidth, y: 0 };
   const frontEnd = { x: halfWidth, y: frame.height };
-  const backEnd = mirrored(frontEnd);
-  const seam = seamToHem(frontEnd, lengths);
   const front = halfCap(shapes.front, frame.frontWidth, frame.height);
   const back = mapCubic(halfCap(shapes.back, frame.backWidth, frame.height), mirrored);
-  const turnedUp = lengths.turnUp > 0 ? foldedOver(seam.path, lengths.turnUp) : null;
   return {
     crown,
     frontEnd,
-    backEnd,
+    backEnd: mirrored(frontEnd),
     capFront: mapCubic(front, (p) => add(p, crown)),
     capBack: mapCubic(back, (p) => add(p, crown)),
-    underarmFront: seam.path,
-    underarmBack: seam.path.map((cubic) => mapCubic(cubic, mirrored)),
-    frontHem: seam.hem,
-    backHem: mirrored(seam.hem),
-    elbow: seam.elbow && { front: seam.elbow, back: mirrored(seam.elbow) },
+    ...belowCap(frontEnd, lengths),
+  };
+}
+
+type BelowCap = Omit<SleeveOutline, "crown" | "frontEnd" | "backEnd" | "capFront" | "capBack">;
+
+function belowCap(frontEnd: Point, lengths: SleeveLengths): BelowCap {
+  const straight = straightBelow(frontEnd, lengths, 0);
+  const { elbow } = straight;
+  if (lengths.elbowDart <= 0 || !elbow) return straight;
+  const swing = 2 * Math.asin(Math.min(1, lengths.elbowDart / (2 * distance(elbow.front, elbow.back))));
+  return swung(straightBelow(frontEnd, lengths, swing), elbow, swing, straight);
+}
+
+/** A shorter sleeve is the full-length one cut across, so that elbow and underarm keep their shape. */
+function straightBelow(capEnd: Point, lengths: SleeveLengths, hinge: number): BelowCap {
+  const wrist = { x: lengths.wristWidth / 2, y: lengths.wristLevel };
+  const bend = bendsAtElbow(capEnd.y, lengths) ? { x: lengths.elbowWidth / 2, y: lengths.elbowLevel } : null;
+  const elbow = bend && bend.y < lengths.length ? bend : null;
+  const seam = cutAcross(underarmSeam(capEnd, bend, wrist, hinge), lengths.length);
+  const hem = endOf(seam);
+  const turnedUp = lengths.turnUp > 0 ? foldedOver(seam, lengths.turnUp) : null;
+  return {
+    underarmFront: seam,
+    underarmBack: mapPath(seam, mirrored),
+    elbowDart: null,
+    frontHem: hem,
+    backHem: mirrored(hem),
+    elbow: elbow && { front: elbow, back: mirrored(elbow) },
     turnUp: turnedUp && { front: turnedUp, back: mapPath(turnedUp, mirrored) },
   };
 }
 
-/** A shorter sleeve is the full-length one cut across, so that elbow and underarm keep their shape. */
-function seamToHem(capEnd: Point, lengths: SleeveLengths) {
-  const wrist = { x: lengths.wristWidth / 2, y: lengths.wristLevel };
-  const bends = lengths.elbowLevel > capEnd.y + ROOM_FOR_ELBOW_MM && lengths.elbowLevel < wrist.y - ROOM_FOR_ELBOW_MM;
-  const elbow = bends ? { x: lengths.elbowWidth / 2, y: lengths.elbowLevel } : null;
-  const full = underarmSeam(capEnd, elbow, wrist);
-  if (lengths.length >= lengths.wristLevel) return { path: full, hem: wrist, elbow };
-  const path = subpath(full, 0, lengthAtHeight(full, lengths.length));
-  const last = path[path.length - 1]?.[3] ?? wrist;
-  return { path, hem: last, elbow: elbow && elbow.y < lengths.length ? elbow : null };
+/** Does the elbow line lie far enough below the cap line and above the wrist for a seam to bend there? */
+export function bendsAtElbow(capLevel: number, { elbowLevel, wristLevel }: SleeveLengths): boolean {
+  return elbowLevel > capLevel + ROOM_FOR_ELBOW_MM && elbowLevel < wristLevel - ROOM_FOR_ELBOW_MM;
+}
+
+/** A path that runs down, as far as a level; whole where it ends above it. */
+export function cutAcross(path: Path, level: number): Path {
+  return endOf(path).y <= level ? path : subpath(path, 0, lengthAtHeight(path, level));
+}
+
+/** The lower sleeve swung to the front about the front elbow, which opens the dart at the back. */
+function swung(
+  hinged: BelowCap,
+  elbow: NonNullable<SleeveOutline["elbow"]>,
+  swing: number,
+  before: BelowCap,
+): BelowCap {
+  const { front: pivot, back: upper } = elbow;
+  const turned = (path: Path) => turnPath(path, pivot, -swing);
+  const turnedPoint = (p: Point) => turnPoint(p, pivot, -swing);
+  // A seam that bends is one curve down to the elbow and another below it.
+  const above = (path: Path) => path.slice(0, 1);
+  const below = turned(hinged.underarmBack.slice(1));
+  const lower = turnedPoint(upper);
+  return {
+    ...hinged,
+    underarmFront: [...above(hinged.underarmFront), ...turned(hinged.underarmFront.slice(1))],
+    underarmBack: above(hinged.underarmBack),
+    elbowDart: { upper, lower, ...dartPoint(upper, lower, pivot, below), below, swing, before },
+    frontHem: turnedPoint(hinged.frontHem),
+    backHem: turnedPoint(hinged.backHem),
+    turnUp: hinged.turnUp && { front: turned(hinged.turnUp.front), back: turned(hinged.turnUp.back) },
+  };
+}
+
+/** The dart ends a quarter of the elbow line in from the back seam, below the point of the elbow (from memory). */
+const DART_LENGTH_SHARE = 0.25;
+
+/** The dart's point, half way between its legs, and its tip, where the lower seam runs on when the dart is folded down. */
+function dartPoint(upper: Point, lower: Point, pivot: Point, below: Path) {
+  const middle = mix(upper, lower, 0.5);
+  const apex = mix(middle, pivot, DART_LENGTH_SHARE);
+  const { direction } = along(below, 0);
+  const leg = { x: apex.x - lower.x, y: apex.y - lower.y };
+  const twice = (2 * (direction.x * leg.x + direction.y * leg.y)) / (leg.x * leg.x + leg.y * leg.y);
+  // The seam below, mirrored in the lower leg, runs up between the legs; the tip is where it meets their middle.
+  const run = { x: twice * leg.x - direction.x, y: twice * leg.y - direction.y };
+  const axis = { x: middle.x - apex.x, y: middle.y - apex.y };
+  const across = run.x * axis.y - run.y * axis.x;
+  const far = ((apex.x - lower.x) * axis.y - (apex.y - lower.y) * axis.x) / across;
+  return { apex, tip: { x: lower.x + run.x * far, y: lower.y + run.y * far } };
 }
 
 /** The last stretch of a seam, as deep as asked, as it shows when the paper is folded along the hem and traced through. */
-function foldedOver(seam: Path, depth: number): Path | null {
+export function foldedOver(seam: Path, depth: number): Path | null {
   const hem = endOf(seam);
   const top = hem.y - depth;
   if (top <= (seam[0]?.[0].y ?? hem.y)) return null;

@@ -7,10 +7,13 @@ import { type SeamNotch, seamNotches } from "./notches";
 import { outlineSleeve, type SleeveLengths, type SleeveOutline } from "./outline";
 import { sleeveSteps } from "./steps";
 import type { SetInTask } from "./task";
+import { cutInTwo, type TwoPiece } from "./two-piece";
 
 export type SetInSleeve = {
   readonly frame: CapFrame;
   readonly outline: SleeveOutline;
+  /** The same sleeve cut in two; null for one in one piece. */
+  readonly twoPiece: TwoPiece | null;
   readonly draft: Draft;
   readonly notches: readonly SeamNotch[];
   /** Measured again along the finished curves, not taken from the solver. */
@@ -26,19 +29,23 @@ export function draftSetInSleeve(task: SetInTask): SetInSleeve | null {
   const method = methodOf(task.method);
   const frame = method.frame(task.cap);
   if (!frame || !isDrawable(frame, task.lengths)) return null;
-  const outline = outlineSleeve(frame, shapesOf(task.cap), task.lengths);
+  // The seams of a two-piece sleeve bend at the elbow: it has no use for a dart there.
+  const lengths = task.twoPiece ? { ...task.lengths, elbowDart: 0 } : task.lengths;
+  const outline = outlineSleeve(frame, shapesOf(task.cap), lengths);
   const capLength = { front: cubicLength(outline.capFront), back: cubicLength(outline.capBack) };
   const notches = seamNotches(task.notches, task.lowerEase, task.cap.armhole.front, capLength.front);
-  const figures = sleeveFigures(task, frame, outline, capLength);
+  const twoPiece = task.twoPiece && cutInTwo(outline, task.lengths, task.twoPiece);
+  const figures = sleeveFigures(task, frame, outline, capLength, twoPiece);
   return {
     frame,
     outline,
+    twoPiece,
     capLength,
     notches,
     draft: composeDraft(
       "sleeve",
-      `Set-in sleeve, ${method.name.toLowerCase()}`,
-      sleeveSteps({ task, frame, outline, notches, capLength, figures }),
+      `${twoPiece ? "Two-piece set-in sleeve" : "Set-in sleeve"}, ${method.name.toLowerCase()}`,
+      sleeveSteps({ task, frame, outline, twoPiece, notches, capLength, figures }),
     ),
     solvers: frame.solvers,
   };

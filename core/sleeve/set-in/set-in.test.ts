@@ -32,12 +32,21 @@ function capTask(changes: Partial<CapTask> = {}): CapTask {
   };
 }
 
-const LENGTHS = { length: 584, wristLevel: 584, elbowLevel: 336, elbowWidth: 318, wristWidth: 203, turnUp: 0 };
+const LENGTHS = {
+  length: 584,
+  wristLevel: 584,
+  elbowLevel: 336,
+  elbowWidth: 318,
+  wristWidth: 203,
+  turnUp: 0,
+  elbowDart: 0,
+};
 
 function draft(cap: CapTask, method: SetInMethod = "fit-first", lengths = LENGTHS) {
   return draftSetInSleeve({
     method,
     surplus: null,
+    twoPiece: null,
     lowerEase: { front: 0, back: 0 },
     cap,
     lengths,

@@ -1,51 +1,29 @@
-import {
-  type DraftLine,
-  type Figure,
-  type LetteredPoint,
-  length,
-  type Phrase,
-  phrase,
-  point,
-  type StepRecord,
-} from "../../draft";
-import { along, type Cubic, distance, endOf, line, type Point, reversePath } from "../../geometry";
-import type { CapFrame } from "./cap-frame";
-import type { SleeveFigures } from "./figures";
+import { type Figure, length, type Phrase, phrase, point, type StepRecord } from "../../draft";
+import type { Cubic } from "../../geometry";
+import type { Drawn } from "./drawn";
 import { type GuidePoint, guidePoints } from "./guide-points";
-import type { SeamNotch } from "./notches";
-import { hemOf, type SleeveOutline, turnUpEdge } from "./outline";
-import type { SetInTask } from "./task";
-
-type Drawn = {
-  readonly task: SetInTask;
-  readonly frame: CapFrame;
-  readonly outline: SleeveOutline;
-  readonly notches: readonly SeamNotch[];
-  readonly capLength: { readonly front: number; readonly back: number };
-  readonly figures: SleeveFigures;
-};
-
-/** A crown nearer to the centre line than a pencil line is thick needs no letter of its own. */
-const PENCIL_LINE_MM = 0.4;
+import { crownLetter, guide, isOffCentre, lettered, PENCIL_LINE_MM } from "./lettering";
+import { notchSteps } from "./notch-steps";
+import { onePieceSteps } from "./one-piece-steps";
+import { twoPieceSteps } from "./two-piece-steps";
 
 /** The acts at the drawing table, in order, from the first line to the notches. */
 export function sleeveSteps(drawn: Drawn): readonly StepRecord[] {
-  const { outline, figures } = drawn;
-  return [
+  const { outline, figures, twoPiece } = drawn;
+  const cap = [
     ...frameSteps(drawn),
     slantStep(drawn),
     capCurveStep("front", outline.capFront, ["F", "G", "H"], drawn, figures.capFront),
     capCurveStep("back", outline.capBack, ["J", "K", "L"], drawn, figures.capBack),
     matchStep(drawn),
-    ...elbowStep(drawn),
-    wristStep(drawn),
-    underarmStep(drawn),
-    ...turnUpStep(drawn),
-    frontNotchStep(drawn),
-    backNotchStep(drawn),
-    shoulderNotchStep(drawn),
   ];
+  // The notches of a two-piece sleeve go along when its cap is cut apart.
+  return twoPiece
+    ? [...cap, ...notchSteps(drawn), ...twoPieceSteps(drawn, twoPiece)]
+    : [...cap, ...onePieceSteps(drawn), ...notchSteps(drawn), CUT_STEP];
 }
+
+const CUT_STEP: StepRecord = { text: phrase`Cut the sleeve twice, as a mirrored pair.` };
 
 function frameSteps({ task, frame, outline }: Drawn): StepRecord[] {
   const { length: sleeveLength } = task.lengths;
@@ -124,120 +102,4 @@ function matchStep({ task, figures }: Drawn): StepRecord {
     text: phrase`The whole cap is ${length(Math.abs(ease))} ${ease < 0 ? "shorter" : "longer"} than the armhole, ${length(armhole)}: that is its ease.`,
     figures: [figures.capEase, figures.surplus],
   };
-}
-
-function elbowStep({ task, outline }: Drawn): StepRecord[] {
-  if (!outline.elbow) return [];
-  const { front, back } = outline.elbow;
-  return [
-    {
-      text: phrase`From ${point("A")} down ${length(task.lengths.elbowLevel)}, mark ${point("M")} and square across for the elbow line: ${length(task.lengths.elbowWidth / 2)} to each side, ${point("N")} at the front and ${point("P")} at the back.`,
-      points: [
-        lettered("M", "centre of the elbow line", { x: 0, y: front.y }),
-        lettered("N", "front elbow", front),
-        lettered("P", "back elbow", back),
-      ],
-      lines: [guide("elbowLine", back, front)],
-    },
-  ];
-}
-
-function wristStep({ outline, figures }: Drawn): StepRecord {
-  const half = figures.hemWidth.value / 2;
-  return {
-    text: phrase`At the foot of the centre line mark ${point("Q")}, square across for the hem: ${length(half)} to each side, ${point("R")} at the front and ${point("S")} at the back.`,
-    points: [
-      lettered("Q", "centre of the hem", { x: 0, y: outline.frontHem.y }),
-      lettered("R", "front hem", outline.frontHem),
-      lettered("S", "back hem", outline.backHem),
-    ],
-    lines: [{ id: "hem", path: hemOf(outline), kind: outline.turnUp ? "guide" : "seam" }],
-    figures: [figures.finishedLength, figures.hemWidth],
-  };
-}
-
-function underarmStep({ outline }: Drawn): StepRecord {
-  const by = (letter: string) => (outline.elbow ? phrase`, ${point(letter)}` : []);
-  return {
-    text: phrase`Join ${point("C")}${by("N")} and ${point("R")}, and ${point("D")}${by("P")} and ${point("S")}, each with one smooth line: the underarm seams.`,
-    lines: [
-      { id: "underarmFront", path: outline.underarmFront, kind: "seam" },
-      { id: "underarmBack", path: outline.underarmBack, kind: "seam" },
-    ],
-    tapeCheck: phrase`Front and back underarm seams are one length.`,
-  };
-}
-
-function turnUpStep({ task, outline }: Drawn): StepRecord[] {
-  const { turnUp } = outline;
-  if (!turnUp) return [];
-  return [
-    {
-      text: phrase`For the turn-up, rule a line ${length(task.lengths.turnUp)} below the hem. Fold the paper up along ${point("R")} to ${point("S")}, trace the underarm seams through, unfold, and mark ${point("W")} and ${point("X")} where they meet the line.`,
-      points: [
-        lettered("W", "front end of the turn-up", endOf(turnUp.front)),
-        lettered("X", "back end of the turn-up", endOf(turnUp.back)),
-      ],
-      lines: [
-        { id: "turnUpFront", path: turnUp.front, kind: "seam" },
-        { id: "turnUp", path: turnUpEdge(turnUp), kind: "seam" },
-        { id: "turnUpBack", path: turnUp.back, kind: "seam" },
-      ],
-      tapeCheck: phrase`${point("W")} to ${point("X")} measures ${length(endOf(turnUp.front).x - endOf(turnUp.back).x)}, what the sleeve is wide that far above its hem.`,
-    },
-  ];
-}
-
-function frontNotchStep(drawn: Drawn): StepRecord {
-  const { task } = drawn;
-  const at = notchAt(drawn, "front");
-  return {
-    text: phrase`Up the front cap from ${point("C")}, ${length(at)} along the curve, mark ${point("T")}: the front notch. Mark the front armhole ${length(task.notches.front)} from its underarm.`,
-    points: [lettered("T", "front notch", onCap(drawn.outline.capFront, at))],
-  };
-}
-
-function backNotchStep(drawn: Drawn): StepRecord {
-  const lower = notchAt(drawn, "back");
-  const upper = notchAt(drawn, "backSecond");
-  return {
-    text: phrase`Up the back cap from ${point("D")}, mark ${point("U")} at ${length(lower)} and ${point("V")} at ${length(upper)}: the double back notch. Mark the back armhole ${length(drawn.task.notches.back)} and ${length(drawn.task.notches.back + upper - lower)} from its underarm.`,
-    points: [
-      lettered("U", "back notch, lower", onCap(drawn.outline.capBack, lower)),
-      lettered("V", "back notch, upper", onCap(drawn.outline.capBack, upper)),
-    ],
-  };
-}
-
-function shoulderNotchStep({ outline, capLength }: Drawn): StepRecord {
-  return {
-    text: phrase`Notch the cap at ${point(crownLetter(outline))}, ${length(capLength.front)} up from ${point("C")}: it meets the shoulder seam. Cut the sleeve twice, as a mirrored pair.`,
-  };
-}
-
-function notchAt({ notches }: Drawn, id: SeamNotch["id"]): number {
-  const notch = notches.find((n) => n.id === id);
-  if (!notch) throw new Error(`notchAt: the sleeve has no notch "${id}"`);
-  return notch.partAt;
-}
-
-/** The place on a half cap at a distance from the underarm; the cap itself runs down from the crown. */
-function onCap(cap: Cubic, fromUnderarm: number): Point {
-  return along(reversePath([cap]), fromUnderarm).point;
-}
-
-function isOffCentre(outline: SleeveOutline): boolean {
-  return distance(outline.crown, { x: 0, y: 0 }) > PENCIL_LINE_MM;
-}
-
-function crownLetter(outline: SleeveOutline): string {
-  return isOffCentre(outline) ? "E" : "A";
-}
-
-function lettered(letter: string, name: string, at: Point): LetteredPoint {
-  return { letter, name, at };
-}
-
-function guide(id: string, from: Point, to: Point): DraftLine {
-  return { id, path: line(from, to), kind: "guide" };
 }

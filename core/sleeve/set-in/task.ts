@@ -1,10 +1,15 @@
 import type { CapTask } from "./cap-frame";
 import type { SetInMethod } from "./methods";
 import type { SleeveLengths } from "./outline";
+import type { TwoPieceChoices } from "./two-piece";
 
 /** A surplus can be gathered or pleated at the crown, a puff by choice; what is missing, stretched in, in knit only. */
 export const SURPLUS_WAYS = ["gather", "pleat", "stretch"] as const;
 export type SurplusWay = (typeof SURPLUS_WAYS)[number];
+
+/** The sleeve in one piece, or cut into a top and an under sleeve. */
+export const SLEEVE_CUTS = ["one-piece", "two-piece"] as const;
+export type SleeveCut = (typeof SLEEVE_CUTS)[number];
 
 /** Everything a set-in sleeve is drafted from, in millimetres, with every default already taken. */
 export type SetInTask = {
@@ -15,6 +20,8 @@ export type SetInTask = {
   readonly lowerEase: { readonly front: number; readonly back: number };
   readonly cap: CapTask;
   readonly lengths: SleeveLengths;
+  /** Null for a sleeve in one piece. */
+  readonly twoPiece: TwoPieceChoices | null;
   /** Notch distances from the underarm along the armhole. */
   readonly notches: { readonly front: number; readonly back: number };
 };
