@@ -1,4 +1,5 @@
 import type { Taken } from "@core/body/index";
+import type { ClothKind, ClothTakes } from "@core/cloth/index";
 import { sql } from "drizzle-orm";
 import {
   date,
@@ -91,6 +92,19 @@ export const practiceAttempts = pgTable(
     createdAt: createdAt(),
   },
   (table) => [index("practice_attempts_by_garment").on(table.garmentId, table.createdAt)],
+);
+
+/** What a workroom says its cloths bear, where that is not what is usual: validated by the core before it is stored. Millimetres. */
+export const clothFigures = pgTable(
+  "cloth_figures",
+  {
+    studioId: uuid()
+      .notNull()
+      .references(() => studios.id, { onDelete: "cascade" }),
+    kind: text().$type<ClothKind>().notNull(),
+    takes: jsonb().$type<ClothTakes>().notNull(),
+  },
+  (table) => [primaryKey({ columns: [table.studioId, table.kind] })],
 );
 
 /** Every save, kept for good: the open garment file as it stood. */

@@ -58,6 +58,7 @@ const SCREENS = () =>
   [
     ["worktable", "/"],
     ["clients", "/clients"],
+    ["cloths", "/cloths"],
     ["client", client],
     ["new client", "/clients/new"],
     ["measuring again", `${client}/measure`],

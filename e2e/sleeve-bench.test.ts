@@ -101,6 +101,78 @@ describe("a turned-up hem", () => {
   });
 });
 
+describe("the sleeve below its cap", () => {
+  it("takes an elbow dart, drawn, told on the card and undone", async () => {
+    await she.open(`${garment}/sleeve`);
+    await she.write("sleeve.elbowDart", "3/4");
+    await she.find('svg.sheet [data-line="elbowDart"]');
+    await she.station("Card");
+    await she.until("the step is there", async () =>
+      /swing the lower sleeve to the front until P has opened by 3⁄4 in/.test(await she.pageText()),
+    );
+    await she.press("Undo");
+    await she.until("it is gone", async () => !/swing the lower sleeve/.test(await she.pageText()));
+  });
+
+  it("is cut in two from the same cap: two pieces on the sheet, on the card and on paper", async () => {
+    await she.station("Sleeve");
+    const cap = await she.figure("sleeve.cap.front");
+    await (await she.find('select[name="sleeve.cut"] option[value="two-piece"]')).click();
+    await she.find('svg.sheet [data-line="under.cap"]');
+    await she.reads("sleeve.cap.front", cap);
+    await she.until("its seams are measured", async () => (await she.figure("sleeve.frontSeam")).endsWith(" in"));
+    await she.write("sleeve.frontSeamUnder", "3");
+    await she.until("too far under is told", async () => (await she.findings()).includes("under-sleeve-too-narrow"));
+    await she.remedy("under-sleeve-too-narrow", "seams-less-under");
+    await she.until("it is mended", async () => !(await she.findings()).includes("under-sleeve-too-narrow"));
+    await she.station("Card");
+    await she.until("both are on the card", async () => /Trace top and under sleeve off/.test(await she.pageText()));
+    await she.press("Print and download");
+    await (await she.find('form[action="/sheets/drawing.svg"] button')).click();
+    const drawing = (await she.downloaded(".svg")).toString();
+    expect(drawing).toContain("Top sleeve");
+    expect(drawing).toContain("Under sleeve");
+  });
+});
+
+describe("the table of cloths", () => {
+  it("says which box cannot be read, is saved, and gives the next garment its figures", async () => {
+    await she.open("/cloths");
+    await she.write("medium-woven.capEase.least", "wide");
+    await she.until("it is told", async () => /“wide” is not a length/.test(await she.pageText()));
+    await she.write("medium-woven.capEase.least", "1/2");
+    await she.write("medium-woven.capEase.most", "3/4");
+    await she.press("Save the table");
+    await she.until("it is saved", async () => /Saved\./.test(await she.pageText()));
+    await she.open("/garments/new");
+    await she.write("name", "By our own table");
+    await she.press("Start the garment");
+    await she.station("Sleeve");
+    await she.until("it takes what the table says", async () =>
+      /Takes 1⁄2 in to 3⁄4 in in the cap/.test(await (await she.find("[data-cloth-takes]")).getText()),
+    );
+    await she.reads("sleeve.capEase", "5⁄8 in");
+  });
+
+  it("leaves a garment its own figures until they are taken, and goes back to the usual ones", async () => {
+    await she.open(`${garment}/sleeve`);
+    for (const kind of ["knit", "medium-woven"])
+      await (await she.find(`select[name="cloth.kind"] option[value="${kind}"]`)).click();
+    await she.until("it takes the table's", async () =>
+      /Takes 1⁄2 in to 3⁄4 in/.test(await (await she.find("[data-cloth-takes]")).getText()),
+    );
+    await she.open("/cloths");
+    await she.press("Medium woven: back to the usual");
+    await she.press("Save the table");
+    await she.until("it is saved", async () => /Saved\./.test(await she.pageText()));
+    await she.open(`${garment}/sleeve`);
+    await she.press("Take the table’s figures");
+    await she.until("it takes the usual", async () =>
+      /Takes 13⁄16 in to 1 3⁄8 in/.test(await (await she.find("[data-cloth-takes]")).getText()),
+    );
+  });
+});
+
 describe("reconciling a bust-twelfth sleeve", () => {
   it.each(["lower-cap", "narrow-sleeve", "use-fit-first"])(
     "by %s: previewed with its numbers, then the cap is the armhole and its ease",

@@ -3,6 +3,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { connect } from "@database/client";
 import { addClient, addMeasurementSet, findClient, listClients, measurementHistory } from "@database/queries/clients";
+import { clothTable, saveClothTable } from "@database/queries/cloths";
 import { addGarment, findGarment, listGarments, saveVersion } from "@database/queries/garments";
 import { addAttempt, listAttempts } from "@database/queries/practice";
 import { addStudio, firstStudio, type Studio } from "@database/queries/studios";
@@ -52,6 +53,21 @@ describe("what one workroom sees", () => {
     expect(await listAttempts(database, theirs.id, garment)).toBeNull();
     expect(await listAttempts(database, ours.id, garment)).toMatchObject([attempt]);
     expect((await findGarment(database, ours.id, garment))?.name).toBe("Blouse");
+  });
+
+  it("has its own table of cloths, which is put in the place of the old one whole", async () => {
+    const { database } = connection;
+    const crisp = { capEase: { least: 5, most: 12 }, upperArmEase: { least: 30, most: 45 }, mostEaseShare: 0.06 };
+    await saveClothTable(database, ours.id, { "crisp-woven": crisp, knit: { ...crisp, mostEaseShare: 0.02 } });
+    expect(await clothTable(database, ours.id)).toEqual({
+      "crisp-woven": crisp,
+      knit: { ...crisp, mostEaseShare: 0.02 },
+    });
+    expect(await clothTable(database, theirs.id)).toEqual({});
+    await saveClothTable(database, ours.id, { "crisp-woven": crisp });
+    expect(await clothTable(database, ours.id)).toEqual({ "crisp-woven": crisp });
+    await saveClothTable(database, ours.id, {});
+    expect(await clothTable(database, ours.id)).toEqual({});
   });
 
   it("keeps every measuring, newest first, and never writes over one", async () => {

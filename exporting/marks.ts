@@ -1,6 +1,6 @@
 import { speak } from "@core/draft/index";
 import type { Garment, NotchMark } from "@core/garment/index";
-import { along, type Point, svgPathData } from "@core/geometry/index";
+import { along, flatten, type Point, svgPathData } from "@core/geometry/index";
 import type { Edge, Piece, PieceNotch } from "@core/pattern/index";
 import { formatLength, type TapeUnit } from "@core/tape/index";
 
@@ -116,22 +116,39 @@ function labels(garment: Garment, piece: Piece, unit: TapeUnit): readonly Mark[]
       .filter((finding) => finding.severity === "fault")
       .map((finding) => speak(finding.message, unit).split(/[.:]/)[0] ?? ""),
   ];
-  const x = piece.grain.from.x + 12;
   const top = piece.grain.from.y + TITLE_MM;
+  const x = middleOfWiderSide(piece, top);
   return [
-    { kind: "text", at: { x, y: top }, text: piece.name, size: TITLE_MM, anchor: "start", turn: 0 },
+    { kind: "text", at: { x, y: top }, text: piece.name, size: TITLE_MM, anchor: "middle", turn: 0 },
     ...lines.map(
       (text, index): Mark => ({
         kind: "text",
         at: { x, y: top + (index + 1) * LABEL_MM * 1.6 },
         text,
         size: LABEL_MM,
-        anchor: "start",
+        anchor: "middle",
         turn: 0,
       }),
     ),
   ];
 }
+
+/** Half way between the grain and the edge that is further from it, at a level. */
+function middleOfWiderSide({ outline, grain }: Piece, level: number): number {
+  const points = flatten(outline);
+  const crossings = points.flatMap((to, i) => {
+    const from = points[i - 1];
+    if (!from || from.y > level === to.y > level) return [];
+    return [from.x + ((to.x - from.x) * (level - from.y)) / (to.y - from.y)];
+  });
+  const left = Math.min(grain.from.x, ...crossings);
+  const right = Math.max(grain.from.x, ...crossings);
+  const edge = right - grain.from.x >= grain.from.x - left - EVEN_MM ? right : left;
+  return (grain.from.x + edge) / 2;
+}
+
+/** Sides that differ by less are as good as even: then it is the right one. */
+const EVEN_MM = 5;
 
 function segment(from: Point, to: Point): string {
   return `M${from.x} ${from.y}L${to.x} ${to.y}`;

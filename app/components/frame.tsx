@@ -58,6 +58,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
             Worktable
           </NavigationLink>
           <NavigationLink to="/clients">Clients</NavigationLink>
+          <NavigationLink to="/cloths">Cloths</NavigationLink>
         </Flex>
         <UnitSwitch />
         <PlainButton

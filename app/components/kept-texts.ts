@@ -7,7 +7,10 @@ type Texts = Readonly<Record<string, string>>;
  * What is typed in a form, kept in the browser's session under `key`: a reload or a failed save loses nothing. It is
  * forgotten once the form has been taken and the page moves on.
  */
-export function useKeptTexts(key: string, initial: Texts): readonly [Texts, (changes: Texts) => void] {
+export function useKeptTexts(
+  key: string,
+  initial: Texts,
+): readonly [texts: Texts, setTexts: (changes: Texts) => void, forget: () => void] {
   const [texts, setTexts] = useState(initial);
   const navigation = useNavigation();
   const { pathname } = useLocation();
@@ -36,7 +39,8 @@ export function useKeptTexts(key: string, initial: Texts): readonly [Texts, (cha
       }),
     [key],
   );
-  return [texts, setText];
+  const forget = useCallback(() => sessionStorage.removeItem(key), [key]);
+  return [texts, setText, forget];
 }
 
 function readKept(key: string): Texts | null {

@@ -1,7 +1,8 @@
 import { useUnit } from "@app/components/preferences";
 import { ClientForm } from "@app/features/clients/client-form";
-import { readClient, textsOf } from "@app/features/clients/client-texts";
+import { readClient } from "@app/features/clients/client-texts";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
+import { textsOf } from "@app/server/posted-texts";
 import { formatForTyping } from "@core/tape/index";
 import { addMeasurementSet, findClient, measurementHistory } from "@database/queries/clients";
 import { format } from "date-fns";

@@ -1,6 +1,7 @@
 import { ClientForm } from "@app/features/clients/client-form";
-import { readClient, textsOf } from "@app/features/clients/client-texts";
+import { readClient } from "@app/features/clients/client-texts";
 import { attemptInStudio } from "@app/server/database";
+import { textsOf } from "@app/server/posted-texts";
 import { addClient } from "@database/queries/clients";
 import { format } from "date-fns";
 import { data, redirect } from "react-router";

@@ -2,8 +2,10 @@ import { Page } from "@app/components/page";
 import { attemptInStudio, inStudio } from "@app/server/database";
 import { Box, Button, Field, Flex, Heading, Input, NativeSelect, Text } from "@chakra-ui/react";
 import { bodyOf } from "@core/body/index";
+import { DEFAULT_CLOTH } from "@core/cloth/index";
 import { emptyGarment, readGarment, writeGarment } from "@core/garment/index";
 import { listClients, measurementHistory } from "@database/queries/clients";
+import { clothTable } from "@database/queries/cloths";
 import { addGarment } from "@database/queries/garments";
 import { data, Form, Link, redirect, useNavigation, useSearchParams } from "react-router";
 import { z } from "zod";
@@ -34,9 +36,11 @@ export async function action({ request }: Route.ActionArgs) {
     const clients = await listClients(database, studio.id);
     if (!clients.some((client) => client.id === clientId)) return null;
     const [latest] = await measurementHistory(database, clientId);
+    const takes = (await clothTable(database, studio.id))[DEFAULT_CLOTH];
     const spec = opened?.spec ?? {
       ...emptyGarment(given || "New garment", "in"),
       body: bodyOf(latest?.measures ?? {}),
+      cloth: takes ? { kind: DEFAULT_CLOTH, takes } : {},
     };
     const name = given || spec.name;
     return addGarment(database, studio.id, { clientId, name, file: writeGarment({ ...spec, name }, "mm") });

@@ -1,3 +1,4 @@
+import { StudioClothsProvider } from "@app/features/cloths/studio-cloths";
 import { Bench } from "@app/features/garment/bench";
 import { isStation, type Station } from "@app/features/garment/stations";
 import { WorkProvider } from "@app/features/garment/work-context";
@@ -5,6 +6,7 @@ import { idFrom, inStudio, notFound } from "@app/server/database";
 import { bodyOf } from "@core/body/index";
 import { readGarment } from "@core/garment/index";
 import { measurementHistory } from "@database/queries/clients";
+import { clothTable } from "@database/queries/cloths";
 import { findGarment } from "@database/queries/garments";
 import { format, parseISO } from "date-fns";
 import type { ShouldRevalidateFunctionArgs } from "react-router";
@@ -13,10 +15,10 @@ import type { Route } from "./+types/garment";
 export async function loader({ params }: Route.LoaderArgs) {
   const garmentId = idFrom(params.garmentId, "This garment");
   if (!isStation(params.station)) notFound("This station");
-  const { garment, newest } = await inStudio(async (database, studio) => {
+  const { garment, newest, cloths } = await inStudio(async (database, studio) => {
     const found = await findGarment(database, studio.id, garmentId);
     const [latest] = found ? await measurementHistory(database, found.clientId) : [];
-    return { garment: found, newest: latest };
+    return { garment: found, newest: latest, cloths: await clothTable(database, studio.id) };
   });
   if (!garment) notFound("This garment");
   const read = readGarment(garment.file);
@@ -30,6 +32,7 @@ export async function loader({ params }: Route.LoaderArgs) {
     clientName: garment.clientName,
     version: garment.version,
     spec: read.spec,
+    cloths,
     newest: newest ? { day: format(parseISO(newest.takenOn), "d MMM yyyy"), body: bodyOf(newest.measures) } : null,
   };
 }
@@ -49,14 +52,16 @@ export const meta: Route.MetaFunction = ({ data }) => {
 };
 
 export default function GarmentPage({ loaderData, params }: Route.ComponentProps) {
-  const { garmentId, clientId, clientName, version, spec, newest } = loaderData;
+  const { garmentId, clientId, clientName, version, spec, newest, cloths } = loaderData;
   return (
     <WorkProvider key={garmentId} garmentId={garmentId} spec={spec} version={version}>
-      <Bench
-        garmentId={garmentId}
-        client={{ id: clientId, name: clientName, newest }}
-        station={params.station as Station}
-      />
+      <StudioClothsProvider value={cloths}>
+        <Bench
+          garmentId={garmentId}
+          client={{ id: clientId, name: clientName, newest }}
+          station={params.station as Station}
+        />
+      </StudioClothsProvider>
     </WorkProvider>
   );
 }

@@ -1,6 +1,6 @@
 import type { Alteration, BlockChoices } from "../block";
 import type { Body } from "../body";
-import type { ClothKind } from "../cloth";
+import type { ClothKind, ClothTakes } from "../cloth";
 import type { Phrase } from "../draft";
 import type { CapCurve, SetInMethod, SleeveCut, SurplusWay } from "../sleeve/set-in";
 
@@ -22,7 +22,7 @@ export type SpecChange = {
     readonly includesSeamAllowance?: number;
     readonly alterations?: readonly Alteration[];
   } & Partial<BlockChoices>;
-  readonly cloth?: { readonly kind?: ClothKind };
+  readonly cloth?: { readonly kind?: ClothKind; readonly takes?: ClothTakes | undefined };
   readonly sleeve?: {
     readonly method?: SetInMethod;
     readonly capEase?: number;

@@ -100,7 +100,7 @@ export function judgeEase(seams: readonly Seam[], task: SetInTask, cloth: Cloth)
     remedies.push({
       id: "softer-cloth",
       label: phrase`Make it in ${softer.name.toLowerCase()}`,
-      change: { cloth: { kind: softer.kind } },
+      change: { cloth: { kind: softer.kind, takes: undefined } },
     });
   }
   return [

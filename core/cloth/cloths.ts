@@ -1,17 +1,16 @@
 import type { Source } from "../draft";
 
-/** A kind of cloth and what it bears at the sleeve; lengths in millimetres. */
-export type Cloth = {
-  readonly kind: ClothKind;
-  readonly name: string;
+/** What a cloth bears at the sleeve; lengths in millimetres. */
+export type ClothTakes = {
   /** Usual ease of the whole cap. Negative: the sleeve is stretched in. */
   readonly capEase: { readonly least: number; readonly most: number };
   /** Usual ease of the sleeve over the upper arm. */
   readonly upperArmEase: { readonly least: number; readonly most: number };
   /** The share of a section that can be eased in before puckers show. */
   readonly mostEaseShare: number;
-  readonly source: Source;
 };
+
+export type Cloth = ClothTakes & { readonly kind: ClothKind; readonly name: string; readonly source: Source };
 
 export const CLOTH_KINDS = ["knit", "shirting", "crisp-woven", "medium-woven", "soft-wool"] as const;
 export type ClothKind = (typeof CLOTH_KINDS)[number];
@@ -65,6 +64,15 @@ const CLOTHS: Readonly<Record<ClothKind, Cloth>> = {
   },
 };
 
-export function clothOf(kind: ClothKind): Cloth {
-  return CLOTHS[kind];
+/** A kind of cloth with its usual figures, or with a workroom's own. */
+export function clothOf(kind: ClothKind, own?: ClothTakes): Cloth {
+  return own ? { ...CLOTHS[kind], ...own, source: "choice" } : CLOTHS[kind];
 }
+
+/** The figures of a cloth by themselves. */
+export function takesOf({ capEase, upperArmEase, mostEaseShare }: Cloth): ClothTakes {
+  return { capEase, upperArmEase, mostEaseShare };
+}
+
+/** A workroom's own figures, for the kinds where they differ from the usual ones. */
+export type ClothTable = { readonly [kind in ClothKind]?: ClothTakes };

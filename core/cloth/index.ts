@@ -1,1 +1,10 @@
-export { CLOTH_KINDS, type Cloth, type ClothKind, clothOf, DEFAULT_CLOTH } from "./cloths";
+export {
+  CLOTH_KINDS,
+  type Cloth,
+  type ClothKind,
+  type ClothTable,
+  type ClothTakes,
+  clothOf,
+  DEFAULT_CLOTH,
+  takesOf,
+} from "./cloths";

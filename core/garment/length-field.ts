@@ -4,7 +4,7 @@ import type { Field } from "./fields";
 
 /** Why a written length was refused: shown to people and carried in the issues of the command line. */
 export type LengthProblem = {
-  readonly code: "not-a-length" | "too-small" | "too-large";
+  readonly code: "not-a-length" | "too-small" | "too-large" | "out-of-bounds";
   readonly message: string;
   readonly bounds: { readonly least: number; readonly most: number } | null;
 };

@@ -86,6 +86,7 @@ export function resolveSpec(spec: GarmentSpec): ResolvedSpec {
   const body = resolveBody(spec, measured);
   const cloth = clothOf(
     chosen("cloth.kind", spec.cloth.kind, DEFAULT_CLOTH, phrase`the usual cloth of a set-in sleeve`, "choice"),
+    spec.cloth.takes,
   );
   return {
     body,
@@ -139,7 +140,7 @@ function resolveSleeve(sleeve: SleeveSpec, body: SleeveBody, cloth: Cloth, chose
       "sleeve.capEase",
       sleeve.capEase,
       middle(cloth.capEase),
-      phrase`middle of what ${cloth.name.toLowerCase()} usually takes, ${length(cloth.capEase.least)} to ${length(cloth.capEase.most)}`,
+      phrase`middle of what ${cloth.name.toLowerCase()} ${cloth.source === "choice" ? "takes here" : "usually takes"}, ${length(cloth.capEase.least)} to ${length(cloth.capEase.most)}`,
       cloth.source,
     ),
     backEaseShare: chosen(
@@ -153,8 +154,8 @@ function resolveSleeve(sleeve: SleeveSpec, body: SleeveBody, cloth: Cloth, chose
       "sleeve.upperArmEase",
       sleeve.upperArmEase,
       middle(cloth.upperArmEase),
-      phrase`middle of what ${cloth.name.toLowerCase()} usually takes, ${length(cloth.upperArmEase.least)} to ${length(cloth.upperArmEase.most)}`,
-      "from memory",
+      phrase`middle of what ${cloth.name.toLowerCase()} ${cloth.source === "choice" ? "takes here" : "usually takes"}, ${length(cloth.upperArmEase.least)} to ${length(cloth.upperArmEase.most)}`,
+      cloth.source === "choice" ? "choice" : "from memory",
     ),
     elbowEase: chosen("sleeve.elbowEase", sleeve.elbowEase, ELBOW_EASE_MM, phrase`usual`, "from memory"),
     wristEase: chosen("sleeve.wristEase", sleeve.wristEase, wristEase, wristRule, "from memory"),

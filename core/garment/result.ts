@@ -132,6 +132,7 @@ function writePiece(piece: Piece, inTape: (mm: number) => number) {
     // Allowances come with the cutting line; until then a result says that there is none.
     cutting: null,
     edges: piece.edges.map((edge) => ({ id: edge.id, path: data(edge.path), length: inTape(edge.length) })),
+    darts: piece.darts.map(data),
     grain: { from: pair(piece.grain.from), to: pair(piece.grain.to) },
     notches: piece.notches.map((notch) => ({ id: notch.id, at: pair(notch.at), inwards: pair(notch.inwards) })),
   };

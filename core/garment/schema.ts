@@ -14,10 +14,12 @@ import { CLOTH_KINDS } from "../cloth";
 import { readPathData } from "../geometry";
 import { CAP_CURVES, FULLNESS_CHANGE, PLACEMENTS, SET_IN_METHODS, SLEEVE_CUTS, SURPLUS_WAYS } from "../sleeve/set-in";
 import { TAPE_UNITS, type TapeUnit } from "../tape";
-import { LENGTH_FIELDS } from "./fields";
+import { LENGTH_FIELDS, labelOf } from "./fields";
 import { lengthField } from "./length-field";
 import { COLLAR_KINDS, GARMENT_FORMAT, NOTCH_MARKS } from "./spec";
 
+/** No cloth takes half of its own length again. */
+const MOST_EASE_SHARE = 0.5;
 const LONGEST_NAME = 200;
 /** Nobody alters one block more often; more is a broken file. */
 const MOST_ALTERATIONS = 40;
@@ -45,6 +47,15 @@ function garmentSchema(unit: TapeUnit) {
     if (!field) throw new Error(`garmentSchema: no field "${path}"`);
     return lengthField(unit, field);
   };
+  const range = (path: string) =>
+    z
+      .strictObject({ least: length(`${path}.least`), most: length(`${path}.most`) })
+      .transform(({ least, most }, context) => {
+        if (least !== undefined && most !== undefined && least <= most) return { least, most };
+        const message = `${labelOf(path)}: it needs a least and a most, and the least may not be more than the most.`;
+        context.addIssue({ code: "custom", message, params: { code: "out-of-bounds", message, bounds: null } });
+        return z.NEVER;
+      });
   const body = Object.fromEntries(MEASURE_IDS.map((id) => [id, length(`body.${id}`)])) as Record<
     MeasureId,
     ReturnType<typeof lengthField>
@@ -122,7 +133,19 @@ function garmentSchema(unit: TapeUnit) {
         }),
       ])
       .default({ source: "readings", armhole: {} }),
-    cloth: z.strictObject({ kind: z.enum(CLOTH_KINDS).optional(), width: length("cloth.width") }).default({}),
+    cloth: z
+      .strictObject({
+        kind: z.enum(CLOTH_KINDS).optional(),
+        takes: z
+          .strictObject({
+            capEase: range("cloth.takes.capEase"),
+            upperArmEase: range("cloth.takes.upperArmEase"),
+            mostEaseShare: z.number().min(0).max(MOST_EASE_SHARE),
+          })
+          .optional(),
+        width: length("cloth.width"),
+      })
+      .default({}),
     sleeve: z
       .strictObject({
         kind: z.literal("set-in"),

@@ -1,6 +1,6 @@
 import type { Alteration, BlockChoices } from "../block";
 import type { Body } from "../body";
-import type { ClothKind } from "../cloth";
+import type { ClothKind, ClothTakes } from "../cloth";
 import type { CapCurve, Placement, SetInMethod, SleeveCut, SurplusWay } from "../sleeve/set-in";
 import type { TapeUnit } from "../tape";
 
@@ -108,7 +108,12 @@ export type GarmentSpec = {
   readonly name: string;
   readonly body: Body;
   readonly block: BlockSpec;
-  readonly cloth: { readonly kind?: ClothKind | undefined; readonly width?: Maybe };
+  readonly cloth: {
+    readonly kind?: ClothKind | undefined;
+    /** What it bears, where that is not usual for its kind. */
+    readonly takes?: ClothTakes | undefined;
+    readonly width?: Maybe;
+  };
   readonly sleeve: SleeveSpec | null;
   readonly collar: CollarSpec | null;
   readonly notchMark?: NotchMark | undefined;

@@ -4,7 +4,7 @@ import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
 import type { Block, BodiceHalf } from "../block";
 import { applyChange, draftGarment, type GarmentSpec, readGarment, writeResult } from "../garment";
-import { along, crossesItself, pathsCross, svgPathData } from "../geometry";
+import { along, crossesItself, pathLength, pathsCross, svgPathData } from "../geometry";
 import { SET_IN_METHODS } from "../sleeve/set-in";
 
 type Woman = {
@@ -102,6 +102,34 @@ describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", ()
     const guided = apart("quarters", "front");
     expect(guided[Math.floor(guided.length / 2)]).toBeGreaterThan(18);
   });
+
+  it.each([
+    ["with an elbow dart", { elbowDart: 20 }],
+    ["cut in two", { cut: "two-piece" as const }],
+  ])(
+    "D1: every one's sleeve %s crosses itself nowhere, its seams are of one length, or the finding's first remedy makes it so",
+    (_what, changes) => {
+      for (const woman of women) {
+        const plain = specFor(woman, "fit-first");
+        const spec: GarmentSpec = { ...plain, sleeve: { kind: "set-in", ...plain.sleeve, ...changes } };
+        const found = draftGarment(spec);
+        const fault = found.findings.find((finding) => finding.severity === "fault");
+        const { sleeve, pieces } = fault ? draftGarment(applyChange(spec, fault.remedies[0]?.change ?? {})) : found;
+        expect(pieces.length).toBe("cut" in changes ? 2 : 1);
+        for (const piece of pieces) expect(crossesItself(piece.outline)).toBe(false);
+        const { outline, twoPiece } = sleeve?.sleeve ?? {};
+        if (outline?.elbowDart) {
+          const back = pathLength(outline.underarmBack) + pathLength(outline.elbowDart.below);
+          expect(back).toBeCloseTo(pathLength(outline.underarmFront), 6);
+        }
+        if (twoPiece) {
+          const { top, under } = twoPiece;
+          expect(pathLength(top.frontSeam)).toBeCloseTo(pathLength(under.frontSeam), 6);
+          expect(pathLength(top.backSeam)).toBeCloseTo(pathLength(under.backSeam), 6);
+        }
+      }
+    },
+  );
 
   it("D1: every one's sleeve is wider than her arm, its cap lower than the armhole is deep, and its crown between the ends of the cap line", () => {
     for (const woman of women) {

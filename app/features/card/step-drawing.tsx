@@ -1,3 +1,4 @@
+import { crowdedLetters } from "@app/features/sheet/crowded";
 import type { Draft } from "@core/draft/index";
 import { boxOf, type Point, svgPathData } from "@core/geometry/index";
 import { memo } from "react";
@@ -21,6 +22,7 @@ export const StepDrawing = memo(function StepDrawing({
   const margin = height * MARGIN;
   const letter = height * LETTER[letters];
   const steps = draft.steps.slice(0, upTo);
+  const crowded = crowdedLetters(draft.points, letter * 0.9);
   return (
     <svg
       className="sheet scaled"
@@ -42,7 +44,7 @@ export const StepDrawing = memo(function StepDrawing({
                 <circle className="point" cx={at.x} cy={at.y} r={letter * 0.14} />
                 <text
                   x={at.x + (isLeft(at) ? -1 : 1) * letter * 0.3}
-                  y={at.y - letter * 0.25}
+                  y={at.y + letter * (crowded.has(name) ? 0.95 : -0.25)}
                   textAnchor={isLeft(at) ? "end" : "start"}
                   style={{ fontSize: letter, fontWeight: 600 }}
                 >

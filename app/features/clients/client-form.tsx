@@ -1,6 +1,7 @@
 import { useKeptTexts } from "@app/components/kept-texts";
 import { LengthField } from "@app/components/length-field";
 import { useUnit } from "@app/components/preferences";
+import { useTextsInUnit } from "@app/components/texts-in-unit";
 import { WorkColumns } from "@app/features/garment/work-columns";
 import { MeasureGuide } from "@app/features/measures/measure-guide";
 import { MeasureList } from "@app/features/measures/measure-list";
@@ -9,8 +10,8 @@ import { TapePanel } from "@app/features/tape/tape-panel";
 import { Box, Button, Field, Flex, Heading, Input, Text, Textarea } from "@chakra-ui/react";
 import { bodyOf, findSlips, type MeasureId, TAKEN_IDS, type TakenId } from "@core/body/index";
 import { type DefaultTaken, estimateBody } from "@core/garment/index";
-import { formatForTyping, formatLength, parseLength, type TapeUnit } from "@core/tape/index";
-import { useEffect, useMemo, useRef, useState } from "react";
+import { formatLength, type TapeUnit } from "@core/tape/index";
+import { useMemo, useState } from "react";
 import { Form, useNavigation } from "react-router";
 import { type ClientProblems, readClient } from "./client-texts";
 import { SidedBoxes } from "./sided-boxes";
@@ -35,7 +36,7 @@ export function ClientForm({ title, keptAs, isNew, today, initial = {}, action, 
   const [isTried, setTried] = useState(false);
   const [active, setActive] = useState<MeasureId>("bust");
   const isSaving = useNavigation().state !== "idle";
-  useTextsInUnit(unit, texts, setTexts);
+  useTextsInUnit(unit, texts, TAKEN_IDS, setTexts);
 
   const read = readClient(texts, isNew);
   const problems: ClientProblems = { ...answer?.problems, ...read.problems };
@@ -184,23 +185,4 @@ export function ClientForm({ title, keptAs, isNew, today, initial = {}, action, 
 
 function standIn(taken: DefaultTaken | undefined, unit: TapeUnit): string | undefined {
   return typeof taken?.value === "number" ? `${formatLength(taken.value, unit, { withUnit: false })} est.` : undefined;
-}
-
-/** When the tape is switched, figures typed in the old unit are written in the new one: the lengths stay what they were. */
-function useTextsInUnit(
-  unit: TapeUnit,
-  texts: Readonly<Record<string, string>>,
-  setTexts: (changes: Readonly<Record<string, string>>) => void,
-) {
-  const latest = useRef(texts);
-  latest.current = texts;
-  useEffect(() => {
-    const before = latest.current.unit === "cm" || latest.current.unit === "mm" ? latest.current.unit : "in";
-    if (before === unit) return;
-    const rewritten = TAKEN_IDS.flatMap((id): [string, string][] => {
-      const parsed = parseLength(latest.current[id] ?? "", before);
-      return parsed.ok ? [[id, formatForTyping(parsed.mm, unit)]] : [];
-    });
-    setTexts({ unit, ...Object.fromEntries(rewritten) });
-  }, [unit, setTexts]);
 }

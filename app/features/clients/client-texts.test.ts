@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { readClient, textsOf } from "./client-texts";
+import { textsOf } from "../../server/posted-texts";
+import { readClient } from "./client-texts";
 
 const good = { unit: "in", name: " Ada Test ", note: "tall", takenOn: "2026-11-02", bust: "36 1/2", wrist: "16 cm" };
 

@@ -1,6 +1,7 @@
 import type { DraftLine, LetteredPoint } from "@core/draft/index";
 import { mapPath, type Path, type Point, svgPathData } from "@core/geometry/index";
 import { memo } from "react";
+import { crowdedLetters } from "./crowded";
 import { toScreen, type View } from "./view";
 
 /** Path data in screen pixels. Lines are put there by us: a browser is slow to re-stroke paths under a moving transform. */
@@ -26,6 +27,9 @@ export const PlainPath = memo(function PlainPath({ path, view, className }: Plai
   return <path className={className} d={onScreen(path, view)} />;
 });
 
+/** A letter this near to another is written below its point. */
+const CROWDED_PX = 16;
+
 /** The lettered points as on the card; letters keep off the middle of the piece, so they do not lie on the lines. */
 export function Letters({
   points,
@@ -36,6 +40,7 @@ export function Letters({
   readonly view: View;
   readonly middle: number;
 }) {
+  const crowded = crowdedLetters(points, CROWDED_PX / view.scale);
   return (
     <g>
       {points.map(({ letter, name, at }) => {
@@ -45,7 +50,12 @@ export function Letters({
           // Moved by its transform: words whose own place changes are laid out letter by letter again.
           <g key={letter} transform={`translate(${p.x} ${p.y})`}>
             <circle className="point" r={2.6} />
-            <text className="letter" x={isLeft ? -7 : 7} y={-6} textAnchor={isLeft ? "end" : "start"}>
+            <text
+              className="letter"
+              x={isLeft ? -7 : 7}
+              y={crowded.has(letter) ? 17 : -6}
+              textAnchor={isLeft ? "end" : "start"}
+            >
               {letter}
               <title>{name}</title>
             </text>

@@ -194,7 +194,7 @@ function ChangingFigures({ drafted, view }: FiguresProps) {
       <FigureAt at={onFront} text={text(capLength.front)} view={view} dx={56} dy={-18} anchor="start" />
       <FigureAt at={onBack} text={text(capLength.back)} view={view} dx={-56} dy={-18} anchor="end" />
       <FigureAt at={{ x: 0, y: frame.height / 2 }} text={text(frame.height)} view={view} dx={8} dy={4} anchor="start" />
-      <FigureAt at={{ x: -width / 4, y: frame.height }} text={text(width)} view={view} dy={-7} />
+      <FigureAt at={{ x: -width / 8, y: frame.height }} text={text(width)} view={view} dy={-7} />
     </>
   );
 }

@@ -5,10 +5,10 @@ import { SpecField } from "@app/features/garment/spec-field";
 import { useCalmWork } from "@app/features/garment/use-calm-work";
 import { useWork, useWorkStore } from "@app/features/garment/work-context";
 import { Box } from "@chakra-ui/react";
-import { CLOTH_KINDS, clothOf } from "@core/cloth/index";
 import { length, phrase } from "@core/draft/index";
 import { fitFirstRange, methodOf, SET_IN_METHODS } from "@core/sleeve/set-in/index";
 import { Link } from "react-router";
+import { ClothChoice } from "./cloth-choice";
 
 export function SleeveFields() {
   const store = useWorkStore();
@@ -121,19 +121,5 @@ function UsualNotch({ side }: { readonly side: "front" | "back" }) {
   const isSet = useWork((work) => work.spec.sleeve?.notches?.[side] !== undefined);
   return isSet ? null : (
     <>Usual: a third of the depth above the underarm{side === "back" ? "; double, 10 mm apart" : ""}.</>
-  );
-}
-
-function ClothChoice() {
-  const store = useWorkStore();
-  const kind = useWork((work) => work.garment.resolved.cloth.kind);
-  return (
-    <ChoiceSelect
-      id="cloth.kind"
-      label="Cloth"
-      value={kind}
-      choices={CLOTH_KINDS.map((one) => ({ value: one, label: clothOf(one).name }))}
-      onChoose={(chosen) => store.getState().change({ cloth: { kind: chosen } })}
-    />
   );
 }

@@ -25,7 +25,6 @@ export { type LowerHollows, lowerHollows, standOff } from "./lower-cap";
 export { methodOf, SET_IN_METHODS, type SetInMethod } from "./methods";
 export { type SeamNotch, usualNotches } from "./notches";
 export {
-  bendsAtElbow,
   type ElbowDart,
   hemOf,
   type SleeveLengths,
@@ -37,7 +36,6 @@ export { draftSetInSleeve, LEAST_BELOW_CAP_MM, type SetInSleeve } from "./set-in
 export { type SetInTask, SLEEVE_CUTS, type SleeveCut, SURPLUS_WAYS, type SurplusWay } from "./task";
 export { type TradeOff, tradeOff } from "./trade-off";
 export {
-  hemOfPart,
   LEAST_UNDER_MM,
   mirroredAt,
   roomForSeams,

@@ -1,0 +1,24 @@
+import { ClothForm } from "@app/features/cloths/cloth-form";
+import { readTable } from "@app/features/cloths/cloth-texts";
+import { attemptInStudio, inStudio } from "@app/server/database";
+import { textsOf } from "@app/server/posted-texts";
+import { clothTable, saveClothTable } from "@database/queries/cloths";
+import { data } from "react-router";
+import type { Route } from "./+types/cloths";
+
+export const meta: Route.MetaFunction = () => [{ title: "Cloths · Gamine" }];
+
+export function loader(_: Route.LoaderArgs) {
+  return inStudio((database, studio) => clothTable(database, studio.id));
+}
+
+export async function action({ request }: Route.ActionArgs) {
+  const read = readTable(textsOf(await request.formData()));
+  if (Object.keys(read.problems).length > 0) return data({ problems: read.problems }, { status: 422 });
+  const saved = await attemptInStudio((database, studio) => saveClothTable(database, studio.id, read.table));
+  return saved.ok ? { isSaved: true } : data({ failure: saved.sentence }, { status: 503 });
+}
+
+export default function Cloths({ loaderData: table, actionData }: Route.ComponentProps) {
+  return <ClothForm table={table} answer={actionData} />;
+}

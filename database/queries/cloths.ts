@@ -1,0 +1,21 @@
+import type { ClothKind, ClothTable, ClothTakes } from "@core/cloth/index";
+import { eq } from "drizzle-orm";
+import type { Database } from "../client";
+import { clothFigures } from "../schema";
+
+/** The workroom's own figures; a kind that is not in it has the usual ones. */
+export async function clothTable(database: Database, studioId: string): Promise<ClothTable> {
+  const rows = await database.select().from(clothFigures).where(eq(clothFigures.studioId, studioId));
+  return Object.fromEntries(rows.map(({ kind, takes }) => [kind, takes]));
+}
+
+/** Puts a table in the place of the workroom's old one. */
+export async function saveClothTable(database: Database, studioId: string, table: ClothTable): Promise<void> {
+  const rows = Object.entries(table) as [ClothKind, ClothTakes][];
+  await database.transaction(async (change) => {
+    await change.delete(clothFigures).where(eq(clothFigures.studioId, studioId));
+    if (rows.length > 0) {
+      await change.insert(clothFigures).values(rows.map(([kind, takes]) => ({ studioId, kind, takes })));
+    }
+  });
+}
