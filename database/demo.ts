@@ -70,7 +70,17 @@ const CLIENTS: readonly DemoClient[] = [
             alterations: [{ kind: "lower-armhole", by: 0.5 }],
           },
           cloth: { kind: "soft-wool" },
-          sleeve: { kind: "set-in", method: "fit-first", capEase: 1.5, upperArmEase: 2.75, length: 23.25 },
+          sleeve: {
+            kind: "set-in",
+            method: "fit-first",
+            cut: "two-piece",
+            capEase: 1.5,
+            upperArmEase: 2.75,
+            elbowEase: 2.5,
+            wristEase: 3.5,
+            hemTurnUp: 1.5,
+            length: 23.25,
+          },
         },
       },
       {

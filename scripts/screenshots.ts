@@ -126,6 +126,8 @@ try {
   await shoot("block-drawing", `${blouse}/block?from=drawing`, { ready: 'input[type="file"]', act: openDrawing });
   await shoot("block-photograph", `${blouse}/block?from=photograph`, { ready: 'input[type="file"]', act: traceSample });
   await shoot("sleeve", `${blouse}/sleeve`, { ready: "svg.sheet" });
+  await shoot("two-piece", `${jacket}/sleeve`, { ready: "svg.sheet" });
+  await shoot("cloths", "/cloths", { ready: "[data-cloth]" });
   await shoot("methods", `${blouse}/sleeve?view=methods`, {
     ready: '[data-chart="trade-off"] svg',
     height: 1200,
