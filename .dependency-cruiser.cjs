@@ -8,8 +8,8 @@ const CORE_LAYERS = [
   "body",
   "cloth",
   "block",
-  "sleeve",
   "pattern",
+  "sleeve",
   "check",
   "garment",
 ];

@@ -157,7 +157,14 @@ const CLIENTS: readonly DemoClient[] = [
         file: {
           block: { source: "readings", armhole: { front: 8, back: 8.5, depth: 7.25 } },
           cloth: { kind: "crisp-woven" },
-          sleeve: { kind: "set-in", method: "fit-first", capEase: 0.625, upperArmEase: 1.75, length: 9.5 },
+          sleeve: {
+            kind: "puff",
+            method: "fit-first",
+            capEase: 0.625,
+            upperArmEase: 1.75,
+            length: 9.5,
+            puff: { crownSpread: 4.5, hemSpread: 3, lift: 1.25 },
+          },
         },
       },
     ],

@@ -1,6 +1,6 @@
 import { speak } from "@core/draft/index";
 import type { Garment, NotchMark } from "@core/garment/index";
-import { along, flatten, type Point, svgPathData } from "@core/geometry/index";
+import { along, boxOf, flatten, type Point, svgPathData } from "@core/geometry/index";
 import type { Edge, Piece, PieceNotch } from "@core/pattern/index";
 import { formatLength, type TapeUnit } from "@core/tape/index";
 
@@ -34,6 +34,9 @@ const ARROW_MM = 5;
 const TITLE_MM = 7;
 const LABEL_MM = 4.5;
 const EDGE_LABEL_INSIDE_MM = 9;
+const NARROW_EDGE_INSIDE_MM = 5;
+/** On a narrower piece, a band or a cuff, what is written runs along it. */
+const NARROW_MM = 110;
 /** A label would run over the ends of a shorter edge. */
 const LEAST_LABELLED_MM = 60;
 
@@ -45,7 +48,9 @@ export function pieceMarks(garment: Garment, piece: Piece, unit: TapeUnit): read
     ...piece.folds.map((fold): Mark => ({ kind: "line", style: "fold", data: svgPathData(fold) })),
     ...piece.notches.map((notch) => notchMark(notch, garment.spec.notchMark ?? "slit")),
     ...grainArrow(piece),
-    ...piece.edges.filter((edge) => edge.length >= LEAST_LABELLED_MM).map((edge) => edgeLabel(edge, unit)),
+    ...piece.edges
+      .filter((edge) => edge.length >= LEAST_LABELLED_MM)
+      .map((edge) => edgeLabel(edge, isNarrow(piece) ? NARROW_EDGE_INSIDE_MM : EDGE_LABEL_INSIDE_MM, unit)),
     ...labels(garment, piece, unit),
   ];
 }
@@ -70,8 +75,13 @@ function notchMark({ at, inwards }: PieceNotch, mark: NotchMark): Mark {
   return { kind: "line", style: "notch", data };
 }
 
-function grainArrow({ grain }: Piece): readonly Mark[] {
-  const { from, to } = grain;
+function isNarrow(piece: Piece): boolean {
+  const { left, right } = boxOf([piece.outline]);
+  return right - left < NARROW_MM;
+}
+
+function grainArrow(piece: Piece): readonly Mark[] {
+  const { from, to } = piece.grain;
   const head = (tip: Point, way: 1 | -1): Mark => ({
     kind: "line",
     style: "grain",
@@ -82,20 +92,22 @@ function grainArrow({ grain }: Piece): readonly Mark[] {
     { kind: "line", style: "grain", data: segment(from, to) },
     head(from, 1),
     head(to, -1),
-    { kind: "text", at: middle, text: "straight grain", size: LABEL_MM, anchor: "middle", turn: -90 },
+    ...(isNarrow(piece)
+      ? []
+      : [{ kind: "text", at: middle, text: "straight grain", size: LABEL_MM, anchor: "middle", turn: -90 } as const]),
   ];
 }
 
 /** The edge's name and length, written along its middle on the inside. The outline runs clockwise: inside is to the right. */
-function edgeLabel(edge: Edge, unit: TapeUnit): Mark {
+function edgeLabel(edge: Edge, inside: number, unit: TapeUnit): Mark {
   const { point, direction } = along(edge.path, edge.length / 2);
   const turn = (Math.atan2(direction.y, direction.x) * 180) / Math.PI;
   const upright = turn > 90 ? turn - 180 : turn < -90 ? turn + 180 : turn;
   return {
     kind: "text",
     at: {
-      x: point.x - direction.y * EDGE_LABEL_INSIDE_MM,
-      y: point.y + direction.x * EDGE_LABEL_INSIDE_MM,
+      x: point.x - direction.y * inside,
+      y: point.y + direction.x * inside,
     },
     text: `${edge.name} ${formatLength(edge.length, unit)}`,
     size: LABEL_MM,
@@ -111,13 +123,16 @@ function labels(garment: Garment, piece: Piece, unit: TapeUnit): readonly Mark[]
     garment.spec.name,
     `${cut.onFold ? "Cut on the fold" : `Cut ${cut.count}`}${cut.mirrored ? ", as a mirrored pair" : ""}`,
     "Stitching line: add seam allowance",
-    ...(capEase ? [`Cap ease ${formatLength(capEase.value, unit)}`] : []),
+    ...(capEase && piece.edges.some((edge) => edge.id === "capFront")
+      ? [`Cap ease ${formatLength(capEase.value, unit)}`]
+      : []),
     ...garment.findings
       .filter((finding) => finding.severity === "fault")
       .map((finding) => speak(finding.message, unit).split(/[.:]/)[0] ?? ""),
   ];
   const top = piece.grain.from.y + TITLE_MM;
   const x = middleOfWiderSide(piece, top);
+  if (isNarrow(piece)) return alongPiece(piece, [piece.name, ...lines.slice(1)], x);
   return [
     { kind: "text", at: { x, y: top }, text: piece.name, size: TITLE_MM, anchor: "middle", turn: 0 },
     ...lines.map(
@@ -131,6 +146,22 @@ function labels(garment: Garment, piece: Piece, unit: TapeUnit): readonly Mark[]
       }),
     ),
   ];
+}
+
+/** Lines of text along a narrow piece, read from its right, the first on the left. */
+function alongPiece(piece: Piece, lines: readonly string[], x: number): readonly Mark[] {
+  const { from, to } = piece.grain;
+  const first = x - ((lines.length - 1) * LABEL_MM * 1.4) / 2 + LABEL_MM / 2;
+  return lines.map(
+    (text, index): Mark => ({
+      kind: "text",
+      at: { x: first + index * LABEL_MM * 1.4, y: (from.y + to.y) / 2 },
+      text,
+      size: LABEL_MM,
+      anchor: "middle",
+      turn: -90,
+    }),
+  );
 }
 
 /** Half way between the grain and the edge that is further from it, at a level. */

@@ -114,6 +114,7 @@ try {
   await driver.get(base);
   const blouse = (await hrefOf("Harbour blouse")).replace(/\/[^/]+$/, "");
   const dress = (await hrefOf("Silk noil dress")).replace(/\/[^/]+$/, "");
+  const tea = (await hrefOf("Short-sleeved tea dress")).replace(/\/[^/]+$/, "");
   const jacket = (await hrefOf("Lamplighter jacket")).replace(/\/[^/]+$/, "");
   await driver.get(`${base}/clients`);
   const client = await hrefOf("Odile Brandt");
@@ -127,6 +128,7 @@ try {
   await shoot("block-photograph", `${blouse}/block?from=photograph`, { ready: 'input[type="file"]', act: traceSample });
   await shoot("sleeve", `${blouse}/sleeve`, { ready: "svg.sheet" });
   await shoot("two-piece", `${jacket}/sleeve`, { ready: "svg.sheet" });
+  await shoot("puff", `${tea}/sleeve`, { ready: "svg.sheet" });
   await shoot("cloths", "/cloths", { ready: "[data-cloth]" });
   await shoot("methods", `${blouse}/sleeve?view=methods`, {
     ready: '[data-chart="trade-off"] svg',

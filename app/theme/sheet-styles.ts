@@ -5,6 +5,7 @@ export const sheetStyles = {
   ".sheet text": { fontFamily: "body", fill: "ink", userSelect: "none" },
   ".sheet .seam": { stroke: "ink", strokeWidth: "1.8px" },
   ".sheet .beneath": { stroke: "inkSoft", strokeWidth: "1.4px", strokeDasharray: "9 5" },
+  ".sheet .strip": { fill: "chalkPale", fillOpacity: 0.55, stroke: "ruleStrong", strokeWidth: "0.9px" },
   ".sheet .guide": { stroke: "ruleStrong", strokeWidth: "0.9px" },
   ".sheet .grid": { stroke: "rule", strokeWidth: "0.6px", opacity: 0.55 },
   ".sheet .before": { stroke: "ruleStrong", strokeWidth: "1.2px", strokeDasharray: "2 4" },

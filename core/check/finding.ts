@@ -2,7 +2,9 @@ import type { Alteration, BlockChoices } from "../block";
 import type { Body } from "../body";
 import type { ClothKind, ClothTakes } from "../cloth";
 import type { Phrase } from "../draft";
+import type { HemChoices } from "../sleeve/finish";
 import type { CapCurve, SetInMethod, SleeveCut, SurplusWay } from "../sleeve/set-in";
+import type { SleeveKind, StyleKind } from "../sleeve/styles";
 
 export type Severity = "fault" | "warning" | "note";
 
@@ -23,7 +25,9 @@ export type SpecChange = {
     readonly alterations?: readonly Alteration[];
   } & Partial<BlockChoices>;
   readonly cloth?: { readonly kind?: ClothKind; readonly takes?: ClothTakes | undefined };
-  readonly sleeve?: {
+  readonly sleeve?: { readonly [style in StyleKind]?: Readonly<Record<string, number>> } & {
+    readonly kind?: SleeveKind;
+    readonly hem?: Partial<HemChoices>;
     readonly method?: SetInMethod;
     readonly capEase?: number;
     readonly upperArmEase?: number;

@@ -20,6 +20,7 @@ export {
   judgeUnderSleeve,
   judgeWidth,
 } from "./judge-sleeve";
+export { type FinishedStyle, judgeStyle } from "./judge-style";
 export { draftByFitFirst } from "./reconcile";
 export { lowerCapFigures, type Seam, type SeamSection, sleeveSeams } from "./seam";
 export { layPart, type Walk, type WalkMoment, walkSeam } from "./walk";

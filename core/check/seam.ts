@@ -49,21 +49,30 @@ export function lowerCapFigures(seams: readonly [Seam, Seam]): readonly Figure[]
 }
 
 /** The two halves of the sleeve's seam, measured again on the finished curves. */
-export function sleeveSeams(block: Block, sleeve: SetInSleeve, task: SetInTask): readonly [Seam, Seam] {
+export function sleeveSeams(
+  block: Block,
+  sleeve: SetInSleeve,
+  task: SetInTask,
+  /** The cap of a style, from the crown down: what is longer is gathered on purpose. */
+  styled: { readonly front: Path; readonly back: Path } | null = null,
+): readonly [Seam, Seam] {
+  const { outline, capLength } = sleeve;
+  const caps = styled ?? { front: [outline.capFront], back: [outline.capBack] };
   const wanted = wantedSeams(task.cap);
+  const gathered = (side: "front" | "back") => (styled ? pathLength(caps[side]) - capLength[side] : 0);
   return [
     walk(
       "front",
       block.front.armhole.path,
-      [sleeve.outline.capFront],
-      wanted.front - task.cap.armhole.front,
+      caps.front,
+      wanted.front - task.cap.armhole.front + gathered("front"),
       sleeve.notches,
     ),
     walk(
       "back",
       block.back.armhole.path,
-      [sleeve.outline.capBack],
-      wanted.back - task.cap.armhole.back,
+      caps.back,
+      wanted.back - task.cap.armhole.back + gathered("back"),
       sleeve.notches,
     ),
   ];

@@ -10,7 +10,13 @@ export type ClothTakes = {
   readonly mostEaseShare: number;
 };
 
-export type Cloth = ClothTakes & { readonly kind: ClothKind; readonly name: string; readonly source: Source };
+export type Cloth = ClothTakes & {
+  readonly kind: ClothKind;
+  readonly name: string;
+  /** Between which ratios it gathers well: fewer do not show, more are bulky. From memory. */
+  readonly gathers: { readonly least: number; readonly most: number };
+  readonly source: Source;
+};
 
 export const CLOTH_KINDS = ["knit", "shirting", "crisp-woven", "medium-woven", "soft-wool"] as const;
 export type ClothKind = (typeof CLOTH_KINDS)[number];
@@ -28,6 +34,7 @@ const CLOTHS: Readonly<Record<ClothKind, Cloth>> = {
     capEase: { least: -10, most: 0 },
     upperArmEase: { least: -10, most: 10 },
     mostEaseShare: 0.01,
+    gathers: { least: 1.15, most: 1.6 },
     source: "common practice, no source",
   },
   shirting: {
@@ -36,6 +43,7 @@ const CLOTHS: Readonly<Record<ClothKind, Cloth>> = {
     capEase: { least: 0, most: 6 },
     upperArmEase: { least: 60, most: 100 },
     mostEaseShare: 0.08,
+    gathers: { least: 1.2, most: 2.0 },
     source: "from memory",
   },
   "crisp-woven": {
@@ -44,6 +52,7 @@ const CLOTHS: Readonly<Record<ClothKind, Cloth>> = {
     capEase: { least: 10, most: 20 },
     upperArmEase: { least: 38, most: 50 },
     mostEaseShare: 0.08,
+    gathers: { least: 1.25, most: 2.2 },
     source: "from memory",
   },
   "medium-woven": {
@@ -52,6 +61,7 @@ const CLOTHS: Readonly<Record<ClothKind, Cloth>> = {
     capEase: { least: 20, most: 35 },
     upperArmEase: { least: 38, most: 50 },
     mostEaseShare: 0.14,
+    gathers: { least: 1.2, most: 1.8 },
     source: "from memory",
   },
   "soft-wool": {
@@ -60,6 +70,7 @@ const CLOTHS: Readonly<Record<ClothKind, Cloth>> = {
     capEase: { least: 30, most: 50 },
     upperArmEase: { least: 60, most: 90 },
     mostEaseShare: 0.18,
+    gathers: { least: 1.15, most: 1.5 },
     source: "from memory",
   },
 };

@@ -7,8 +7,11 @@ export type LetteredPoint = { readonly letter: string; readonly name: string; re
 export type DraftLine = {
   readonly id: string;
   readonly path: Path;
-  /** A seam is sewn; a guide is only there to draw by. What lies beneath is the seam of a piece under another. */
-  readonly kind: "seam" | "beneath" | "guide";
+  /**
+   * A seam is sewn; a guide is only there to draw by. What lies beneath is the seam of a piece under
+   * another; a strip is paper that was cut apart and laid out.
+   */
+  readonly kind: "seam" | "beneath" | "strip" | "guide";
 };
 
 /** One act at the drawing table: a sentence, what it puts on the paper, and what the tape should then read. */

@@ -3,7 +3,8 @@ import { methodOf, SET_IN_METHODS, type SetInMethod, type TradeOff, tradeOff } f
 import { buildBlock } from "./build-block";
 import { type DraftedSleeve, draftSleeve } from "./draft-sleeve";
 import { enlargeArmhole } from "./enlarge-armhole";
-import { type ResolvedSleeve, resolveSpec } from "./resolve";
+import { resolveSpec } from "./resolve";
+import type { ResolvedSleeve } from "./resolve-sleeve";
 import type { GarmentSpec } from "./spec";
 
 /** What one method gives for this client and armhole, as its rule says and without the changes made by choice. Millimetres. */
@@ -83,6 +84,7 @@ function prepare(spec: GarmentSpec) {
 function asItIs(asked: ResolvedSleeve, method: SetInMethod, capEase: number): ResolvedSleeve {
   return {
     ...asked,
+    kind: "set-in",
     method,
     capEase,
     capHeight: null,

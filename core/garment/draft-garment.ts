@@ -50,11 +50,11 @@ export function draftGarment(spec: GarmentSpec): Garment {
     plainBlock: built.plain,
     alterations: built.alterations,
     sleeve: drafted,
-    drafts: [...(drafted ? [drafted.sleeve.draft] : []), ...(block?.drafts ?? [])],
+    drafts: [...(drafted ? [drafted.draft] : []), ...(block?.drafts ?? [])],
     figures: [
       ...built.figures,
       ...(drafted
-        ? [...drafted.sleeve.draft.figures, ...lowerCapFigures(drafted.seams), ...paperFigures(drafted.pieces)]
+        ? [...drafted.draft.figures, ...lowerCapFigures(drafted.seams), ...paperFigures(drafted.pieces)]
         : []),
     ],
     seams: drafted?.seams ?? [],

@@ -9,6 +9,7 @@ import {
   judgeLength,
   judgeNoCap,
   judgeNotches,
+  judgeStyle,
   judgeSurplus,
   judgeTurnUp,
   judgeUnderSleeve,
@@ -18,26 +19,31 @@ import {
 } from "../check";
 import type { Cloth } from "../cloth";
 import { length, phrase } from "../draft";
-import { type Piece, sleevePieces, wholeSleeve } from "../pattern";
+import { finishDepth } from "../sleeve/finish";
 import {
   type CapFrame,
   draftSetInSleeve,
+  finishedLength,
   lowerHollows,
   methodOf,
   type SetInSleeve,
   type SetInTask,
   usualNotches,
 } from "../sleeve/set-in";
-import type { ResolvedSleeve, ResolvedSpec } from "./resolve";
+import { type SleeveKind, styleOf } from "../sleeve/styles";
+import { type FinishedSleeve, finishSleeve, turnUpOf } from "./finish-sleeve";
+import type { ResolvedSpec } from "./resolve";
+import type { ResolvedSleeve } from "./resolve-sleeve";
 
 /** The sleeve with everything that was asked of it and found about it. */
-export type DraftedSleeve = {
+export type DraftedSleeve = FinishedSleeve & {
+  readonly kind: SleeveKind;
+  /** The lengths of its style by the names of its fields. */
+  readonly styleLengths: Readonly<Record<string, number>>;
   readonly task: SetInTask;
+  /** The plain sleeve: fitted, and what a style is derived from. */
   readonly sleeve: SetInSleeve;
   readonly seams: readonly [Seam, Seam];
-  /** The sleeve in one piece, also where it is cut in two: for laying it on the armhole or over another. */
-  readonly whole: Piece;
-  readonly pieces: readonly Piece[];
 };
 
 export type SleeveOutcome = { readonly drafted: DraftedSleeve | null; readonly findings: readonly Finding[] };
@@ -61,20 +67,49 @@ export function draftSleeve(
   });
   const sleeve = draftSetInSleeve(task);
   if (!sleeve) return { drafted: null, findings: [whyNoSleeve(task, resolved.cloth, enlarge), ...notchFindings] };
-  const seams = sleeveSeams(block, sleeve, task);
+  const finished = finishSleeve(asked, task, sleeve, resolved.body);
+  const seams = sleeveSeams(block, sleeve, task, finished.styled?.caps ?? null);
   return {
-    drafted: { task, sleeve, seams, whole: wholeSleeve(sleeve), pieces: sleevePieces(sleeve) },
+    drafted: { kind: asked.kind, styleLengths: asked.styleLengths, task, sleeve, seams, ...finished },
     findings: [
       ...judgeSurplus(task, sleeve, resolved.cloth),
-      ...judgeEase(seams, task, resolved.cloth),
+      ...(finished.styled?.crownRatio ? [] : judgeEase(seams, task, resolved.cloth)),
       ...judgeWidth(task, sleeve, resolved.cloth),
-      ...judgeHand(sleeve, resolved.body.hand, asked.wristEase),
+      ...judgeHem(asked, task, sleeve, finished, resolved),
       ...judgeTurnUp(task, sleeve),
       ...judgeUnderSleeve(task, sleeve),
       ...judgeElbowDart(task, sleeve),
       ...notchFindings,
     ],
   };
+}
+
+function judgeHem(
+  asked: ResolvedSleeve,
+  task: SetInTask,
+  sleeve: SetInSleeve,
+  { styled, hem, limb, hemLength }: FinishedSleeve,
+  { body, cloth }: ResolvedSpec,
+): readonly Finding[] {
+  const style = styleOf(asked.kind);
+  const found = judgeStyle(
+    {
+      kind: asked.kind,
+      hem: asked.hem,
+      hemLength,
+      onto: hem.onto,
+      limb,
+      crownRatio: styled?.crownRatio ?? null,
+      finished: finishedLength(task.lengths),
+      lengths: asked.styleLengths,
+      opens: style?.opens ?? { crown: null, hem: null },
+      derive: (lengths) => style?.derive({ task, sleeve, turnUp: 0 }, lengths) ?? null,
+    },
+    { hand: body.hand, armLength: body.armLength },
+    cloth,
+  );
+  const isPlain = asked.hem.finish === "plain" && !styled;
+  return [...found, ...(isPlain ? judgeHand(sleeve, body.hand, asked.wristEase) : [])];
 }
 
 /** Above this share of the armhole a notch no longer tells the lower from the upper seam. Our own limit. */
@@ -124,6 +159,10 @@ function setInTask(
   block: Block,
   notches: SetInTask["notches"],
 ): SetInTask {
+  const style = styleOf(asked.kind);
+  const depth = finishDepth(asked.hem);
+  const fall = style ? (asked.styleLengths[style.falls] ?? 0) : 0;
+  const cut = asked.length - depth + fall;
   return {
     method: asked.method,
     surplus: asked.surplus,
@@ -144,15 +183,18 @@ function setInTask(
       capWidthChange: asked.capWidthChange,
     },
     lengths: {
-      length: asked.length,
-      wristLevel: Math.max(asked.length, body.armLength),
+      length: cut,
+      finishDepth: depth,
+      fall,
+      wristLevel: Math.max(cut, body.armLength),
       elbowLevel: body.shoulderToElbow,
       elbowWidth: body.elbow + asked.elbowEase,
       wristWidth: body.wrist + asked.wristEase,
-      turnUp: asked.hemTurnUp,
-      elbowDart: asked.elbowDart,
+      // A style is derived from a sleeve in one piece that ends on its hem.
+      turnUp: style ? 0 : turnUpOf(asked),
+      elbowDart: style ? 0 : asked.elbowDart,
     },
-    twoPiece: asked.twoPiece,
+    twoPiece: style ? null : asked.twoPiece,
     notches,
   };
 }

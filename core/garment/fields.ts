@@ -1,4 +1,5 @@
 import { MEASURE_IDS, measureOf } from "../body";
+import { STYLE_KINDS, STYLES } from "../sleeve/styles";
 
 /** What a length of the garment file may be, in millimetres. */
 export type Bounds = { readonly least: number; readonly most: number };
@@ -70,6 +71,19 @@ export const LENGTH_FIELDS: Readonly<Record<string, Field>> = {
   "sleeve.lowerEase.back": field("Ease below the back notch", { least: -20, most: 40 }),
   "sleeve.notches.front": field("Front notch", READING),
   "sleeve.notches.back": field("Back notch", READING),
+  "sleeve.hem.depth": field("Depth of the cuff or band", { least: 5, most: 300 }),
+  "sleeve.hem.ease": field("Ease of the cuff or band", { least: -50, most: 200 }),
+  "sleeve.hem.overlap": field("Overlap of the cuff", { least: 0, most: 100 }),
+  "sleeve.hem.opening": field("Opening above the cuff", { least: 0, most: 300 }),
+  "sleeve.hem.elasticWidth": field("Width of the elastic", { least: 3, most: 80 }),
+  ...Object.fromEntries(
+    STYLE_KINDS.flatMap((kind) =>
+      Object.entries(STYLES[kind].fields).map(([name, { label, bounds }]) => [
+        `sleeve.${kind}.${name}`,
+        field(label, bounds),
+      ]),
+    ),
+  ),
   "collar.height": field("Collar height", READING),
   "allowances.general": field("Seam allowance", ALLOWANCE),
   "allowances.neckline": field("Neckline allowance", ALLOWANCE),
@@ -116,6 +130,9 @@ const OTHER_FIELDS: Readonly<Record<string, string>> = {
   "cloth.takes.mostEaseShare": "Most ease in a section",
   sleeve: "Sleeve",
   "sleeve.kind": "Kind of sleeve",
+  "sleeve.hem": "Hem of the sleeve",
+  "sleeve.hem.finish": "Finish of the hem",
+  ...Object.fromEntries(STYLE_KINDS.map((kind) => [`sleeve.${kind}`, `${STYLES[kind].name} sleeve`])),
   "sleeve.method": "Method",
   "sleeve.cut": "Cut of the sleeve",
   "sleeve.backEaseShare": "Back's share of the ease",

@@ -1,5 +1,7 @@
 import type { SpecChange } from "../check";
 import { fitFirstRange, shapesOf, wantedSeams, widthAtHeight } from "../sleeve/set-in";
+import type { StyleHandle } from "../sleeve/style";
+import { styleOf } from "../sleeve/styles";
 import type { DraftedSleeve } from "./draft-sleeve";
 
 /** Where a dragged handle may go, and the change that puts it there. Millimetres. */
@@ -60,5 +62,16 @@ export function capLineHandle({ task, sleeve }: DraftedSleeve): Handle {
     least: range.width.least + INSIDE_MM,
     most: range.width.most - INSIDE_MM,
     changeTo: (value) => ({ sleeve: { upperArmEase: value - task.cap.upperArm } }),
+  };
+}
+
+/** A place of a style's that is dragged; the length that it changes may be whatever its field may be. */
+export function styleHandle({ kind, styleLengths }: DraftedSleeve, { field }: StyleHandle): Handle {
+  const bounds = styleOf(kind)?.fields[field]?.bounds;
+  if (!bounds || kind === "set-in") throw new Error(`styleHandle: the ${kind} sleeve has no field "${field}"`);
+  return {
+    value: styleLengths[field] ?? 0,
+    ...bounds,
+    changeTo: (value) => ({ sleeve: { [kind]: { [field]: value } } }),
   };
 }

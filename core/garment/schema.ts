@@ -12,7 +12,9 @@ import {
 import { MEASURE_IDS, type MeasureId } from "../body";
 import { CLOTH_KINDS } from "../cloth";
 import { readPathData } from "../geometry";
+import { HEM_FINISHES } from "../sleeve/finish";
 import { CAP_CURVES, FULLNESS_CHANGE, PLACEMENTS, SET_IN_METHODS, SLEEVE_CUTS, SURPLUS_WAYS } from "../sleeve/set-in";
+import { SLEEVE_KINDS, STYLE_KINDS, STYLES, type StyleKind } from "../sleeve/styles";
 import { TAPE_UNITS, type TapeUnit } from "../tape";
 import { LENGTH_FIELDS, labelOf } from "./fields";
 import { lengthField } from "./length-field";
@@ -60,6 +62,12 @@ function garmentSchema(unit: TapeUnit) {
     MeasureId,
     ReturnType<typeof lengthField>
   >;
+  const styles = Object.fromEntries(
+    STYLE_KINDS.map((kind) => {
+      const fields = Object.keys(STYLES[kind].fields).map((name) => [name, length(`sleeve.${kind}.${name}`)]);
+      return [kind, z.strictObject(Object.fromEntries(fields) as Record<string, ReturnType<typeof length>>).optional()];
+    }),
+  ) as Record<StyleKind, z.ZodOptional<z.ZodObject<Record<string, ReturnType<typeof length>>>>>;
   const alterations = z
     .array(z.strictObject({ kind: z.enum(ALTERATION_KINDS), by: length("block.alterations.*.by").default(0) }))
     .max(MOST_ALTERATIONS)
@@ -148,7 +156,18 @@ function garmentSchema(unit: TapeUnit) {
       .default({}),
     sleeve: z
       .strictObject({
-        kind: z.literal("set-in"),
+        kind: z.enum(SLEEVE_KINDS),
+        ...styles,
+        hem: z
+          .strictObject({
+            finish: z.enum(HEM_FINISHES).optional(),
+            depth: length("sleeve.hem.depth"),
+            ease: length("sleeve.hem.ease"),
+            overlap: length("sleeve.hem.overlap"),
+            opening: length("sleeve.hem.opening"),
+            elasticWidth: length("sleeve.hem.elasticWidth"),
+          })
+          .optional(),
         method: z.enum(SET_IN_METHODS).optional(),
         capEase: length("sleeve.capEase"),
         backEaseShare: z.number().min(0).max(1).optional(),

@@ -1,7 +1,9 @@
 import type { Alteration, BlockChoices } from "../block";
 import type { Body } from "../body";
 import type { ClothKind, ClothTakes } from "../cloth";
+import type { HemFinish } from "../sleeve/finish";
 import type { CapCurve, Placement, SetInMethod, SleeveCut, SurplusWay } from "../sleeve/set-in";
+import type { SleeveKind, StyleKind } from "../sleeve/styles";
 import type { TapeUnit } from "../tape";
 
 export const GARMENT_FORMAT = "gamine-garment/1";
@@ -57,8 +59,22 @@ export type OutlineBlockSpec = {
 export type BlockSpec = ReadingsBlockSpec | DraftedBlockSpec | OutlineBlockSpec;
 export type BlockSource = BlockSpec["source"];
 
-export type SleeveSpec = {
-  readonly kind: "set-in";
+/** The lengths of a style by the names of its fields. */
+export type StyleSpec = { readonly [field in string]?: Maybe };
+
+export type HemSpec = {
+  readonly finish?: HemFinish | undefined;
+  readonly depth?: Maybe;
+  readonly ease?: Maybe;
+  readonly overlap?: Maybe;
+  readonly opening?: Maybe;
+  readonly elasticWidth?: Maybe;
+};
+
+/** The plain sleeve, and what is made of it: a style keeps its lengths while another is tried. */
+export type SleeveSpec = { readonly [style in StyleKind]?: StyleSpec | undefined } & {
+  readonly kind: SleeveKind;
+  readonly hem?: HemSpec | undefined;
   readonly method?: SetInMethod | undefined;
   readonly capEase?: Maybe;
   /** The back's share of the cap ease, 0 to 1. */

@@ -19,9 +19,9 @@ export function flatten(path: Path, chords = CHORDS_A_CUBIC): readonly Point[] {
   return points;
 }
 
-/** Does the path cross itself? Looked for on its chords; touching itself at a common end is no crossing. */
-export function crossesItself(path: Path): boolean {
-  const points = flatten(path);
+/** Does the path cross itself? Looked for on its chords, fewer to a cubic where a path has very many; touching itself at a common end is no crossing. */
+export function crossesItself(path: Path, chords = CHORDS_A_CUBIC): boolean {
+  const points = flatten(path, chords);
   const isClosed = isNear(points[0] as Point, points[points.length - 1] as Point);
   return anyCrossing(points, points, (i, j) => j <= i + 1 || (isClosed && i === 0 && j === points.length - 2));
 }

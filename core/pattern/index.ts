@@ -1,2 +1,1 @@
-export type { Cut, Edge, Piece, PieceNotch } from "./piece";
-export { sleevePieces, wholeSleeve } from "./sleeve-piece";
+export { type Cut, type Edge, edge, type Piece, type PieceNotch } from "./piece";

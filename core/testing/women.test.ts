@@ -6,6 +6,7 @@ import type { Block, BodiceHalf } from "../block";
 import { applyChange, draftGarment, type GarmentSpec, readGarment, writeResult } from "../garment";
 import { along, crossesItself, pathLength, pathsCross, svgPathData } from "../geometry";
 import { SET_IN_METHODS } from "../sleeve/set-in";
+import { STYLE_KINDS } from "../sleeve/styles";
 
 type Woman = {
   readonly chest: number;
@@ -127,6 +128,23 @@ describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", ()
           expect(pathLength(top.frontSeam)).toBeCloseTo(pathLength(under.frontSeam), 6);
           expect(pathLength(top.backSeam)).toBeCloseTo(pathLength(under.backSeam), 6);
         }
+      }
+    },
+  );
+
+  it.each(STYLE_KINDS)(
+    "D1: every one gets a %s sleeve that crosses itself nowhere and matches below the notches within 0.05 mm",
+    (kind) => {
+      for (const woman of women) {
+        const plain = specFor(woman, "fit-first");
+        const spec: GarmentSpec = { ...plain, sleeve: { ...plain.sleeve, kind } };
+        const found = draftGarment(spec);
+        const fault = found.findings.find((finding) => finding.severity === "fault");
+        const { sleeve, pieces } = fault ? draftGarment(applyChange(spec, fault.remedies[0]?.change ?? {})) : found;
+        expect(JSON.stringify(writeResult(found))).not.toContain("NaN");
+        expect(pieces.length, fault?.code).toBeGreaterThan(0);
+        for (const piece of pieces) expect(crossesItself(piece.outline)).toBe(false);
+        for (const seam of sleeve?.seams ?? []) expect(Math.abs(seam.sections[0]?.ease ?? 1)).toBeLessThan(0.05);
       }
     },
   );

@@ -66,9 +66,7 @@ function FigureRow({ figure }: { readonly figure: Figure }) {
     <details className="figure-row" data-figure={figure.id} onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary>
         <span>{figure.label}</span>
-        <b>
-          <LengthText mm={figure.value} />
-        </b>
+        <b>{figure.kind === "ratio" ? `${figure.value.toFixed(2)} to 1` : <LengthText mm={figure.value} />}</b>
       </summary>
       {isOpen && <Why formula={figure.formula} rule={figure.rule} source={figure.source} />}
     </details>

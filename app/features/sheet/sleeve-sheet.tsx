@@ -9,8 +9,9 @@ import {
   draftGarment,
   type Garment,
   type Handle,
+  styleHandle,
 } from "@core/garment/index";
-import { along, boxOf, cubicPoint, distance, endOf, line, mix } from "@core/geometry/index";
+import { along, boxOf, line, type Point, pathLength } from "@core/geometry/index";
 import type { Piece } from "@core/pattern/index";
 import { formatLength } from "@core/tape/index";
 import { useMemo, useRef, useState } from "react";
@@ -41,7 +42,7 @@ export function SleeveSheet() {
         </Banner>
       )}
       <Box position="relative" flex="1" minH="0">
-        <Sheet box={boxOnCapLine(drafted)} isHeld={isHeld} label={`${drafted.sleeve.draft.title}, drawn to scale`}>
+        <Sheet box={boxOnCapLine(drafted)} isHeld={isHeld} label={`${drafted.draft.title}, drawn to scale`}>
           {(view) => (
             <>
               {preview && (
@@ -71,8 +72,8 @@ function onCapLine(view: View, { sleeve }: DraftedSleeve): View {
   return { ...view, y: view.y - sleeve.frame.height * view.scale };
 }
 
-function boxOnCapLine({ sleeve, whole, pieces }: DraftedSleeve) {
-  const box = boxOf([whole, ...pieces].map((piece) => piece.outline));
+function boxOnCapLine({ sleeve, whole, drawn }: DraftedSleeve) {
+  const box = boxOf([whole, ...drawn].map((piece) => piece.outline));
   return { ...box, top: box.top - sleeve.frame.height, bottom: box.bottom - sleeve.frame.height };
 }
 
@@ -143,13 +144,17 @@ type DraftProps = { readonly drafted: DraftedSleeve; readonly view: View; readon
 
 /** While a handle is held only what the hand is changing is written on the sheet; the letters come back when it lets go. */
 function Draft({ drafted, view, isHeld }: DraftProps) {
-  const { sleeve, pieces } = drafted;
+  const { draft, drawn, styled } = drafted;
   return (
     <>
-      {(["guide", "beneath", "seam"] as const).map((kind) => (
-        <Lines key={kind} lines={sleeve.draft.lines.filter((line) => line.kind === kind)} view={view} />
+      {(["strip", "guide", "beneath", "seam"] as const).map((kind) => (
+        <Lines
+          key={kind}
+          lines={draft.lines.filter((line) => line.kind === kind && !(styled && isOnPlain(line.id)))}
+          view={view}
+        />
       ))}
-      {pieces.map((piece) => (
+      {drawn.map((piece) => (
         <PieceMarks key={piece.id} piece={piece} view={view} />
       ))}
       <ChangingFigures drafted={drafted} view={view} />
@@ -184,15 +189,16 @@ type FiguresProps = { readonly drafted: DraftedSleeve; readonly view: View };
 
 function ChangingFigures({ drafted, view }: FiguresProps) {
   const unit = useUnit();
-  const { outline, frame, capLength } = drafted.sleeve;
+  const { frame } = drafted.sleeve;
+  const [front, back] = drafted.seams;
   const width = frame.frontWidth + frame.backWidth;
   const text = (mm: number) => formatLength(mm, unit);
-  const onFront = cubicPoint(outline.capFront, 0.3);
-  const onBack = cubicPoint(outline.capBack, 0.3);
+  const onFront = onCap(drafted, "front");
+  const onBack = onCap(drafted, "back");
   return (
     <>
-      <FigureAt at={onFront} text={text(capLength.front)} view={view} dx={56} dy={-18} anchor="start" />
-      <FigureAt at={onBack} text={text(capLength.back)} view={view} dx={-56} dy={-18} anchor="end" />
+      <FigureAt at={onFront} text={text(front.partLength)} view={view} dx={56} dy={-18} anchor="start" />
+      <FigureAt at={onBack} text={text(back.partLength)} view={view} dx={-56} dy={-18} anchor="end" />
       <FigureAt at={{ x: 0, y: frame.height / 2 }} text={text(frame.height)} view={view} dx={8} dy={4} anchor="start" />
       <FigureAt at={{ x: -width / 8, y: frame.height }} text={text(width)} view={view} dy={-7} />
     </>
@@ -201,20 +207,16 @@ function ChangingFigures({ drafted, view }: FiguresProps) {
 
 function RestingFigures({ drafted, view }: FiguresProps) {
   const unit = useUnit();
-  const { sleeve, pieces } = drafted;
-  const { outline } = sleeve;
-  const [piece] = pieces;
+  const [piece] = drafted.drawn;
   const underarm = piece?.edges.find((edge) => edge.id === "underarmFront" || edge.id === "frontSeam");
-  const [from, to] = sleeve.twoPiece
-    ? [endOf(sleeve.twoPiece.top.frontSeam), endOf(sleeve.twoPiece.top.backSeam)]
-    : [outline.frontHem, outline.backHem];
+  const hem = piece?.folds[0] ?? piece?.edges.find((edge) => edge.id === "hem")?.path;
   const text = (mm: number) => formatLength(mm, unit);
   return (
     <>
-      <Letters points={sleeve.draft.points} view={view} middle={0} />
-      <FigureAt at={cubicPoint(outline.capFront, 0.3)} text="front" view={view} dx={56} dy={-2} anchor="start" soft />
-      <FigureAt at={cubicPoint(outline.capBack, 0.3)} text="back" view={view} dx={-56} dy={-2} anchor="end" soft />
-      <FigureAt at={mix(from, to, 0.25)} text={text(distance(from, to))} view={view} dy={-7} />
+      <Letters points={lettersOnSheet(drafted)} view={view} middle={0} />
+      <FigureAt at={onCap(drafted, "front")} text="front" view={view} dx={56} dy={-2} anchor="start" soft />
+      <FigureAt at={onCap(drafted, "back")} text="back" view={view} dx={-56} dy={-2} anchor="end" soft />
+      {hem && <FigureAt at={along(hem, pathLength(hem) / 4).point} text={text(pathLength(hem))} view={view} dy={-7} />}
       {underarm && (
         <FigureAt
           at={along(underarm.path, underarm.length / 2).point}
@@ -227,6 +229,21 @@ function RestingFigures({ drafted, view }: FiguresProps) {
       )}
     </>
   );
+}
+
+/** What was only ruled on the plain sleeve before it was cut apart: on the sheet the strips themselves show it. */
+function isOnPlain(line: string): boolean {
+  return line.startsWith("slash.") || line.startsWith("plain.slant");
+}
+
+/** A style is lettered where it changes the plain sleeve; the card has all letters. */
+function lettersOnSheet({ styled, draft }: DraftedSleeve) {
+  return styled ? styled.acts.flatMap((act) => act.points ?? []) : draft.points;
+}
+
+/** A place on the upper cap beside which its length is written. */
+function onCap({ caps }: DraftedSleeve, side: "front" | "back"): Point {
+  return along(caps[side], pathLength(caps[side]) * 0.35).point;
 }
 
 type HandlesProps = {
@@ -258,6 +275,22 @@ function Handles({ drafted, view, onLimit, onHold }: HandlesProps) {
     },
   };
   const move = (handle: Handle) => (value: number) => change(handle.changeTo(value));
+  if (drafted.styled) {
+    return drafted.styled.handles.map((one) => {
+      const handle = styleHandle(drafted, one);
+      return (
+        <DragHandle
+          key={one.name}
+          {...shared}
+          name={one.name}
+          at={one.at}
+          handle={handle}
+          gain={one.gain}
+          onMove={move(handle)}
+        />
+      );
+    });
+  }
   return (
     <>
       <DragHandle

@@ -9,17 +9,20 @@ import { length, phrase } from "@core/draft/index";
 import { fitFirstRange, methodOf, SET_IN_METHODS } from "@core/sleeve/set-in/index";
 import { Link } from "react-router";
 import { ClothChoice } from "./cloth-choice";
+import { HemFields, StyleChoice } from "./style-fields";
 
 export function SleeveFields() {
   const store = useWorkStore();
   const method = useWork((work) => work.garment.resolved.sleeve?.method);
   const placement = useWork((work) => work.spec.sleeve?.placement);
   const curve = useWork((work) => work.spec.sleeve?.curve ?? (method && methodOf(method).usualCurve) ?? "quarters");
+  const kind = useWork((work) => work.spec.sleeve?.kind ?? "set-in");
   const cut = useWork((work) => work.spec.sleeve?.cut ?? "one-piece");
   const entry = method && methodOf(method);
   const { change, setField } = store.getState();
   return (
     <>
+      <StyleChoice />
       <FieldGroup title="Method">
         <ChoiceSelect
           id="sleeve.method"
@@ -73,31 +76,32 @@ export function SleeveFields() {
         <SpecField path="sleeve.length" />
         <SpecField path="sleeve.elbowEase" />
         <SpecField path="sleeve.wristEase" />
-        <ChoiceSelect
-          id="sleeve.cut"
-          label="It is cut"
-          value={cut}
-          choices={[
-            { value: "one-piece", label: "In one piece" },
-            { value: "two-piece", label: "In two, top and under sleeve" },
-          ]}
-          onChoose={(one) => setField("sleeve.cut", one === "one-piece" ? undefined : one)}
-          hint={cut === "two-piece" ? "For jackets: the seams bend with the arm, and lie out of sight." : undefined}
-        />
-        {cut === "two-piece" ? (
+        {kind === "set-in" && (
           <>
-            <SpecField path="sleeve.frontSeamUnder" hint="Beyond the fold, towards the underarm." />
-            <SpecField path="sleeve.backSeamUnder" />
-            <SpecField path="sleeve.elbowHollow" />
+            <ChoiceSelect
+              id="sleeve.cut"
+              label="It is cut"
+              value={cut}
+              choices={[
+                { value: "one-piece", label: "In one piece" },
+                { value: "two-piece", label: "In two, top and under sleeve" },
+              ]}
+              onChoose={(one) => setField("sleeve.cut", one === "one-piece" ? undefined : one)}
+              hint={cut === "two-piece" ? "For jackets: the seams bend with the arm, and lie out of sight." : undefined}
+            />
+            {cut === "two-piece" ? (
+              <>
+                <SpecField path="sleeve.frontSeamUnder" hint="Beyond the fold, towards the underarm." />
+                <SpecField path="sleeve.backSeamUnder" />
+                <SpecField path="sleeve.elbowHollow" />
+              </>
+            ) : (
+              <SpecField path="sleeve.elbowDart" hint="In the back seam, for a close sleeve. None when left open." />
+            )}
           </>
-        ) : (
-          <SpecField path="sleeve.elbowDart" hint="In the back seam, for a close sleeve. None when left open." />
         )}
-        <SpecField
-          path="sleeve.hemTurnUp"
-          hint="Mirrored from the seams above the hem, so that it lies flat. None when left open."
-        />
       </FieldGroup>
+      <HemFields />
       <FieldGroup title="Notches" note="Distance from the underarm, along the armhole.">
         <SpecField path="sleeve.notches.front" hint={<UsualNotch side="front" />} />
         <SpecField path="sleeve.notches.back" hint={<UsualNotch side="back" />} />

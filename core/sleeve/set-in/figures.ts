@@ -1,7 +1,7 @@
 import { type Figure, length, phrase } from "../../draft";
 import { distance, type Path, pathLength } from "../../geometry";
 import { type CapFrame, wantedSeams } from "./cap-frame";
-import type { SleeveOutline } from "./outline";
+import type { SleeveLengths, SleeveOutline } from "./outline";
 import type { SetInTask } from "./task";
 import { hemOfPart, type TwoPiece } from "./two-piece";
 
@@ -68,8 +68,10 @@ export function sleeveFigures(
     finishedLength: measured(
       "sleeve.finishedLength",
       "Finished length",
-      task.lengths.length,
-      phrase`crown level to hem`,
+      finishedLength(task.lengths),
+      isAsCut(task.lengths)
+        ? phrase`crown level to hem`
+        : phrase`cut ${length(task.lengths.length)} + finish of the hem ${length(task.lengths.finishDepth)} − fall ${length(task.lengths.fall)}`,
     ),
     hemWidth: measured(
       "sleeve.hemWidth",
@@ -85,4 +87,13 @@ export function hemWidthOf(outline: SleeveOutline, twoPiece: TwoPiece | null): n
   if (!twoPiece) return distance(outline.frontHem, outline.backHem);
   const { top, under } = twoPiece;
   return pathLength(hemOfPart(top)) + pathLength(hemOfPart(under));
+}
+
+function isAsCut({ finishDepth, fall }: SleeveLengths): boolean {
+  return finishDepth === 0 && fall === 0;
+}
+
+/** From the crown to the end of the cuff, as it is worn. */
+export function finishedLength({ length: cut, finishDepth, fall }: SleeveLengths): number {
+  return cut + finishDepth - fall;
 }

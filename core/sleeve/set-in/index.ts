@@ -18,26 +18,24 @@ export {
   halfCap,
   halfCapLength,
 } from "./cap-shape";
-export { hemWidthOf } from "./figures";
+export { finishedLength, hemWidthOf } from "./figures";
 export { type FeasibleRange, widthAtHeight } from "./fit";
 export { fitFirstRange, LOWEST_CAP_MM } from "./fit-first";
 export { type LowerHollows, lowerHollows, standOff } from "./lower-cap";
 export { methodOf, SET_IN_METHODS, type SetInMethod } from "./methods";
 export { type SeamNotch, usualNotches } from "./notches";
-export {
-  type ElbowDart,
-  hemOf,
-  type SleeveLengths,
-  type SleeveOutline,
-  type TurnUp,
-  turnUpEdge,
+export type {
+  ElbowDart,
+  SleeveLengths,
+  SleeveOutline,
+  TurnUp,
 } from "./outline";
+export { sleevePieces, wholeSleeve } from "./pieces";
 export { draftSetInSleeve, LEAST_BELOW_CAP_MM, type SetInSleeve } from "./set-in-sleeve";
 export { type SetInTask, SLEEVE_CUTS, type SleeveCut, SURPLUS_WAYS, type SurplusWay } from "./task";
 export { type TradeOff, tradeOff } from "./trade-off";
 export {
   LEAST_UNDER_MM,
-  mirroredAt,
   roomForSeams,
   type SleevePart,
   type TwoPiece,

@@ -13,6 +13,8 @@ const LENGTHS = {
   wristWidth: 203,
   turnUp: 0,
   elbowDart: 0,
+  finishDepth: 0,
+  fall: 0,
 };
 const size = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 

@@ -23,7 +23,11 @@ import { underarmSeam } from "./underarm-seam";
 
 /** Whole widths and levels of the sleeve below its cap, in millimetres; levels run down from the crown. */
 export type SleeveLengths = {
+  /** As it is cut, from the crown to the hem. */
   readonly length: number;
+  /** What a cuff or a band adds to it, and what falls over that and is no length of the finished sleeve. */
+  readonly finishDepth: number;
+  readonly fall: number;
   readonly wristLevel: number;
   readonly elbowLevel: number;
   readonly elbowWidth: number;

@@ -1,11 +1,11 @@
-import { composeDraft, type Draft } from "../../draft";
+import { composeDraft, type Draft, type StepRecord } from "../../draft";
 import { cubicLength } from "../../geometry";
 import { type CapFrame, type NamedSolution, shapesOf } from "./cap-frame";
 import { sleeveFigures } from "./figures";
 import { methodOf } from "./methods";
 import { type SeamNotch, seamNotches } from "./notches";
 import { outlineSleeve, type SleeveLengths, type SleeveOutline } from "./outline";
-import { sleeveSteps } from "./steps";
+import { CUT_STEP, CUT_TWO_STEP, sleeveSteps } from "./steps";
 import type { SetInTask } from "./task";
 import { cutInTwo, type TwoPiece } from "./two-piece";
 
@@ -14,6 +14,9 @@ export type SetInSleeve = {
   readonly outline: SleeveOutline;
   /** The same sleeve cut in two; null for one in one piece. */
   readonly twoPiece: TwoPiece | null;
+  /** What is done at the table, but for the cutting; the draft is composed of it. */
+  readonly acts: readonly StepRecord[];
+  readonly cutting: StepRecord;
   readonly draft: Draft;
   readonly notches: readonly SeamNotch[];
   /** Measured again along the finished curves, not taken from the solver. */
@@ -36,16 +39,20 @@ export function draftSetInSleeve(task: SetInTask): SetInSleeve | null {
   const notches = seamNotches(task.notches, task.lowerEase, task.cap.armhole.front, capLength.front);
   const twoPiece = task.twoPiece && cutInTwo(outline, task.lengths, task.twoPiece);
   const figures = sleeveFigures(task, frame, outline, capLength, twoPiece);
+  const acts = sleeveSteps({ task, frame, outline, twoPiece, notches, capLength, figures });
+  const cutting = twoPiece ? CUT_TWO_STEP : CUT_STEP;
   return {
     frame,
     outline,
     twoPiece,
     capLength,
     notches,
+    acts,
+    cutting,
     draft: composeDraft(
       "sleeve",
       `${twoPiece ? "Two-piece set-in sleeve" : "Set-in sleeve"}, ${method.name.toLowerCase()}`,
-      sleeveSteps({ task, frame, outline, twoPiece, notches, capLength, figures }),
+      [...acts, cutting],
     ),
     solvers: frame.solvers,
   };

@@ -40,6 +40,8 @@ const LENGTHS = {
   wristWidth: 203,
   turnUp: 0,
   elbowDart: 0,
+  finishDepth: 0,
+  fall: 0,
 };
 
 function draft(cap: CapTask, method: SetInMethod = "fit-first", lengths = LENGTHS) {

@@ -20,10 +20,14 @@ export function sleeveSteps(drawn: Drawn): readonly StepRecord[] {
   // The notches of a two-piece sleeve go along when its cap is cut apart.
   return twoPiece
     ? [...cap, ...notchSteps(drawn), ...twoPieceSteps(drawn, twoPiece)]
-    : [...cap, ...onePieceSteps(drawn), ...notchSteps(drawn), CUT_STEP];
+    : [...cap, ...onePieceSteps(drawn), ...notchSteps(drawn)];
 }
 
-const CUT_STEP: StepRecord = { text: phrase`Cut the sleeve twice, as a mirrored pair.` };
+export const CUT_TWO_STEP: StepRecord = {
+  text: phrase`Trace top and under sleeve off, each with its grain parallel to the centre line, and cut each twice, as mirrored pairs.`,
+};
+
+export const CUT_STEP: StepRecord = { text: phrase`Cut the sleeve twice, as a mirrored pair.` };
 
 function frameSteps({ task, frame, outline }: Drawn): StepRecord[] {
   const { length: sleeveLength } = task.lengths;

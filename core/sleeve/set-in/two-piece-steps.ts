@@ -15,7 +15,6 @@ export function twoPieceSteps(drawn: Drawn, parts: TwoPiece): readonly StepRecor
     topStep(drawn, parts),
     underStep(drawn, parts),
     ...turnUpStep(drawn, parts),
-    CUT_STEP,
   ];
 }
 
@@ -104,10 +103,6 @@ function turnUpStep({ task }: Drawn, { top, under }: TwoPiece): StepRecord[] {
     },
   ];
 }
-
-const CUT_STEP: StepRecord = {
-  text: phrase`Trace top and under sleeve off, each with its grain parallel to the centre line, and cut each twice, as mirrored pairs.`,
-};
 
 function partLines(id: string, part: SleevePart, kind: DraftLine["kind"]): DraftLine[] {
   return [

@@ -1,16 +1,9 @@
-import { along, endOf, lengthAtHeight, line, type Path, type Point, reversePath, startOf } from "../geometry";
-import {
-  hemOf,
-  mirroredAt,
-  type SeamNotch,
-  type SetInSleeve,
-  type SleeveOutline,
-  type SleevePart,
-  type TurnUp,
-  type TwoPiece,
-  turnUpEdge,
-} from "../sleeve/set-in";
-import { type Edge, edge, type Piece, type PieceNotch } from "./piece";
+import { along, endOf, lengthAtHeight, line, type Path, type Point, reversePath, startOf } from "../../geometry";
+import { type Edge, edge, type Piece, type PieceNotch } from "../../pattern";
+import type { SeamNotch } from "./notches";
+import { hemOf, type SleeveOutline, type TurnUp, turnUpEdge } from "./outline";
+import type { SetInSleeve } from "./set-in-sleeve";
+import { mirroredAt, type SleevePart, type TwoPiece } from "./two-piece";
 
 /** The grain arrow keeps this far from the cap line and the hem, as a share of what lies between. */
 const GRAIN_MARGIN = 0.12;

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { draftGarment } from "../garment";
-import { cubicPoint, distance, endOf, type Point, startOf } from "../geometry";
-import { sampleSpec, withSleeve } from "../testing/sample";
+import { draftGarment } from "../../garment";
+import { cubicPoint, distance, endOf, type Point, startOf } from "../../geometry";
+import { sampleSpec, withSleeve } from "../../testing/sample";
 
 describe.each([
   ["with a plain hem", sampleSpec()],

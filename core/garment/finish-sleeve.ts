@@ -1,0 +1,88 @@
+import type { SleeveBody } from "../body";
+import { composeDraft, type Draft, type StepRecord } from "../draft";
+import type { Path } from "../geometry";
+import type { Piece } from "../pattern";
+import { casingDepth, type FinishedHem, finishHem } from "../sleeve/finish";
+import { hemWidthOf, type SetInSleeve, type SetInTask, sleevePieces, wholeSleeve } from "../sleeve/set-in";
+import type { StyledSleeve } from "../sleeve/style";
+import { styleOf } from "../sleeve/styles";
+import type { ResolvedSleeve } from "./resolve-sleeve";
+
+/** The plain sleeve made into its style, and its hem finished. */
+export type FinishedSleeve = {
+  readonly styled: StyledSleeve | null;
+  readonly hem: FinishedHem;
+  readonly hemLength: number;
+  /** The girth of the limb where the sleeve ends. */
+  readonly limb: number;
+  /** The sleeve in one piece, also where it is cut in two: for laying it on the armhole or over another. */
+  readonly whole: Piece;
+  /** The pieces as they lie in the draft. */
+  readonly drawn: readonly Piece[];
+  /** All that is cut, with what finishes the hem. */
+  readonly pieces: readonly Piece[];
+  /** The cap as it is sewn in, from the crown down. */
+  readonly caps: { readonly front: Path; readonly back: Path };
+  readonly draft: Draft;
+};
+
+/** What hangs below the hem: the casing of an elastic, or what is turned up. */
+export function turnUpOf({ hem, hemTurnUp }: ResolvedSleeve): number {
+  return casingDepth(hem) || hemTurnUp;
+}
+
+export function finishSleeve(
+  asked: ResolvedSleeve,
+  task: SetInTask,
+  sleeve: SetInSleeve,
+  body: SleeveBody,
+): FinishedSleeve {
+  const style = styleOf(asked.kind);
+  const styled = style?.derive({ task, sleeve, turnUp: turnUpOf(asked) }, asked.styleLengths) ?? null;
+  const limb = limbAt(task.lengths.length, sleeve.frame.height, body);
+  const hemLength = styled?.hemLength ?? hemWidthOf(sleeve.outline, sleeve.twoPiece);
+  const hem = finishHem(asked.hem, hemLength, limb);
+  const [main] = styled?.pieces ?? [];
+  const drawn = styled?.pieces ?? sleevePieces(sleeve);
+  const { capFront, capBack } = sleeve.outline;
+  return {
+    styled,
+    hem,
+    hemLength,
+    limb,
+    whole: main ?? wholeSleeve(sleeve),
+    drawn,
+    pieces: [...drawn, ...hem.pieces],
+    caps: styled?.caps ?? { front: [capFront], back: [capBack] },
+    draft: draftOf(sleeve, styled, hem),
+  };
+}
+
+function draftOf(sleeve: SetInSleeve, styled: StyledSleeve | null, hem: FinishedHem): Draft {
+  if (!styled) {
+    const { draft } = sleeve;
+    return hem.acts.length === 0
+      ? draft
+      : composeDraft(draft.id, draft.title, [...sleeve.acts, ...hem.acts, sleeve.cutting]);
+  }
+  return composeDraft("sleeve", styled.title, [
+    ...sleeve.acts.map(asGuide),
+    ...styled.acts,
+    ...hem.acts,
+    sleeve.cutting,
+  ]);
+}
+
+/** What was drawn for the plain sleeve is only there to draw the style by. */
+function asGuide(act: StepRecord): StepRecord {
+  return { ...act, lines: act.lines?.map((line) => ({ ...line, id: `plain.${line.id}`, kind: "guide" })) };
+}
+
+/** The girth of the arm so far below the crown, between what was measured above and below it. */
+function limbAt(level: number, capHeight: number, { upperArm, elbow, wrist, shoulderToElbow, armLength }: SleeveBody) {
+  const between = (from: number, to: number, top: number, bottom: number) =>
+    from + (to - from) * Math.min(1, Math.max(0, (level - top) / (bottom - top)));
+  return level < shoulderToElbow
+    ? between(upperArm, elbow, capHeight, shoulderToElbow)
+    : between(elbow, wrist, shoulderToElbow, armLength);
+}

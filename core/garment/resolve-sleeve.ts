@@ -1,0 +1,171 @@
+import type { SleeveBody } from "../body";
+import type { Cloth } from "../cloth";
+import { length, type Phrase, percent, phrase, type Source } from "../draft";
+import type { HemChoices, HemFinish } from "../sleeve/finish";
+import type { CapCurve, Placement, SetInMethod, SurplusWay, TwoPieceChoices } from "../sleeve/set-in";
+import type { SleeveStyle } from "../sleeve/style";
+import { type SleeveKind, type StyleKind, styleOf } from "../sleeve/styles";
+import type { SleeveSpec } from "./spec";
+import type { Chosen } from "./take-default";
+
+/** The back takes a little more of the ease: 45 to 55 (common practice, no source). */
+const BACK_EASE_SHARE = 0.55;
+/** 1 1/2 in over the elbow, from memory. */
+const ELBOW_EASE_MM = 38.1;
+/** 1 1/2 in over the wrist where the hand was not measured, from memory. */
+const WRIST_EASE_MM = 38.1;
+/** A quarter inch in the half is the least so that a hand passes (common practice, no source). */
+const LEAST_WRIST_EASE_MM = 12.7;
+
+export type ResolvedSleeve = {
+  readonly kind: SleeveKind;
+  /** The lengths of the style by the names of its fields; nothing for the plain sleeve. */
+  readonly styleLengths: Readonly<Record<string, number>>;
+  readonly hem: HemChoices;
+  readonly method: SetInMethod;
+  readonly capEase: number;
+  readonly backEaseShare: number;
+  readonly upperArmEase: number;
+  readonly elbowEase: number;
+  readonly wristEase: number;
+  readonly length: number;
+  readonly hemTurnUp: number;
+  readonly elbowDart: number;
+  readonly twoPiece: TwoPieceChoices | null;
+  readonly capHeight: number | null;
+  readonly placement: Placement | null;
+  /** Null for the one usual with its method. */
+  readonly curve: CapCurve | null;
+  readonly fullnessChange: number;
+  readonly surplus: SurplusWay | null;
+  readonly lowerEase: { readonly front: number; readonly back: number };
+  readonly capHeightChange: number;
+  readonly capWidthChange: number;
+  readonly notches: { readonly front?: number | undefined; readonly back?: number | undefined };
+};
+
+export function resolveSleeve(sleeve: SleeveSpec, body: SleeveBody, cloth: Cloth, chosen: Chosen): ResolvedSleeve {
+  const middle = (range: { readonly least: number; readonly most: number }) => (range.least + range.most) / 2;
+  const wristEase =
+    body.hand === undefined
+      ? WRIST_EASE_MM
+      : Math.max(LEAST_WRIST_EASE_MM, body.hand - body.wrist + LEAST_WRIST_EASE_MM);
+  const wristRule =
+    body.hand === undefined
+      ? phrase`usual where the hand was not measured`
+      : phrase`so that the hand, ${length(body.hand)}, passes`;
+  const style = styleOf(sleeve.kind);
+  return {
+    kind: sleeve.kind,
+    styleLengths: style ? resolveStyle(sleeve, sleeve.kind, style, chosen) : {},
+    hem: resolveHem(sleeve, style?.usualFinish ?? "plain", chosen),
+    method: chosen(
+      "sleeve.method",
+      sleeve.method,
+      "fit-first",
+      phrase`the only method that fits arm and armhole together`,
+      "choice",
+    ),
+    capEase: chosen(
+      "sleeve.capEase",
+      sleeve.capEase,
+      middle(cloth.capEase),
+      phrase`middle of what ${cloth.name.toLowerCase()} ${cloth.source === "choice" ? "takes here" : "usually takes"}, ${length(cloth.capEase.least)} to ${length(cloth.capEase.most)}`,
+      cloth.source,
+    ),
+    backEaseShare: chosen(
+      "sleeve.backEaseShare",
+      sleeve.backEaseShare,
+      BACK_EASE_SHARE,
+      phrase`slightly more ease at the back`,
+      "common practice, no source",
+    ),
+    upperArmEase: chosen(
+      "sleeve.upperArmEase",
+      sleeve.upperArmEase,
+      middle(cloth.upperArmEase),
+      phrase`middle of what ${cloth.name.toLowerCase()} ${cloth.source === "choice" ? "takes here" : "usually takes"}, ${length(cloth.upperArmEase.least)} to ${length(cloth.upperArmEase.most)}`,
+      cloth.source === "choice" ? "choice" : "from memory",
+    ),
+    elbowEase: chosen("sleeve.elbowEase", sleeve.elbowEase, ELBOW_EASE_MM, phrase`usual`, "from memory"),
+    wristEase: chosen("sleeve.wristEase", sleeve.wristEase, wristEase, wristRule, "from memory"),
+    length:
+      style && style.usualLengthShare < 1
+        ? chosen(
+            "sleeve.length",
+            sleeve.length,
+            body.armLength * style.usualLengthShare,
+            phrase`${percent(style.usualLengthShare)} of the arm’s length`,
+            "from memory",
+          )
+        : chosen("sleeve.length", sleeve.length, body.armLength, phrase`the arm's length`, "geometry"),
+    hemTurnUp: sleeve.hemTurnUp ?? 0,
+    elbowDart: sleeve.elbowDart ?? 0,
+    twoPiece: sleeve.cut === "two-piece" ? resolveTwoPiece(sleeve, chosen) : null,
+    capHeight: sleeve.capHeight ?? null,
+    placement: sleeve.placement ?? null,
+    curve: sleeve.curve ?? null,
+    fullnessChange: sleeve.fullnessChange ?? 0,
+    surplus: sleeve.surplus ?? null,
+    lowerEase: { front: sleeve.lowerEase?.front ?? 0, back: sleeve.lowerEase?.back ?? 0 },
+    capHeightChange: sleeve.capHeightChange ?? 0,
+    capWidthChange: sleeve.capWidthChange ?? 0,
+    notches: sleeve.notches ?? {},
+  };
+}
+
+/** 3/4 in, 3/8 in and 1/2 in, all from memory. */
+const TWO_PIECE_MM = { frontUnder: 19.05, backUnder: 9.525, elbowHollow: 12.7 } as const;
+
+function resolveTwoPiece(sleeve: SleeveSpec, chosen: Chosen): TwoPieceChoices {
+  const { frontUnder, backUnder, elbowHollow } = TWO_PIECE_MM;
+  const hidden = phrase`so that the seam is out of sight`;
+  return {
+    frontUnder: chosen("sleeve.frontSeamUnder", sleeve.frontSeamUnder, frontUnder, hidden, "from memory"),
+    backUnder: chosen("sleeve.backSeamUnder", sleeve.backSeamUnder, backUnder, hidden, "from memory"),
+    elbowHollow: chosen(
+      "sleeve.elbowHollow",
+      sleeve.elbowHollow,
+      elbowHollow,
+      phrase`the arm hangs bent a little`,
+      "from memory",
+    ),
+  };
+}
+
+function resolveStyle(sleeve: SleeveSpec, kind: SleeveKind, style: SleeveStyle, chosen: Chosen) {
+  const given = sleeve[kind as StyleKind] ?? {};
+  return Object.fromEntries(
+    Object.entries(style.fields).map(([name, { usual, rule, source }]) => [
+      name,
+      chosen(`sleeve.${kind}.${name}`, given[name], usual, rule, source),
+    ]),
+  );
+}
+
+/** 2 1/2 in, 1 in, 1 in, 1 in and 1/2 in, from memory; an opening 60 to 90 mm long is common practice. */
+const HEM_MM = { cuff: 63.5, band: 25.4, ease: 25.4, overlap: 25.4, opening: 76.2, elasticWidth: 12.7 } as const;
+
+function resolveHem({ hem = {} }: SleeveSpec, usual: HemFinish, chosen: Chosen): HemChoices {
+  const finish = hem.finish ?? usual;
+  const isSewnOn = finish === "cuff" || finish === "band";
+  const pick = (
+    isAsked: boolean,
+    name: Exclude<keyof HemChoices, "finish">,
+    value: number,
+    rule: Phrase,
+    source: Source,
+  ) => (isAsked ? chosen(`sleeve.hem.${name}`, hem[name], value, rule, source) : (hem[name] ?? value));
+  const isCuff = finish === "cuff";
+  return {
+    finish:
+      usual === "plain"
+        ? finish
+        : chosen("sleeve.hem.finish", hem.finish, usual, phrase`usual for this sleeve`, "choice"),
+    depth: pick(isSewnOn, "depth", isCuff ? HEM_MM.cuff : HEM_MM.band, phrase`usual`, "from memory"),
+    ease: pick(isSewnOn, "ease", HEM_MM.ease, phrase`over the limb`, "from memory"),
+    overlap: pick(isCuff, "overlap", HEM_MM.overlap, phrase`for a button`, "from memory"),
+    opening: pick(isCuff, "opening", HEM_MM.opening, phrase`60 to 90 mm`, "common practice, no source"),
+    elasticWidth: pick(finish === "elastic", "elasticWidth", HEM_MM.elasticWidth, phrase`usual`, "from memory"),
+  };
+}

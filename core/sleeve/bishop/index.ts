@@ -1,0 +1,1 @@
+export { balloon, bishop } from "./bishop";

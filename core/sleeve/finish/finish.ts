@@ -1,0 +1,166 @@
+import { type Figure, length, phrase, type StepRecord } from "../../draft";
+import { line } from "../../geometry";
+import { edge, type Piece } from "../../pattern";
+
+/** What the hem of a sleeve is finished with. */
+export const HEM_FINISHES = ["plain", "cuff", "band", "elastic"] as const;
+export type HemFinish = (typeof HEM_FINISHES)[number];
+
+/** How a hem is finished, in millimetres, with every default already taken. */
+export type HemChoices = {
+  readonly finish: HemFinish;
+  /** How deep the finished cuff or band is. */
+  readonly depth: number;
+  /** Over the limb, for a cuff or a band. */
+  readonly ease: number;
+  /** What a cuff laps over itself; only one that opens laps. */
+  readonly overlap: number;
+  /** How long the opening above a cuff is; 0 for a cuff that is pulled over the hand. */
+  readonly opening: number;
+  readonly elasticWidth: number;
+};
+
+/** Beside the elastic, so that it runs, and turned under: 6 mm each (the first common practice, the second from memory). */
+const CASING_ROOM_MM = 12;
+
+/** What the finish adds to the length of the sleeve: it is cut shorter by it. */
+export function finishDepth({ finish, depth }: HemChoices): number {
+  return finish === "cuff" || finish === "band" ? depth : 0;
+}
+
+/** How deep the casing below the hem is. */
+export function casingDepth({ finish, elasticWidth }: HemChoices): number {
+  return finish === "elastic" ? elasticWidth + CASING_ROOM_MM : 0;
+}
+
+/** The girth of a cuff or a band when it is closed. */
+function closedGirth({ ease }: HemChoices, limb: number): number {
+  return limb + ease;
+}
+
+/** The girth of what the hand has to pass: a cuff that opens lets any hand through. */
+export function passingGirth(choices: HemChoices, limb: number): number | null {
+  const isClosed = choices.finish === "band" || (choices.finish === "cuff" && choices.opening <= 0);
+  return isClosed ? closedGirth(choices, limb) : null;
+}
+
+export type FinishedHem = {
+  readonly acts: readonly StepRecord[];
+  readonly pieces: readonly Piece[];
+  /** What the hem is gathered onto; null for a plain one. */
+  readonly onto: number | null;
+};
+
+/** Finishes a hem that is so long, on a limb of this girth. */
+export function finishHem(choices: HemChoices, hemLength: number, limb: number): FinishedHem {
+  switch (choices.finish) {
+    case "plain":
+      return { acts: [], pieces: [], onto: null };
+    case "elastic":
+      return elastic(choices, hemLength, limb);
+    case "band":
+      return strip("band", "Band", choices, 0, hemLength, limb);
+    case "cuff":
+      return strip("cuff", "Cuff", choices, choices.opening > 0 ? choices.overlap : 0, hemLength, limb);
+  }
+}
+
+function ratioFigure(hemLength: number, onto: number): Figure {
+  return {
+    id: "sleeve.gatherRatio.hem",
+    label: "Gathers at the hem",
+    value: hemLength / onto,
+    kind: "ratio",
+    formula: phrase`hem ${length(hemLength)} ÷ ${length(onto)}`,
+    rule: "Measured on the draft",
+    source: "geometry",
+  };
+}
+
+function strip(
+  id: "cuff" | "band",
+  name: string,
+  choices: HemChoices,
+  overlap: number,
+  hemLength: number,
+  limb: number,
+): FinishedHem {
+  const onto = closedGirth(choices, limb);
+  const whole = onto + overlap;
+  const cut = { width: 2 * choices.depth, height: whole };
+  const lap = overlap > 0 ? phrase` + overlap ${length(overlap)}` : [];
+  const figure: Figure = {
+    id: "cuff.length",
+    label: `Length of the ${id}`,
+    value: whole,
+    kind: "length",
+    formula: phrase`limb ${length(limb)} + ease ${length(choices.ease)}${lap}`,
+    rule: `${name} round the limb`,
+    source: "common practice, no source",
+  };
+  const opening =
+    overlap > 0
+      ? phrase` At the back quarter of the hem, ${length(hemLength / 4)} from the back seam, cut an opening ${length(choices.opening)} long.`
+      : [];
+  return {
+    onto,
+    pieces: [rectangle(id, name, cut.width, cut.height)],
+    acts: [
+      {
+        text: phrase`Cut the ${id} ${length(whole)} long and twice its depth wide, ${length(cut.width)}, to be folded along its middle.${opening} Gather the hem, ${length(hemLength)}, onto ${length(onto)}: ${(hemLength / onto).toFixed(2)} to 1.`,
+        figures: [figure, ratioFigure(hemLength, onto)],
+      },
+    ],
+  };
+}
+
+/** A strip that is folded along its middle, with its grain along it. */
+function rectangle(id: string, name: string, width: number, height: number): Piece {
+  const corners = [
+    { x: 0, y: 0 },
+    { x: width, y: 0 },
+    { x: width, y: height },
+    { x: 0, y: height },
+  ] as const;
+  const side = (sideId: string, sideName: string, i: 0 | 1 | 2 | 3) =>
+    edge(sideId, sideName, line(corners[i], corners[((i + 1) % 4) as 0 | 1 | 2 | 3]));
+  const edges = [
+    side("endTop", `End of the ${id}`, 0),
+    side("inner", "Inner edge", 1),
+    side("endBottom", `End of the ${id}`, 2),
+    side("outer", "Edge to the hem", 3),
+  ];
+  return {
+    id,
+    name,
+    cut: { count: 2, mirrored: false, onFold: false, interfacing: 2 },
+    edges,
+    outline: edges.flatMap((one) => one.path),
+    folds: [line({ x: width / 2, y: 0 }, { x: width / 2, y: height })],
+    darts: [],
+    grain: { from: { x: width / 4, y: height * 0.15 }, to: { x: width / 4, y: height * 0.85 } },
+    notches: [],
+  };
+}
+
+function elastic({ elasticWidth }: HemChoices, hemLength: number, limb: number): FinishedHem {
+  const figure: Figure = {
+    id: "elastic.length",
+    label: "Length of the elastic",
+    value: limb,
+    kind: "length",
+    formula: phrase`the limb’s girth there, ${length(limb)}; a little less where the elastic is soft`,
+    rule: "Elastic of a sleeve hem",
+    source: "common practice, no source",
+  };
+  return {
+    onto: limb,
+    pieces: [],
+    acts: [
+      {
+        text: phrase`Fold the casing up along the hem and stitch it, ${length(elasticWidth + CASING_ROOM_MM / 2)} deep, leaving a gap. Draw through ${length(limb)} of elastic ${length(elasticWidth)} wide, try it on, and join it: the hem, ${length(hemLength)}, is gathered ${(hemLength / limb).toFixed(2)} to 1. Elastic that leaves a mark is too tight; on children’s wear use no drawn cords, and follow the local rules.`,
+        figures: [figure, ratioFigure(hemLength, limb)],
+      },
+    ],
+  };
+}

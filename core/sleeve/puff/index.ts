@@ -1,0 +1,1 @@
+export { puff } from "./puff";

@@ -1,0 +1,112 @@
+import { length, phrase, point, type StepRecord } from "../../draft";
+import { endOf, pathLength, startOf } from "../../geometry";
+import {
+  betweenNotches,
+  crownZone,
+  edgeSteps,
+  gatherStep,
+  type Raise,
+  type Slashed,
+  slash,
+  slashedPiece,
+  slashStep,
+  spreadStep,
+} from "../slash";
+import { type StyledSleeve, style } from "../style";
+
+const STRIPS = 6;
+
+/**
+ * Puff: the fitted sleeve slashed between its notches and spread, its crown raised so that it stands, gathered back onto the
+ * armhole. Below the notches it still matches exactly. Common practice, no source; the amounts from memory.
+ */
+export const puff = style({
+  name: "Puff",
+  summary: "Slashed between the notches and spread at the crown, the hem, or both; its crown raised and gathered.",
+  usualLengthShare: 0.42,
+  usualFinish: "band",
+  falls: "fall",
+  opens: { crown: "crownSpread", hem: "hemSpread" },
+  fields: {
+    crownSpread: {
+      label: "Spread at the crown",
+      bounds: { least: 0, most: 500 },
+      usual: 101.6,
+      rule: phrase`a medium puff`,
+      source: "from memory",
+    },
+    hemSpread: {
+      label: "Spread at the hem",
+      bounds: { least: 0, most: 500 },
+      usual: 76.2,
+      rule: phrase`a little less than at the crown`,
+      source: "from memory",
+    },
+    lift: {
+      label: "Crown raised by",
+      bounds: { least: 0, most: 120 },
+      usual: 25.4,
+      rule: phrase`20 to 50 mm, so that the puff stands`,
+      source: "common practice, no source",
+    },
+    fall: {
+      label: "Length for the fall",
+      bounds: { least: 0, most: 200 },
+      usual: 0,
+      rule: phrase`none; 4 to 5 in on a loose sleeve`,
+      source: "common practice, no source",
+    },
+  },
+  derive: (base, { crownSpread, hemSpread, lift }): StyledSleeve => {
+    const slashing = { ...betweenNotches(base), atCrown: crownSpread, atHem: hemSpread, middle: 0.5 };
+    const { crown } = base.sleeve.outline;
+    const raise = lift === 0 ? undefined : crownRaise(slashing.from, crown.x, slashing.to, lift);
+    const slashed = slash(slashing, STRIPS, raise);
+    const caps = { front: slashed.capFront, back: slashed.capBack };
+    const zone = crownZone(base, caps);
+    return {
+      title: "Puff sleeve",
+      acts: [
+        slashStep(slashing, STRIPS),
+        spreadStep(slashed, base.sleeve.notches, { crown: crownSpread, hem: hemSpread }),
+        crownStep(slashed, lift),
+        ...edgeSteps(base, slashed),
+        gatherStep(zone),
+      ],
+      caps,
+      pieces: [slashedPiece("sleeve", "Puff sleeve", slashed, base)],
+      hemLength: pathLength(slashed.hem),
+      crownRatio: zone.ratio,
+      handles: [
+        { name: "Raised crown", at: startOf(slashed.capFront), field: "lift", gain: { x: 0, y: -1 } },
+        { name: "Front end of the cap line", at: endOf(slashed.capFront), field: "crownSpread", gain: { x: 2, y: 0 } },
+        { name: "Front end of the hem", at: startOf(slashed.hem), field: "hemSpread", gain: { x: 2, y: 0 } },
+      ],
+    };
+  },
+});
+
+/** Nothing at the notches, all of it at the crown, level at all three: the raised cap keeps its directions there. */
+function crownRaise(from: number, crown: number, to: number, lift: number): Raise {
+  return (x) => {
+    const end = x < crown ? from : to;
+    const u = Math.min(1, Math.max(0, (x - end) / (crown - end)));
+    return { by: lift * u * u * (3 - 2 * u), slope: (lift * 6 * u * (1 - u)) / (crown - end) };
+  };
+}
+
+function crownStep(slashed: Slashed, lift: number): StepRecord {
+  const crown = startOf(slashed.capFront);
+  const raised =
+    lift > 0
+      ? phrase`Raise the crown by ${length(lift)} and mark ${point("Y")}; `
+      : phrase`Mark the crown ${point("Y")}; `;
+  return {
+    text: phrase`${raised}draw the cap again from ${point("T′")} over ${point("Y")} to ${point("U′")}, one fair line, level at ${point("Y")} and running into the old cap at both notches.`,
+    points: [{ letter: "Y", name: "raised crown", at: crown }],
+    lines: [
+      { id: "capFront", path: slashed.capFront, kind: "seam" },
+      { id: "capBack", path: slashed.capBack, kind: "seam" },
+    ],
+  };
+}

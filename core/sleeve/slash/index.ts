@@ -1,0 +1,4 @@
+export { betweenNotches, crownZone } from "./ratios";
+export { type Raise, type Slashed, slash } from "./slash";
+export { edgeSteps, gatherStep, slashStep, spreadStep } from "./slash-steps";
+export { slashedPiece } from "./slashed-piece";

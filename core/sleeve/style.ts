@@ -1,0 +1,65 @@
+import type { Phrase, Source, StepRecord } from "../draft";
+import type { Path, Point } from "../geometry";
+import type { Piece } from "../pattern";
+import type { HemFinish } from "./finish";
+import type { SetInSleeve, SetInTask } from "./set-in";
+
+/** A length that a style leaves to choice, in millimetres. */
+export type StyleField = {
+  readonly label: string;
+  readonly bounds: { readonly least: number; readonly most: number };
+  readonly usual: number;
+  readonly rule: Phrase;
+  readonly source: Source;
+};
+
+/** The plain sleeve that a style is derived from: fitted, in one piece, as long as the style is cut. */
+export type StyleBase = {
+  readonly task: SetInTask;
+  readonly sleeve: SetInSleeve;
+  /** How deep the hem is turned up, or its casing is. */
+  readonly turnUp: number;
+};
+
+/** A sleeve of its own style, derived from the fitted one. */
+export type StyledSleeve = {
+  readonly title: string;
+  /** What is done at the table after the plain sleeve is drawn. */
+  readonly acts: readonly StepRecord[];
+  /** The cap as it is sewn to the armhole, from the crown down. */
+  readonly caps: { readonly front: Path; readonly back: Path };
+  readonly pieces: readonly Piece[];
+  /** What is gathered at the hem before it is finished. */
+  readonly hemLength: number;
+  /** Cap between the notches over the armhole there, where it is gathered; null where it is eased in as it was fitted. */
+  readonly crownRatio: number | null;
+  readonly handles: readonly StyleHandle[];
+};
+
+/** A place on the sheet that is dragged to change one of the style's lengths. */
+export type StyleHandle = {
+  readonly name: string;
+  readonly at: Point;
+  readonly field: string;
+  /** How much the length grows for each millimetre that the place is dragged to the right, and down. */
+  readonly gain: Point;
+};
+
+export type SleeveStyle<Name extends string = string> = {
+  readonly name: string;
+  readonly summary: string;
+  readonly fields: Readonly<Record<Name, StyleField>>;
+  /** The share of the arm's length that it usually is long. */
+  readonly usualLengthShare: number;
+  readonly usualFinish: HemFinish;
+  /** Which of its fields open the crown, and the hem, for gathers. */
+  readonly opens: { readonly crown: NoInfer<Name> | null; readonly hem: NoInfer<Name> | null };
+  /** Which of its fields is length that falls over the finish of the hem. */
+  readonly falls: NoInfer<Name>;
+  readonly derive: (base: StyleBase, lengths: Readonly<Record<NoInfer<Name>, number>>) => StyledSleeve;
+};
+
+/** Lets a style be written with the names of its own fields, and stand in a table with the others. */
+export function style<Name extends string>(of: SleeveStyle<Name>): SleeveStyle {
+  return of as unknown as SleeveStyle;
+}
