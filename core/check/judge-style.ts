@@ -2,8 +2,8 @@ import type { Cloth } from "../cloth";
 import { length, type Phrase, phrase } from "../draft";
 import { findRoot } from "../geometry";
 import { type HemChoices, passingGirth } from "../sleeve/finish";
-import type { StyledSleeve } from "../sleeve/style";
-import type { StyleKind } from "../sleeve/styles";
+import type { Misplaced, StyledSleeve } from "../sleeve/style";
+import { type StyleKind, styleOf } from "../sleeve/styles";
 import type { Finding, Remedy } from "./finding";
 
 /** A finished sleeve, and how its style would come out with other lengths. */
@@ -15,6 +15,7 @@ export type FinishedStyle = {
   readonly onto: number | null;
   readonly limb: number;
   readonly crownRatio: number | null;
+  readonly misplaced: Misplaced | null;
   readonly finished: number;
   readonly lengths: Readonly<Record<string, number>>;
   /** The fields that open the crown, and the hem. */
@@ -46,6 +47,7 @@ export function judgeStyle(style: FinishedStyle, wearer: Wearer, cloth: Cloth): 
     ...judgeGathers("crown", style.crownRatio, style, cloth),
     ...judgeGathers("hem", style.onto === null ? null : style.hemLength / style.onto, style, cloth),
     ...judgeFinishedLength(style, wearer.armLength),
+    ...judgeMisplaced(style),
   ];
 }
 
@@ -191,6 +193,30 @@ function judgeFinishedLength({ finished, hem }: FinishedStyle, armLength: number
           id: "as-long-as-arm",
           label: phrase`Make it as long as the arm`,
           change: { sleeve: { length: armLength } },
+        },
+      ],
+    },
+  ];
+}
+
+/** A length for which the sleeve has no room. */
+function judgeMisplaced({ kind, misplaced }: FinishedStyle): readonly Finding[] {
+  if (!misplaced || kind === "set-in") return [];
+  const { field, asked, least, most, drawn } = misplaced;
+  const label = styleOf(kind)?.fields[field]?.label ?? field;
+  return [
+    {
+      code: "no-room-in-sleeve",
+      severity: "fault",
+      station: "sleeve",
+      message: phrase`${label}: ${length(asked)} is asked, and this sleeve has room from ${length(least)} to ${length(most)}. It is drawn at ${length(drawn)}.`,
+      reason: phrase`The sleeve is only so long, and so wide.`,
+      numbers: { asked, least, most },
+      remedies: [
+        {
+          id: "where-drawn",
+          label: phrase`Set it to ${length(drawn)}`,
+          change: { sleeve: { [kind]: { [field]: drawn } } },
         },
       ],
     },

@@ -100,6 +100,7 @@ function judgeHem(
       onto: hem.onto,
       limb,
       crownRatio: styled?.crownRatio ?? null,
+      misplaced: styled?.misplaced ?? null,
       finished: finishedLength(task.lengths),
       lengths: asked.styleLengths,
       opens: style?.opens ?? { crown: null, hem: null },

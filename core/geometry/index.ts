@@ -29,5 +29,6 @@ export {
 } from "./path";
 export { add, distance, mix, type Point } from "./point";
 export { readPathData } from "./read-path-data";
+export { type RingSector, ringSector } from "./ring-sector";
 export { findRoot, leastAt, type Solution } from "./solve";
 export { svgPathData } from "./svg-path";

@@ -34,6 +34,16 @@ export type StyledSleeve = {
   /** Cap between the notches over the armhole there, where it is gathered; null where it is eased in as it was fitted. */
   readonly crownRatio: number | null;
   readonly handles: readonly StyleHandle[];
+  /** A length of the style's for which this sleeve has no room, and what it is drawn with instead. */
+  readonly misplaced?: Misplaced;
+};
+
+export type Misplaced = {
+  readonly field: string;
+  readonly asked: number;
+  readonly least: number;
+  readonly most: number;
+  readonly drawn: number;
 };
 
 /** A place on the sheet that is dragged to change one of the style's lengths. */

@@ -33,6 +33,7 @@ const anyStyle: fc.Arbitrary<GarmentSpec> = fc.oneof(
     .record({ spread: size(0, 400), backDrop: size(0, 30), blouse: size(0, 120) })
     .map((bishop) => as("bishop", { bishop })),
   fc.record({ spread: size(0, 400), blouse: size(0, 120) }).map((balloon) => as("balloon", { balloon })),
+  fc.record({ spread: size(0, 400), fall: size(0, 60) }).map((lantern) => as("lantern", { lantern })),
 );
 
 describe.each(STYLE_KINDS)("a %s sleeve", (kind) => {
@@ -51,6 +52,14 @@ describe.each(STYLE_KINDS)("a %s sleeve", (kind) => {
     expect(sleeve.draft.lines.filter((line) => line.kind === "seam").length).toBeGreaterThanOrEqual(5);
   });
 
+  it("is told whole in the result, without NaN", () => {
+    const result = JSON.stringify(writeResult(draftGarment(as(kind))));
+    expect(result).not.toContain("NaN");
+    expect(result).not.toContain("null,null");
+  });
+});
+
+describe.each(["puff", "bishop", "balloon"] as const)("a %s sleeve", (kind) => {
   it("of no spread at all is the plain sleeve exactly", () => {
     const nothing = { crownSpread: 0, hemSpread: 0, lift: 0, fall: 0, spread: 0, backDrop: 0, blouse: 0 };
     const own = Object.fromEntries(Object.entries(nothing).filter(([name]) => name in usualLengths(kind)));
@@ -63,15 +72,47 @@ describe.each(STYLE_KINDS)("a %s sleeve", (kind) => {
     });
   });
 
-  it("is told whole in the result, without NaN", () => {
-    const result = JSON.stringify(writeResult(draftGarment(as(kind))));
-    expect(result).not.toContain("NaN");
-    expect(result).not.toContain("null,null");
-  });
-
   function usualLengths(of: StyleKind) {
     return drafted(as(of)).sleeve.styleLengths;
   }
+});
+
+describe("a lantern sleeve", () => {
+  const anyLantern = fc.record({ seamLevel: size(200, 500), spread: size(0, 500), fall: size(0, 60) });
+
+  it("has a seam whose edges are of one length, and an upper cap that keeps its own", () => {
+    const plain = drafted(as("set-in")).sleeve.sleeve.capLength;
+    fc.assert(
+      fc.property(anyLantern, (lantern) => {
+        const { garment, sleeve } = drafted(as("lantern", { lantern }));
+        const [upper, lower] = garment.pieces;
+        const edge = (piece: typeof upper, id: string) => piece?.edges.find((one) => one.id === id)?.length ?? 0;
+        expect(edge(upper, "hem")).toBeCloseTo(edge(lower, "lanternSeam"), 2);
+        expect(edge(lower, "underarmFront")).toBeCloseTo(edge(lower, "underarmBack"), 6);
+        expect(pathLength(sleeve.caps.front)).toBeCloseTo(plain.front, 2);
+        for (const piece of garment.pieces) expect(crossesItself(piece.outline, 4)).toBe(false);
+      }),
+      { numRuns: 40 },
+    );
+  });
+
+  it("without a spread is the plain sleeve cut across", () => {
+    const { garment } = drafted(as("lantern", { lantern: { spread: 0, fall: 0 }, hem: { finish: "plain" } }));
+    const plain = drafted(as("set-in")).sleeve.sleeve.outline;
+    const [upper, lower] = garment.pieces;
+    const edge = (piece: typeof upper, id: string) => piece?.edges.find((one) => one.id === id);
+    expect(edge(upper, "capFront")?.path).toEqual([plain.capFront]);
+    expect(edge(lower, "hem")?.length).toBeCloseTo(2 * plain.frontHem.x, 6);
+  });
+
+  it("says so when its seam would lie in the cap or below the hem, and can be put where it is drawn", () => {
+    for (const lantern of [{ seamLevel: 80 }, { seamLevel: 880 }, { seamLevel: 500, spread: 650 }]) {
+      const spec = as("lantern", { lantern });
+      const found = draftGarment(spec).findings.find((finding) => finding.code === "no-room-in-sleeve");
+      expect(found?.severity).toBe("fault");
+      expect(codes(applyChange(spec, found?.remedies[0]?.change ?? {}))).not.toContain("no-room-in-sleeve");
+    }
+  });
 });
 
 describe("every style", () => {
@@ -111,7 +152,8 @@ describe("every style", () => {
           expect(figure(garment, "sleeve.gatherRatio.crown")).toBeCloseTo(sum("partLength") / sum("bodyLength"), 6);
         }
         if (sleeve.hem.onto !== null) {
-          const hem = sleeve.drawn[0]?.folds[0] ?? sleeve.drawn[0]?.edges.find((edge) => edge.id === "hem")?.path ?? [];
+          const lowest = sleeve.drawn[sleeve.drawn.length - 1];
+          const hem = lowest?.folds[0] ?? lowest?.edges.find((edge) => edge.id === "hem")?.path ?? [];
           expect(figure(garment, "sleeve.gatherRatio.hem")).toBeCloseTo(pathLength(hem) / sleeve.hem.onto, 6);
         }
       }),

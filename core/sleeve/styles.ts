@@ -1,9 +1,10 @@
 import { balloon, bishop } from "./bishop";
+import { lantern } from "./lantern";
 import { puff } from "./puff";
 import type { SleeveStyle } from "./style";
 
 /** Adding a style is a folder of its own and a line here: its fields in the garment file and on the screen follow from it. */
-export const STYLES = { puff, bishop, balloon } as const satisfies Readonly<Record<string, SleeveStyle>>;
+export const STYLES = { puff, bishop, lantern, balloon } as const satisfies Readonly<Record<string, SleeveStyle>>;
 
 export type StyleKind = keyof typeof STYLES;
 export const STYLE_KINDS = Object.keys(STYLES) as readonly StyleKind[];

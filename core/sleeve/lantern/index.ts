@@ -1,0 +1,1 @@
+export { lantern } from "./lantern";
