@@ -1,8 +1,8 @@
 import { type Cloth, clothOf } from "../cloth";
 import { length, type Phrase, percent, phrase } from "../draft";
-import type { SetInSleeve, SetInTask } from "../sleeve/set-in";
+import { pleatsFor, type SetInSleeve, type SetInTask } from "../sleeve/set-in";
 import type { Finding, Remedy } from "./finding";
-import { MOST_STRETCH_SHARE, pleatsFor, reconcile, surplusOf } from "./reconcile";
+import { MOST_STRETCH_SHARE, reconcile, surplusOf } from "./reconcile";
 import type { Seam } from "./seam";
 
 /** A tape reads to an eighth of an inch; a whole cap off by less is as good as a person can sew. */
@@ -58,10 +58,11 @@ function surplusTaken(task: SetInTask, surplus: number, cloth: Cloth): Finding |
       { surplus },
     );
   }
-  if (task.surplus === "pleat" && surplus > 0) {
+  if ((task.surplus === "pleat" || task.surplus === "dart") && surplus > 0) {
     const { count, depth } = pleatsFor(surplus);
+    const laid = task.surplus;
     return told(
-      phrase`${length(surplus)} is laid in ${count === 1 ? "one pleat" : `${count} pleats`} at the crown, ${length(depth)} deep.`,
+      phrase`${length(surplus)} is laid in ${count === 1 ? `one ${laid}` : `${count} ${laid}s`} at the crown, ${length(depth)} deep.`,
       { surplus, depth },
     );
   }
@@ -85,7 +86,13 @@ export function judgeEase(seams: readonly Seam[], task: SetInTask, cloth: Cloth)
   );
   const worst = sections.reduce((a, b) => (b.share > a.share ? b : a));
   // What is gathered or pleated is not eased in.
-  if (worst.share <= cloth.mostEaseShare || task.surplus === "gather" || task.surplus === "pleat") return [];
+  if (
+    worst.share <= cloth.mostEaseShare ||
+    task.surplus === "gather" ||
+    task.surplus === "pleat" ||
+    task.surplus === "dart"
+  )
+    return [];
   const usual = (cloth.capEase.least + cloth.capEase.most) / 2;
   const softer = clothOf("soft-wool");
   const remedies: Remedy[] = [];

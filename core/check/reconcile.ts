@@ -5,6 +5,7 @@ import {
   FULLNESS_CHANGE,
   halfCapLength,
   methodOf,
+  pleatsFor,
   type SetInSleeve,
   type SetInTask,
   shapesOf,
@@ -15,8 +16,6 @@ import type { Remedy, SpecChange } from "./finding";
 const TOLERANCE_MM = 1e-6;
 /** A knit is stretched in by no more (common practice, no source). */
 export const MOST_STRETCH_SHARE = 0.03;
-/** A pleat at the crown takes up twice its depth; half an inch deep is usual (common practice, no source). */
-const PLEAT_DEPTH_MM = 12.7;
 
 /** Every honest way to bring a cap that is off to its armhole, computed for this client; those that cannot be are left out. */
 export function reconcile(task: SetInTask, sleeve: SetInSleeve, cloth: Cloth): readonly Remedy[] {
@@ -110,12 +109,6 @@ function changeCurve(task: SetInTask, { frame }: SetInSleeve): Remedy | null {
     phrase`${isFlatter ? "Flatten" : "Fill"} the curve, its handles ${percent(Math.abs(root.value))} ${root.value < 0 ? "shorter" : "longer"} than usual`,
     { fullnessChange: root.value },
   );
-}
-
-/** How many pleats of the usual depth take up a surplus, and how deep each then is. */
-export function pleatsFor(surplus: number): { readonly count: number; readonly depth: number } {
-  const count = Math.max(1, Math.round(surplus / (2 * PLEAT_DEPTH_MM)));
-  return { count, depth: surplus / (2 * count) };
 }
 
 function pleat(surplus: number): Remedy {

@@ -1,6 +1,6 @@
 import type { SleeveBody } from "../body";
 import { composeDraft, type Draft, type StepRecord } from "../draft";
-import type { Path } from "../geometry";
+import { along, type Path } from "../geometry";
 import type { Piece } from "../pattern";
 import { casingDepth, type FinishedHem, finishHem } from "../sleeve/finish";
 import { hemWidthOf, type SetInSleeve, type SetInTask, sleevePieces, wholeSleeve } from "../sleeve/set-in";
@@ -43,7 +43,8 @@ export function finishSleeve(
   const hemLength = styled?.hemLength ?? hemWidthOf(sleeve.outline, sleeve.twoPiece);
   const hem = finishHem(asked.hem, hemLength, limb);
   const [main] = styled?.pieces ?? [];
-  const drawn = styled?.pieces ?? sleevePieces(sleeve);
+  const isOpened = asked.hem.finish === "cuff" && asked.hem.opening > 0;
+  const drawn = (styled?.pieces ?? sleevePieces(sleeve)).map((piece) => (isOpened ? withOpening(piece) : piece));
   const { capFront, capBack } = sleeve.outline;
   return {
     styled,
@@ -77,6 +78,18 @@ function draftOf(sleeve: SetInSleeve, styled: StyledSleeve | null, hem: Finished
 function asGuide(act: StepRecord): StepRecord {
   return { ...act, lines: act.lines?.map((line) => ({ ...line, id: `plain.${line.id}`, kind: "guide" })) };
 }
+
+/** Where the opening above a cuff is cut: at the back quarter of the hem. Only the piece that has the hem gets its notch. */
+function withOpening(piece: Piece): Piece {
+  const hem = piece.edges.find((edge) => edge.id === "hem");
+  if (!hem) return piece;
+  const { point, direction } = along(hem.path, hem.length * OPENING_SHARE);
+  const opening = { id: "opening", at: point, inwards: { x: -direction.y, y: direction.x } };
+  return { ...piece, notches: [...piece.notches, opening] };
+}
+
+/** From the front seam; the back quarter (common practice, no source). */
+const OPENING_SHARE = 0.75;
 
 /** The girth of the arm so far below the crown, between what was measured above and below it. */
 function limbAt(level: number, capHeight: number, { upperArm, elbow, wrist, shoulderToElbow, armLength }: SleeveBody) {

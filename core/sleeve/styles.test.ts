@@ -183,6 +183,43 @@ describe("every style", () => {
   });
 });
 
+describe("a puff laid in pleats or sewn in darts", () => {
+  it.each(["pleat", "dart"] as const)(
+    "takes up in %ss all that the crown is longer by, evenly about the crown",
+    (surplus) => {
+      const gathered = drafted(as("puff")).sleeve;
+      const { piece, sleeve } = drafted(as("puff", { surplus }));
+      const plain = sleeve.sleeve.capLength.front + sleeve.sleeve.capLength.back;
+      const longer = pathLength(sleeve.caps.front) + pathLength(sleeve.caps.back) - plain;
+      const marks = piece.notches.filter((notch) => notch.id.startsWith(`${surplus}.`));
+      const taken = marks
+        .filter((_, i) => i % 2 === 0)
+        .reduce((sum, mark, i) => {
+          const to = marks[2 * i + 1];
+          return sum + (to ? distance(mark.at, to.at) : 0);
+        }, 0);
+      expect(taken).toBeGreaterThan(longer * 0.97);
+      expect(taken).toBeLessThanOrEqual(longer + 1e-6);
+      expect(piece.darts.length).toBe(surplus === "dart" ? marks.length / 2 : 0);
+      expect(pathLength(sleeve.caps.front)).toBeCloseTo(pathLength(gathered.caps.front), 9);
+      expect(codes(as("puff", { surplus })).filter((code) => code.startsWith("gathers-bulky"))).toEqual([]);
+    },
+  );
+});
+
+describe("an opening above a cuff", () => {
+  it("is marked at the back quarter of the hem, and not where the cuff is pulled on", () => {
+    const marked = (spec: GarmentSpec) => drafted(spec).piece.notches.find((notch) => notch.id === "opening");
+    const opening = marked(as("bishop"));
+    const { piece } = drafted(as("bishop"));
+    const hem = piece.edges.find((edge) => edge.id === "hem");
+    expect(opening?.at.x).toBeLessThan(0);
+    expect(opening?.inwards.y).toBeLessThan(0);
+    expect(opening && distance(opening.at, endOf(hem?.path ?? []))).toBeLessThan((hem?.length ?? 0) / 4 + 1);
+    expect(marked(as("bishop", { hem: { opening: 0 } }))).toBeUndefined();
+  });
+});
+
 describe("a bishop sleeve's cap", () => {
   it("keeps its length, front and back, however far the hem is spread", () => {
     const plain = drafted(as("set-in"));

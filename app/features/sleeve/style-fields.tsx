@@ -10,6 +10,7 @@ const PLAIN = "Plain set-in sleeve";
 export function StyleChoice() {
   const store = useWorkStore();
   const kind = useWork((work) => work.spec.sleeve?.kind ?? "set-in");
+  const surplus = useWork((work) => work.spec.sleeve?.surplus);
   const style = styleOf(kind);
   return (
     <FieldGroup title="Sleeve">
@@ -21,6 +22,19 @@ export function StyleChoice() {
         onChoose={(one) => store.getState().setField("sleeve.kind", one)}
         hint={style?.summary}
       />
+      {kind === "puff" && (
+        <ChoiceSelect
+          id="sleeve.surplus"
+          label="Its surplus at the crown is"
+          value={surplus === "pleat" || surplus === "dart" ? surplus : "gather"}
+          choices={[
+            { value: "gather", label: "Gathered" },
+            { value: "pleat", label: "Laid in pleats" },
+            { value: "dart", label: "Sewn in darts" },
+          ]}
+          onChoose={(way) => store.getState().setField("sleeve.surplus", way)}
+        />
+      )}
       {style && Object.keys(style.fields).map((name) => <SpecField key={name} path={`sleeve.${kind}.${name}`} />)}
     </FieldGroup>
   );

@@ -13,6 +13,7 @@ import {
   spreadStep,
 } from "../slash";
 import { type StyledSleeve, style } from "../style";
+import { crownFolds, foldStep } from "./crown-folds";
 
 const STRIPS = 6;
 
@@ -64,6 +65,11 @@ export const puff = style({
     const slashed = slash(slashing, STRIPS, raise);
     const caps = { front: slashed.capFront, back: slashed.capBack };
     const zone = crownZone(base, caps);
+    const plain = crownZone(base, { front: [base.sleeve.outline.capFront], back: [base.sleeve.outline.capBack] });
+    const { surplus } = base.task;
+    const taken = zone.cap - plain.cap;
+    const folds = surplus === "pleat" || surplus === "dart" ? crownFolds(surplus, caps, taken) : null;
+    const piece = slashedPiece("sleeve", "Puff sleeve", slashed, base);
     return {
       title: "Puff sleeve",
       acts: [
@@ -71,12 +77,12 @@ export const puff = style({
         spreadStep(slashed, base.sleeve.notches, { crown: crownSpread, hem: hemSpread }),
         crownStep(slashed, lift),
         ...edgeSteps(base, slashed),
-        gatherStep(zone),
+        folds ? foldStep(folds, taken) : gatherStep(zone),
       ],
       caps,
-      pieces: [slashedPiece("sleeve", "Puff sleeve", slashed, base)],
+      pieces: [folds ? { ...piece, notches: [...piece.notches, ...folds.notches], darts: folds.darts } : piece],
       hemLength: pathLength(slashed.hem),
-      crownRatio: zone.ratio,
+      crownRatio: folds ? null : zone.ratio,
       handles: [
         { name: "Raised crown", at: startOf(slashed.capFront), field: "lift", gain: { x: 0, y: -1 } },
         { name: "Front end of the cap line", at: endOf(slashed.capFront), field: "crownSpread", gain: { x: 2, y: 0 } },

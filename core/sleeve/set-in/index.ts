@@ -26,6 +26,7 @@ export { methodOf, SET_IN_METHODS, type SetInMethod } from "./methods";
 export { type SeamNotch, usualNotches } from "./notches";
 export { cutAcross, type ElbowDart, type SleeveLengths, type SleeveOutline, type TurnUp } from "./outline";
 export { sleevePieces, wholeSleeve } from "./pieces";
+export { pleatsFor } from "./pleats";
 export { draftSetInSleeve, LEAST_BELOW_CAP_MM, type SetInSleeve } from "./set-in-sleeve";
 export { type SetInTask, SLEEVE_CUTS, type SleeveCut, SURPLUS_WAYS, type SurplusWay } from "./task";
 export { type TradeOff, tradeOff } from "./trade-off";

@@ -3,8 +3,8 @@ import type { SetInMethod } from "./methods";
 import type { SleeveLengths } from "./outline";
 import type { TwoPieceChoices } from "./two-piece";
 
-/** A surplus can be gathered or pleated at the crown, a puff by choice; what is missing, stretched in, in knit only. */
-export const SURPLUS_WAYS = ["gather", "pleat", "stretch"] as const;
+/** A surplus can be gathered, pleated or darted at the crown, a puff by choice; what is missing, stretched in, in knit only. */
+export const SURPLUS_WAYS = ["gather", "pleat", "dart", "stretch"] as const;
 export type SurplusWay = (typeof SURPLUS_WAYS)[number];
 
 /** The sleeve in one piece, or cut into a top and an under sleeve. */
