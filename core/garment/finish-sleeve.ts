@@ -1,9 +1,16 @@
 import type { SleeveBody } from "../body";
 import { composeDraft, type Draft, type StepRecord } from "../draft";
-import { along, type Path } from "../geometry";
+import { along, type Path, pathLength } from "../geometry";
 import type { Piece } from "../pattern";
 import { casingDepth, type FinishedHem, finishHem } from "../sleeve/finish";
-import { hemWidthOf, type SetInSleeve, type SetInTask, sleevePieces, wholeSleeve } from "../sleeve/set-in";
+import {
+  hemWidthOf,
+  type SeamNotch,
+  type SetInSleeve,
+  type SetInTask,
+  sleevePieces,
+  wholeSleeve,
+} from "../sleeve/set-in";
 import type { StyledSleeve } from "../sleeve/style";
 import { styleOf } from "../sleeve/styles";
 import type { ResolvedSleeve } from "./resolve-sleeve";
@@ -23,6 +30,8 @@ export type FinishedSleeve = {
   readonly pieces: readonly Piece[];
   /** The cap as it is sewn in, from the crown down. */
   readonly caps: { readonly front: Path; readonly back: Path };
+  /** The notches as they stand on that cap. */
+  readonly notches: readonly SeamNotch[];
   readonly draft: Draft;
 };
 
@@ -55,6 +64,7 @@ export function finishSleeve(
     drawn,
     pieces: [...drawn, ...hem.pieces],
     caps: styled?.caps ?? { front: [capFront], back: [capBack] },
+    notches: styled ? sleeve.notches.map((notch) => onStyled(notch, styled)) : sleeve.notches,
     draft: draftOf(sleeve, styled, hem),
   };
 }
@@ -74,9 +84,23 @@ function draftOf(sleeve: SetInSleeve, styled: StyledSleeve | null, hem: Finished
   ]);
 }
 
+/** Below the gathers a notch stays where it is; the shoulder's goes with the crown. */
+function onStyled(notch: SeamNotch, { caps }: StyledSleeve): SeamNotch {
+  return notch.id === "shoulder" ? { ...notch, partAt: pathLength(caps.front) } : notch;
+}
+
+/** Figures of the plain sleeve that its style changes. */
+const OF_PLAIN: readonly string[] = ["sleeve.cap.front", "sleeve.cap.back", "sleeve.capEase", "sleeve.hemWidth"];
+
 /** What was drawn for the plain sleeve is only there to draw the style by. */
 function asGuide(act: StepRecord): StepRecord {
-  return { ...act, lines: act.lines?.map((line) => ({ ...line, id: `plain.${line.id}`, kind: "guide" })) };
+  return {
+    ...act,
+    lines: act.lines?.map((line) => ({ ...line, id: `plain.${line.id}`, kind: "guide" })),
+    figures: act.figures?.map((figure) =>
+      OF_PLAIN.includes(figure.id) ? { ...figure, label: `${figure.label}, plain sleeve` } : figure,
+    ),
+  };
 }
 
 /** Where the opening above a cuff is cut: at the back quarter of the hem. Only the piece that has the hem gets its notch. */

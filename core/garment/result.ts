@@ -40,7 +40,7 @@ export function writeResult(garment: Garment): Record<string, unknown> {
         ease: inTape(s.ease),
       })),
     })),
-    notches: (garment.sleeve?.sleeve.notches ?? []).map((n) => ({
+    notches: (garment.sleeve?.notches ?? []).map((n) => ({
       id: n.id,
       seam: n.seam,
       bodyAt: inTape(n.bodyAt),

@@ -1,28 +1,12 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { applyChange, draftGarment, type Garment, type GarmentSpec, writeResult } from "../garment";
-import { crossesItself, distance, endOf, flatten, type Path, pathLength, startOf } from "../geometry";
-import { inches, sampleSpec } from "../testing/sample";
+import { applyChange, draftGarment, type GarmentSpec, writeResult } from "../garment";
+import { crossesItself, distance, endOf, pathLength, startOf } from "../geometry";
+import { inches } from "../testing/sample";
+import { area, as, codes, drafted, figure } from "../testing/styles";
 import { STYLE_KINDS, type StyleKind } from "./styles";
 
 const size = (min: number, max: number) => fc.double({ min, max, noNaN: true });
-
-type Sleeve = NonNullable<GarmentSpec["sleeve"]>;
-
-function as(kind: Sleeve["kind"], changes: Partial<Sleeve> = {}): GarmentSpec {
-  const spec = sampleSpec();
-  const { length: _, ...sleeve } = spec.sleeve ?? { kind: "set-in" };
-  return { ...spec, sleeve: { ...sleeve, ...changes, kind } };
-}
-
-function drafted(spec: GarmentSpec) {
-  const garment = draftGarment(spec);
-  if (!garment.sleeve) throw new Error("the sample takes a sleeve");
-  return { garment, sleeve: garment.sleeve, piece: garment.pieces[0] as Garment["pieces"][number] };
-}
-
-const figure = (garment: Garment, id: string) => garment.figures.find((one) => one.id === id)?.value ?? Number.NaN;
-const codes = (spec: GarmentSpec) => draftGarment(spec).findings.map((finding) => finding.code);
 
 /** Every style with lengths anywhere in a usual range. */
 const anyStyle: fc.Arbitrary<GarmentSpec> = fc.oneof(
@@ -75,44 +59,6 @@ describe.each(["puff", "bishop", "balloon"] as const)("a %s sleeve", (kind) => {
   function usualLengths(of: StyleKind) {
     return drafted(as(of)).sleeve.styleLengths;
   }
-});
-
-describe("a lantern sleeve", () => {
-  const anyLantern = fc.record({ seamLevel: size(200, 500), spread: size(0, 500), fall: size(0, 60) });
-
-  it("has a seam whose edges are of one length, and an upper cap that keeps its own", () => {
-    const plain = drafted(as("set-in")).sleeve.sleeve.capLength;
-    fc.assert(
-      fc.property(anyLantern, (lantern) => {
-        const { garment, sleeve } = drafted(as("lantern", { lantern }));
-        const [upper, lower] = garment.pieces;
-        const edge = (piece: typeof upper, id: string) => piece?.edges.find((one) => one.id === id)?.length ?? 0;
-        expect(edge(upper, "hem")).toBeCloseTo(edge(lower, "lanternSeam"), 2);
-        expect(edge(lower, "underarmFront")).toBeCloseTo(edge(lower, "underarmBack"), 6);
-        expect(pathLength(sleeve.caps.front)).toBeCloseTo(plain.front, 2);
-        for (const piece of garment.pieces) expect(crossesItself(piece.outline, 4)).toBe(false);
-      }),
-      { numRuns: 40 },
-    );
-  });
-
-  it("without a spread is the plain sleeve cut across", () => {
-    const { garment } = drafted(as("lantern", { lantern: { spread: 0, fall: 0 }, hem: { finish: "plain" } }));
-    const plain = drafted(as("set-in")).sleeve.sleeve.outline;
-    const [upper, lower] = garment.pieces;
-    const edge = (piece: typeof upper, id: string) => piece?.edges.find((one) => one.id === id);
-    expect(edge(upper, "capFront")?.path).toEqual([plain.capFront]);
-    expect(edge(lower, "hem")?.length).toBeCloseTo(2 * plain.frontHem.x, 6);
-  });
-
-  it("says so when its seam would lie in the cap or below the hem, and can be put where it is drawn", () => {
-    for (const lantern of [{ seamLevel: 80 }, { seamLevel: 880 }, { seamLevel: 500, spread: 650 }]) {
-      const spec = as("lantern", { lantern });
-      const found = draftGarment(spec).findings.find((finding) => finding.code === "no-room-in-sleeve");
-      expect(found?.severity).toBe("fault");
-      expect(codes(applyChange(spec, found?.remedies[0]?.change ?? {}))).not.toContain("no-room-in-sleeve");
-    }
-  });
 });
 
 describe("every style", () => {
@@ -181,30 +127,6 @@ describe("every style", () => {
     const spec = as("bishop", { puff: { crownSpread: 55 } });
     expect(drafted(applyChange(spec, { sleeve: { kind: "puff" } })).sleeve.styleLengths.crownSpread).toBe(55);
   });
-});
-
-describe("a puff laid in pleats or sewn in darts", () => {
-  it.each(["pleat", "dart"] as const)(
-    "takes up in %ss all that the crown is longer by, evenly about the crown",
-    (surplus) => {
-      const gathered = drafted(as("puff")).sleeve;
-      const { piece, sleeve } = drafted(as("puff", { surplus }));
-      const plain = sleeve.sleeve.capLength.front + sleeve.sleeve.capLength.back;
-      const longer = pathLength(sleeve.caps.front) + pathLength(sleeve.caps.back) - plain;
-      const marks = piece.notches.filter((notch) => notch.id.startsWith(`${surplus}.`));
-      const taken = marks
-        .filter((_, i) => i % 2 === 0)
-        .reduce((sum, mark, i) => {
-          const to = marks[2 * i + 1];
-          return sum + (to ? distance(mark.at, to.at) : 0);
-        }, 0);
-      expect(taken).toBeGreaterThan(longer * 0.97);
-      expect(taken).toBeLessThanOrEqual(longer + 1e-6);
-      expect(piece.darts.length).toBe(surplus === "dart" ? marks.length / 2 : 0);
-      expect(pathLength(sleeve.caps.front)).toBeCloseTo(pathLength(gathered.caps.front), 9);
-      expect(codes(as("puff", { surplus })).filter((code) => code.startsWith("gathers-bulky"))).toEqual([]);
-    },
-  );
 });
 
 describe("an opening above a cuff", () => {
@@ -289,13 +211,3 @@ describe("findings about a style", () => {
     expect(codes(as("balloon"))).not.toContain("gathers-bulky");
   });
 });
-
-function area(path: Path): number {
-  const points = flatten(path);
-  return Math.abs(
-    points.reduce((sum, p, i) => {
-      const q = points[(i + 1) % points.length] ?? p;
-      return sum + (p.x * q.y - q.x * p.y) / 2;
-    }, 0),
-  );
-}

@@ -36,12 +36,13 @@ function Matched({ garment, drafted }: Props) {
           Seam ribbons
         </Heading>
         <Text color="inkSoft" mb="2">
-          Armhole above, cap below, laid out straight. Threads join what is sewn together; the shaded part is eased in.
-          Move a notch on the armhole and it goes along on the cap; move it on the cap and the ease moves past it.
+          Armhole above, cap below, laid out straight. Threads join what is sewn together; the shaded part is{" "}
+          {drafted.styled?.crownRatio ? "gathered" : "eased"} in. Move a notch on the armhole and it goes along on the
+          cap; move it on the cap and the ease moves past it.
         </Text>
         <SeamRibbons
           seams={drafted.seams}
-          notches={drafted.sleeve.notches}
+          notches={drafted.notches}
           handles={(scale) => (
             <>
               <WalkThread walk={walk} seams={drafted.seams} scale={scale} />
@@ -57,16 +58,12 @@ function Matched({ garment, drafted }: Props) {
           Ease taken in for each length of armhole, in per cent. The dashed line is about what{" "}
           {garment.resolved.cloth.name.toLowerCase()} takes.
         </Text>
-        <EaseChart
-          seams={drafted.seams}
-          notches={drafted.sleeve.notches}
-          limit={garment.resolved.cloth.mostEaseShare}
-        />
+        <EaseChart seams={drafted.seams} notches={drafted.notches} limit={garment.resolved.cloth.mostEaseShare} />
       </Box>
       <Box px="5" py="4" borderStyle="solid" borderLeftWidth={{ base: "0", lg: "1px" }} borderColor="rule">
         <Findings findings={garment.findings} hasSleeve />
         <SectionTable seams={drafted.seams} />
-        <NotchTable notches={drafted.sleeve.notches} />
+        <NotchTable notches={drafted.notches} />
       </Box>
     </Grid>
   );

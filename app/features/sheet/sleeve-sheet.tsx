@@ -1,23 +1,14 @@
 import { useUnit } from "@app/components/preferences";
-import { useWork, useWorkStore } from "@app/features/garment/work-context";
-import { beginGesture } from "@app/features/garment/work-store";
+import { useWork } from "@app/features/garment/work-context";
 import { Box, Flex } from "@chakra-ui/react";
-import {
-  capLineHandle,
-  crownHandle,
-  type DraftedSleeve,
-  draftGarment,
-  type Garment,
-  type Handle,
-  styleHandle,
-} from "@core/garment/index";
+import { type DraftedSleeve, draftGarment, type Garment } from "@core/garment/index";
 import { along, boxOf, line, type Point, pathLength } from "@core/geometry/index";
 import type { Piece } from "@core/pattern/index";
 import { formatLength } from "@core/tape/index";
-import { useMemo, useRef, useState } from "react";
-import { DragHandle } from "./drag-handle";
+import { useMemo, useState } from "react";
 import { FigureAt, Letters, Lines, PlainPath, Tick } from "./drawn";
 import { Sheet } from "./sheet";
+import { SleeveHandles } from "./sleeve-handles";
 import type { View } from "./view";
 
 /** The sleeve's draft on the sheet, with the crown and the ends of the cap line to take hold of. */
@@ -53,7 +44,7 @@ export function SleeveSheet() {
               {before && <PlainPath path={before.whole.outline} view={onCapLine(view, before)} className="before" />}
               <Draft drafted={drafted} view={onCapLine(view, drafted)} isHeld={isHeld} />
               {!isStale && (
-                <Handles drafted={drafted} view={onCapLine(view, drafted)} onLimit={setLimit} onHold={setHeld} />
+                <SleeveHandles drafted={drafted} view={onCapLine(view, drafted)} onLimit={setLimit} onHold={setHeld} />
               )}
             </>
           )}
@@ -244,79 +235,4 @@ function lettersOnSheet({ styled, draft }: DraftedSleeve) {
 /** A place on the upper cap beside which its length is written. */
 function onCap({ caps }: DraftedSleeve, side: "front" | "back"): Point {
   return along(caps[side], pathLength(caps[side]) * 0.35).point;
-}
-
-type HandlesProps = {
-  readonly drafted: DraftedSleeve;
-  readonly view: View;
-  readonly onLimit: (limit: number | null) => void;
-  readonly onHold: (isHeld: boolean) => void;
-};
-
-function Handles({ drafted, view, onLimit, onHold }: HandlesProps) {
-  const store = useWorkStore();
-  const endGesture = useRef<(() => void) | null>(null);
-  const { outline, frame } = drafted.sleeve;
-  // The ranges do not move while one of their handles is dragged: only the figures that they are reckoned from move them.
-  const crown = useMemo(() => crownHandle(drafted), [drafted]);
-  const capLine = useMemo(() => capLineHandle(drafted), [drafted]);
-  const { change } = store.getState();
-  const shared = {
-    view,
-    onLimit,
-    onBegin: () => {
-      endGesture.current ??= beginGesture(store);
-      onHold(true);
-    },
-    onEnd: () => {
-      onHold(false);
-      endGesture.current?.();
-      endGesture.current = null;
-    },
-  };
-  const move = (handle: Handle) => (value: number) => change(handle.changeTo(value));
-  if (drafted.styled) {
-    return drafted.styled.handles.map((one) => {
-      const handle = styleHandle(drafted, one);
-      return (
-        <DragHandle
-          key={one.name}
-          {...shared}
-          name={one.name}
-          at={one.at}
-          handle={handle}
-          gain={one.gain}
-          onMove={move(handle)}
-        />
-      );
-    });
-  }
-  return (
-    <>
-      <DragHandle
-        {...shared}
-        name="Crown"
-        at={outline.crown}
-        handle={crown}
-        gain={{ x: 0, y: -1 }}
-        onMove={move(crown)}
-      />
-      <DragHandle
-        {...shared}
-        name="Front end of the cap line"
-        at={outline.frontEnd}
-        handle={capLine}
-        gain={{ x: 2, y: 0 }}
-        onMove={move(capLine)}
-      />
-      <DragHandle
-        {...shared}
-        name="Back end of the cap line"
-        at={{ x: outline.backEnd.x, y: frame.height }}
-        handle={capLine}
-        gain={{ x: -2, y: 0 }}
-        onMove={move(capLine)}
-      />
-    </>
-  );
 }

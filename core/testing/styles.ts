@@ -1,0 +1,33 @@
+import { draftGarment, type Garment, type GarmentSpec } from "../garment";
+import { flatten, type Path } from "../geometry";
+import { sampleSpec } from "./sample";
+
+export type Sleeve = NonNullable<GarmentSpec["sleeve"]>;
+
+/** The sample as a sleeve of a kind, as long as is usual for it. */
+export function as(kind: Sleeve["kind"], changes: Partial<Sleeve> = {}): GarmentSpec {
+  const spec = sampleSpec();
+  const { length: _, ...sleeve } = spec.sleeve ?? { kind: "set-in" };
+  return { ...spec, sleeve: { ...sleeve, ...changes, kind } };
+}
+
+export function drafted(spec: GarmentSpec) {
+  const garment = draftGarment(spec);
+  if (!garment.sleeve) throw new Error("the sample takes a sleeve");
+  return { garment, sleeve: garment.sleeve, piece: garment.pieces[0] as Garment["pieces"][number] };
+}
+
+export const figure = (garment: Garment, id: string) =>
+  garment.figures.find((one) => one.id === id)?.value ?? Number.NaN;
+export const codes = (spec: GarmentSpec) => draftGarment(spec).findings.map((finding) => finding.code);
+
+/** Of a closed outline, in square millimetres. */
+export function area(path: Path): number {
+  const points = flatten(path);
+  return Math.abs(
+    points.reduce((sum, p, i) => {
+      const q = points[(i + 1) % points.length] ?? p;
+      return sum + (p.x * q.y - q.x * p.y) / 2;
+    }, 0),
+  );
+}
