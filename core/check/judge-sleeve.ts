@@ -168,15 +168,17 @@ export function judgeElbowDart(task: SetInTask, sleeve: SetInSleeve): readonly F
 }
 
 /** A sleeve that would end inside its own cap. */
-export function judgeLength(sleeveLength: number, capHeight: number): Finding {
-  const longer = Math.ceil(capHeight + SHORT_SLEEVE_MM);
+export function judgeLength({ lengths }: SetInTask, capHeight: number): Finding {
+  const { length: cut, finishDepth, fall } = lengths;
+  const longer = Math.ceil(capHeight + SHORT_SLEEVE_MM + finishDepth - fall);
+  const without = finishDepth > 0 ? phrase` without what finishes its hem` : [];
   return {
     code: "sleeve-too-short",
     severity: "fault",
     station: "sleeve",
-    message: phrase`The sleeve is ${length(sleeveLength)} long and its cap ${length(capHeight)} high: at least ${length(LEAST_BELOW_CAP_MM)} has to be left below the cap line.`,
+    message: phrase`The sleeve is ${length(cut)} long${without} and its cap ${length(capHeight)} high: at least ${length(LEAST_BELOW_CAP_MM)} has to be left below the cap line.`,
     reason: phrase`A sleeve that ends in its own cap has no underarm seam.`,
-    numbers: { length: sleeveLength, capHeight },
+    numbers: { length: cut, capHeight },
     remedies: [
       {
         id: "lengthen-sleeve",

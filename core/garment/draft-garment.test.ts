@@ -2,8 +2,11 @@ import fc from "fast-check";
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
 import { speak } from "../draft";
+import { HEM_FINISHES } from "../sleeve/finish";
+import { SLEEVE_KINDS, STYLE_KINDS, STYLES } from "../sleeve/styles";
 import { inches, SAMPLE_FILE, sampleSpec, specOf } from "../testing/sample";
-import { draftGarment, type GarmentSpec, writeResult } from ".";
+import { draftGarment, type GarmentSpec, writeGarment, writeResult } from ".";
+import { LENGTH_FIELDS } from "./fields";
 
 const codes = (spec: GarmentSpec) => draftGarment(spec).findings.map((one) => one.code);
 
@@ -95,6 +98,56 @@ describe("drafting a garment", () => {
         },
       ),
       { numRuns: 400 },
+    );
+  });
+});
+
+describe("any sleeve that can be asked for", () => {
+  const within = ({ least, most }: { least: number; most: number }) =>
+    fc.option(fc.double({ min: least, max: most, noNaN: true }), { nil: undefined });
+  const field = (path: string) => within(LENGTH_FIELDS[path]?.bounds ?? { least: 0, most: 0 });
+  const anyKind = fc.constantFrom(...SLEEVE_KINDS);
+  const anyStyles = fc.record(
+    Object.fromEntries(
+      STYLE_KINDS.map((kind) => [
+        kind,
+        fc.record(
+          Object.fromEntries(Object.keys(STYLES[kind].fields).map((name) => [name, field(`sleeve.${kind}.${name}`)])),
+        ),
+      ]),
+    ),
+  );
+  const anyHem = fc.record({
+    finish: fc.constantFrom(undefined, ...HEM_FINISHES),
+    depth: field("sleeve.hem.depth"),
+    ease: field("sleeve.hem.ease"),
+    overlap: field("sleeve.hem.overlap"),
+    opening: field("sleeve.hem.opening"),
+    elasticWidth: field("sleeve.hem.elasticWidth"),
+  });
+  const anyCut = fc.record({
+    cut: fc.constantFrom(undefined, "two-piece" as const),
+    elbowDart: field("sleeve.elbowDart"),
+    frontSeamUnder: field("sleeve.frontSeamUnder"),
+    elbowHollow: field("sleeve.elbowHollow"),
+    hemTurnUp: field("sleeve.hemTurnUp"),
+    surplus: fc.constantFrom(undefined, "gather" as const, "pleat" as const, "dart" as const),
+    length: fc.option(fc.double({ min: 20, max: 900, noNaN: true }), { nil: undefined }),
+    wristEase: fc.option(fc.double({ min: -60, max: 200, noNaN: true }), { nil: undefined }),
+  });
+
+  it("is drafted without a throw or a NaN, or its fault is said with a way out, and its file reads back as it was", () => {
+    fc.assert(
+      fc.property(anyKind, anyStyles, anyHem, anyCut, (kind, styles, hem, cut) => {
+        const spec: GarmentSpec = { ...sampleSpec(), sleeve: { ...sampleSpec().sleeve, ...styles, ...cut, hem, kind } };
+        const garment = draftGarment(spec);
+        expect(JSON.stringify(writeResult(garment))).not.toMatch(/NaN|"(value|ease|bodyLength|partLength)":null/);
+        const faults = garment.findings.filter((finding) => finding.severity === "fault");
+        expect(garment.sleeve !== null || faults.length > 0).toBe(true);
+        for (const fault of faults) expect(fault.remedies.length, fault.code).toBeGreaterThan(0);
+        expect(specOf(writeGarment(spec, "mm")).sleeve?.kind).toBe(kind);
+      }),
+      { numRuns: 250 },
     );
   });
 });

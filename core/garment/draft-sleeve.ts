@@ -123,7 +123,7 @@ function within(asked: number | undefined, most: number, usual: number): number 
 
 function whyNoSleeve(task: SetInTask, cloth: Cloth, enlarge: Enlarge): Finding {
   const frame = methodOf(task.method).frame(task.cap);
-  if (frame && frame.height > 0 && frame.frontWidth > 0) return judgeLength(task.lengths.length, frame.height);
+  if (frame && frame.height > 0 && frame.frontWidth > 0) return judgeLength(task, frame.height);
   return frame ? ruleGivesNothing(task, cloth, frame) : judgeNoCap(task.cap, enlarge);
 }
 
