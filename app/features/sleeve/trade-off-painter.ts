@@ -58,6 +58,23 @@ function dragAlong(chart: ECharts, picture: () => TradeOffPicture | null): void 
     });
 }
 
+/** A name takes about so much of the chart: places nearer than that write theirs on different sides. */
+const NAME_SHARE = { x: 0.28, y: 0.06 } as const;
+
+/** Where each place's name is written: of neighbours the left one on its left, the right one on its right, any other below. */
+function namePlaces(values: readonly Point[], xs: readonly number[], ys: readonly number[]) {
+  const near = (a: number, b: number, all: readonly number[], share: number) =>
+    Math.abs(a - b) < share * (Math.max(...all) - Math.min(...all));
+  return values.map(([x, y], i) => {
+    const beside = values.filter(
+      (other, k) => k !== i && near(x, other[0], xs, NAME_SHARE.x) && near(y, other[1], ys, NAME_SHARE.y),
+    );
+    const isRightmost = beside.every((other) => other[0] < x || (other[0] === x && other[1] < y));
+    const isLeftmost = beside.every((other) => other[0] > x || (other[0] === x && other[1] > y));
+    return isRightmost ? "right" : isLeftmost ? "left" : "bottom";
+  });
+}
+
 function options(
   { found, now, length, tickMm }: TradeOffPicture,
   { ink, inkSoft, rule, chalk, warn, good }: ChartColours,
@@ -69,6 +86,11 @@ function options(
   );
   const xs = [...curve, ...methods.map((method) => method.value)].map(([x]) => x);
   const ys = [...curve, ...methods.map((method) => method.value)].map(([, y]) => y);
+  const places = namePlaces(
+    methods.map((method) => method.value),
+    xs,
+    ys,
+  );
   const snap = (value: number, up: boolean) => (up ? Math.ceil(value / tickMm) : Math.floor(value / tickMm)) * tickMm;
   const axis = (name: string, gap: number) => ({
     type: "value",
@@ -125,11 +147,11 @@ function options(
       },
       {
         type: "scatter",
-        data: methods,
+        data: methods.map((method, i) => ({ ...method, label: { position: places[i] } })),
         symbol: "rect",
         symbolSize: 9,
         itemStyle: { color: ink },
-        label: { show: true, formatter: "{b}", position: "right", color: ink, fontFamily: CHART_FONT, fontSize: 13 },
+        label: { show: true, formatter: "{b}", color: ink, fontFamily: CHART_FONT, fontSize: 13 },
         labelLayout: { moveOverlap: "shiftY" },
       },
       {
