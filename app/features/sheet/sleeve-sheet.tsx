@@ -87,8 +87,8 @@ function Banner({ children }: { readonly children: React.ReactNode }) {
 /** The numbers of what a remedy would give, beside its outline. */
 function PreviewFigures({ drafted }: { readonly drafted: DraftedSleeve }) {
   const unit = useUnit();
-  const { frame, capLength } = drafted.sleeve;
-  const { front, back } = drafted.task.cap.armhole;
+  const { frame } = drafted.sleeve;
+  const [front, back] = drafted.seams;
   const text = (mm: number) => formatLength(mm, unit);
   return (
     <Box
@@ -104,15 +104,19 @@ function PreviewFigures({ drafted }: { readonly drafted: DraftedSleeve }) {
       data-preview-figures
     >
       It would be {text(frame.frontWidth + frame.backWidth)} wide with a cap {text(frame.height)} high, whose seam is{" "}
-      {text(capLength.front + capLength.back)} on an armhole of {text(front + back)}.
+      {text(front.partLength + back.partLength)} on an armhole of {text(front.bodyLength + back.bodyLength)}.
     </Box>
   );
 }
 
 function Limit({ garment, value }: { readonly garment: Garment; readonly value: number }) {
   const unit = useUnit();
-  const isFitFirst = garment.sleeve?.task.method === "fit-first";
-  const why = isFitFirst ? "this armhole with its ease allows no more" : "the sleeve ends here";
+  const drafted = garment.sleeve;
+  const why = drafted?.styled
+    ? "no more of it can be asked"
+    : drafted?.task.method === "fit-first"
+      ? "this armhole with its ease allows no more"
+      : "the sleeve ends here";
   return (
     <Box
       position="absolute"
