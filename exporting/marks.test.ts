@@ -1,4 +1,5 @@
 import { draftGarment } from "@core/garment/index";
+import { boxOf } from "@core/geometry/index";
 import { sampleSpec, withSleeve } from "@core/testing/sample";
 import { describe, expect, it } from "vitest";
 import { type Mark, pieceMarks } from "./marks";
@@ -55,5 +56,35 @@ describe("what is on the paper", () => {
     for (const mark of marksOf()) {
       if (mark.kind === "text") expect(Math.abs(mark.turn)).toBeLessThanOrEqual(90);
     }
+  });
+
+  it("stays on its piece: on a band it runs along it, on a narrow under sleeve it keeps to the wider side", () => {
+    const band = withSleeve({ kind: "puff", length: 240 });
+    const two = withSleeve({ cut: "two-piece" });
+    for (const spec of [band, two, withSleeve({})]) {
+      const garment = draftGarment(spec);
+      for (const piece of garment.pieces) {
+        const box = boxOf([piece.outline]);
+        for (const mark of pieceMarks(garment, piece, "in")) {
+          if (mark.kind !== "text") continue;
+          // Half the width of a line of these letters, which are about half as wide as they are high.
+          const half = (mark.text.length * mark.size * 0.5) / 2;
+          const [dx, dy] = Math.abs(mark.turn) > 60 ? [mark.size, half] : [half, mark.size];
+          expect(mark.at.x - dx * 0.8, mark.text).toBeGreaterThan(box.left - 1);
+          expect(mark.at.x + dx * 0.8, mark.text).toBeLessThan(box.right + 1);
+          expect(mark.at.y - dy * 0.8, mark.text).toBeGreaterThan(box.top - 1);
+          expect(mark.at.y + dy * 0.8, mark.text).toBeLessThan(box.bottom + 1);
+        }
+      }
+    }
+  });
+
+  it("tells a band how it is cut, and nothing of the cap", () => {
+    const garment = draftGarment(withSleeve({ kind: "puff", length: 240 }));
+    const band = garment.pieces.find((piece) => piece.id === "band");
+    const written = texts(band ? pieceMarks(garment, band, "in") : []);
+    expect(written).toContain("Band");
+    expect(written).toContain("Cut 2");
+    expect(written.some((text) => text.startsWith("Cap ease"))).toBe(false);
   });
 });

@@ -10,6 +10,7 @@ import {
   distance,
   endOf,
   findRoot,
+  leastAt,
   lengthAtHeight,
   line,
   parameterAtLength,
@@ -194,5 +195,31 @@ describe("root finding", () => {
   it("takes a root that lies on an end of the bracket", () => {
     expect(findRoot((x) => x, 0, 5, 1e-12)).toMatchObject({ converged: true, value: 0 });
     expect(findRoot((x) => x - 5, 0, 5, 1e-12)).toMatchObject({ converged: true, value: 5 });
+  });
+});
+
+describe("where a function is least", () => {
+  it("is found for a valley anywhere, and at the end where it only falls", () => {
+    fc.assert(
+      fc.property(fc.double({ min: -40, max: 40, noNaN: true }), (bottom) => {
+        const valley = (x: number) => (x - bottom) ** 2 + 3;
+        const expected = Math.min(30, Math.max(-20, bottom));
+        expect(leastAt(valley, -20, 30, 1e-6)).toBeCloseTo(expected, 4);
+      }),
+    );
+  });
+
+  it("asks about as often as the golden section has to, and no more", () => {
+    let asked = 0;
+    leastAt(
+      (x) => {
+        asked++;
+        return Math.abs(x);
+      },
+      -1,
+      1,
+      1e-6,
+    );
+    expect(asked).toBeLessThan(2 + Math.ceil(Math.log(2e6) / Math.log((1 + Math.sqrt(5)) / 2)) + 1);
   });
 });
