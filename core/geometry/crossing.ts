@@ -1,5 +1,5 @@
 import { type Cubic, cubicPoint } from "./cubic";
-import type { Path } from "./path";
+import type { Box, Path } from "./path";
 import type { Point } from "./point";
 
 /** Chords a cubic is cut into for finding crossings; a garment's curves bend far less than one chord can hide. */
@@ -36,18 +36,59 @@ function anyCrossing(
   b: readonly Point[],
   isPassedOver: (i: number, j: number) => boolean,
 ): boolean {
-  for (let i = 0; i + 1 < a.length; i++) {
-    const [p, q] = [a[i] as Point, a[i + 1] as Point];
-    const [left, right, top, bottom] = [Math.min(p.x, q.x), Math.max(p.x, q.x), Math.min(p.y, q.y), Math.max(p.y, q.y)];
-    for (let j = 0; j + 1 < b.length; j++) {
-      if (isPassedOver(i, j)) continue;
-      const [r, s] = [b[j] as Point, b[j + 1] as Point];
-      if ((r.x < left && s.x < left) || (r.x > right && s.x > right)) continue;
-      if ((r.y < top && s.y < top) || (r.y > bottom && s.y > bottom)) continue;
+  const runs = runsOf(b);
+  return runsOf(a).some((run) =>
+    runs.some((other) => overlap(run.box, other.box) && anyInRuns(a, run, b, other, isPassedOver)),
+  );
+}
+
+/** Neighbouring chords in one box: runs that lie apart are passed over whole. */
+type Run = { readonly from: number; readonly to: number; readonly box: Box };
+
+const CHORDS_A_RUN = 16;
+
+function runsOf(points: readonly Point[]): readonly Run[] {
+  const count = Math.ceil((points.length - 1) / CHORDS_A_RUN);
+  return Array.from({ length: count }, (_, k) => {
+    const from = k * CHORDS_A_RUN;
+    const to = Math.min(points.length - 1, from + CHORDS_A_RUN);
+    return { from, to, box: boxOfPoints(points, from, to) };
+  });
+}
+
+function anyInRuns(
+  a: readonly Point[],
+  run: Run,
+  b: readonly Point[],
+  other: Run,
+  isPassedOver: (i: number, j: number) => boolean,
+): boolean {
+  for (let i = run.from; i < run.to; i++) {
+    const box = boxOfPoints(a, i, i + 1);
+    for (let j = other.from; j < other.to; j++) {
+      if (isPassedOver(i, j) || !overlap(box, boxOfPoints(b, j, j + 1))) continue;
+      const [p, q, r, s] = [a[i] as Point, a[i + 1] as Point, b[j] as Point, b[j + 1] as Point];
       if (chordsCross(p, q, r, s) && !touchAtEnds(p, q, r, s)) return true;
     }
   }
   return false;
+}
+
+function boxOfPoints(points: readonly Point[], from: number, to: number): Box {
+  let { x: left, y: top } = points[from] as Point;
+  let [right, bottom] = [left, top];
+  for (let i = from + 1; i <= to; i++) {
+    const { x, y } = points[i] as Point;
+    if (x < left) left = x;
+    else if (x > right) right = x;
+    if (y < top) top = y;
+    else if (y > bottom) bottom = y;
+  }
+  return { left, right, top, bottom };
+}
+
+function overlap(a: Box, b: Box): boolean {
+  return a.left <= b.right && b.left <= a.right && a.top <= b.bottom && b.top <= a.bottom;
 }
 
 function touchAtEnds(p: Point, q: Point, r: Point, s: Point): boolean {
