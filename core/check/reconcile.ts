@@ -4,6 +4,7 @@ import { findRoot } from "../geometry";
 import {
   FULLNESS_CHANGE,
   halfCapLength,
+  isInFitFirstRange,
   methodOf,
   pleatsFor,
   type SetInSleeve,
@@ -48,8 +49,8 @@ function way(id: string, label: Phrase, sleeve: NonNullable<SpecChange["sleeve"]
 export function draftByFitFirst(task: SetInTask, cloth: Cloth): Remedy | null {
   if (task.method === "fit-first") return null;
   const upperArmEase = (cloth.upperArmEase.least + cloth.upperArmEase.most) / 2;
-  const fitFirst = methodOf("fit-first");
-  if (!fitFirst.frame({ ...task.cap, curve: fitFirst.usualCurve, upperArmEase })) return null;
+  const { usualCurve } = methodOf("fit-first");
+  if (!isInFitFirstRange({ ...task.cap, curve: usualCurve, upperArmEase })) return null;
   return way(
     "use-fit-first",
     phrase`Draft it by Fit first: the arm with ${length(upperArmEase)} of ease, and a cap that fits`,

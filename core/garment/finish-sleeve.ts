@@ -51,16 +51,16 @@ export function finishSleeve(
   const limb = limbAt(task.lengths.length, sleeve.frame.height, body);
   const hemLength = styled?.hemLength ?? hemWidthOf(sleeve.outline, sleeve.twoPiece);
   const hem = finishHem(asked.hem, hemLength, limb);
-  const [main] = styled?.pieces ?? [];
   const isOpened = asked.hem.finish === "cuff" && asked.hem.opening > 0;
   const drawn = (styled?.pieces ?? sleevePieces(sleeve)).map((piece) => (isOpened ? withOpening(piece) : piece));
+  const [main = wholeSleeve(sleeve)] = drawn;
   const { capFront, capBack } = sleeve.outline;
   return {
     styled,
     hem,
     hemLength,
     limb,
-    whole: main ?? wholeSleeve(sleeve),
+    whole: sleeve.twoPiece ? wholeSleeve(sleeve) : main,
     drawn,
     pieces: [...drawn, ...hem.pieces],
     caps: styled?.caps ?? { front: [capFront], back: [capBack] },

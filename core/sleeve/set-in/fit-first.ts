@@ -10,6 +10,13 @@ export function fitFirstRange(task: CapTask): FeasibleRange | null {
   return feasibleRange(wantedSeams(task), shapesOf(task), { least: LOWEST_CAP_MM, most: task.armhole.depth });
 }
 
+/** Is there a cap for this arm and its ease? Known without solving for it. */
+export function isInFitFirstRange(task: CapTask): boolean {
+  const range = fitFirstRange(task);
+  const width = task.upperArm + task.upperArmEase;
+  return range !== null && width >= range.width.least && width <= range.width.most;
+}
+
 /**
  * Fit first: width = upper arm + ease; the cap height and the crown's place are solved so that the front and the back
  * seam each equal the armhole plus its ease. Our own method. Null when the width is out of range.

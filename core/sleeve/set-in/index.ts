@@ -20,7 +20,7 @@ export {
 } from "./cap-shape";
 export { finishedLength, hemWidthOf } from "./figures";
 export { type FeasibleRange, widthAtHeight } from "./fit";
-export { fitFirstRange, LOWEST_CAP_MM } from "./fit-first";
+export { fitFirstRange, isInFitFirstRange, LOWEST_CAP_MM } from "./fit-first";
 export { type LowerHollows, lowerHollows, standOff } from "./lower-cap";
 export { methodOf, SET_IN_METHODS, type SetInMethod } from "./methods";
 export { type SeamNotch, usualNotches } from "./notches";

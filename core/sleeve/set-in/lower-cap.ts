@@ -18,7 +18,7 @@ const COMPARED_HEIGHT_SHARE = 0.75;
 const COMPARED_EASE_SHARE = 0.06;
 const PLACES = 8;
 /** Chords of one cubic: near enough for choosing a shape, and fine enough for measuring it. */
-const CHORDS = { compared: 32, measured: 200 } as const;
+const CHORDS = { compared: 24, measured: 120 } as const;
 
 /**
  * The hollows with which the lower cap lies nearest to the armhole, underarm on underarm, from there to the usual level of the
