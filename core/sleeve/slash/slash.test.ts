@@ -12,11 +12,12 @@ import {
   line,
   type Path,
   pathLength,
+  reversePath,
   startOf,
   subpath,
 } from "../../geometry";
 import { halfCap } from "../set-in";
-import { type Slashing, slash, spreadOutline } from "./slash";
+import { type Slashed, type Slashing, slash } from "./slash";
 
 const size = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
@@ -151,4 +152,15 @@ function area(path: Path): number {
       return sum + (p.x * q.y - q.x * p.y) / 2;
     }, 0),
   );
+}
+
+/** The outline of a slashed sleeve from the back underarm over the crown and round, with the seams that went along. */
+function spreadOutline(slashed: Slashed, underarmFront: Path, underarmBack: Path): Path {
+  return [
+    ...reversePath(slashed.capBack),
+    ...slashed.capFront,
+    ...slashed.placeFront(underarmFront),
+    ...slashed.hem,
+    ...reversePath(slashed.placeBack(underarmBack)),
+  ];
 }

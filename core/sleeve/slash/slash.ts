@@ -8,7 +8,6 @@ import {
   mapPath,
   type Path,
   type Point,
-  reversePath,
   splitCubic,
 } from "../../geometry";
 
@@ -251,15 +250,4 @@ function panel(f: (x: number) => Point, from: number, to: number): Point {
 /** The level at which an upright meets the cap. */
 export function uprightTop(slashing: Pick<Slashing, "capBack" | "capFront">, x: number): number {
   return capAt(slashing, x).y;
-}
-
-/** The outline of a slashed sleeve from the back underarm over the crown and round, with the seams that went along. */
-export function spreadOutline(slashed: Slashed, underarmFront: Path, underarmBack: Path): Path {
-  return [
-    ...reversePath(slashed.capBack),
-    ...slashed.capFront,
-    ...slashed.placeFront(underarmFront),
-    ...slashed.hem,
-    ...reversePath(slashed.placeBack(underarmBack)),
-  ];
 }
