@@ -13,7 +13,7 @@ import type { Finding, Remedy } from "./finding";
 /** Ease over the upper arm beyond the cloth's usual most by more than this reads as baggy. Our own limit. */
 const BAGGY_BEYOND_MM = 60;
 /** A hem that the hand only just passes still drags; this much more passes easily. From memory. */
-const PASSING_EASE_MM = 6;
+export const PASSING_EASE_MM = 6;
 /** 1 in, from memory. */
 const USUAL_TURN_UP_MM = 25.4;
 /** Room that a sleeve found too short is given below its cap line. */

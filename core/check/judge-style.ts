@@ -1,10 +1,11 @@
 import type { Cloth } from "../cloth";
 import { length, type Phrase, phrase } from "../draft";
 import { findRoot } from "../geometry";
-import { type HemChoices, passingGirth } from "../sleeve/finish";
+import { type HemChoices, passingGirth, USUAL_OPENING_MM } from "../sleeve/finish";
 import type { Misplaced, StyledSleeve } from "../sleeve/style";
 import { type StyleKind, styleOf } from "../sleeve/styles";
 import type { Finding, Remedy } from "./finding";
+import { PASSING_EASE_MM } from "./judge-sleeve";
 
 /** A finished sleeve, and how its style would come out with other lengths. */
 export type FinishedStyle = {
@@ -29,12 +30,10 @@ export type Wearer = { readonly hand: number | undefined; readonly armLength: nu
 const NO_GATHERS = 1.03;
 /** A cuff that hangs over the hand by more is too long to work in. Our own limit. */
 const BEYOND_ARM_MM = 25;
-const PASSING_EASE_MM = 6;
 /** Less is within what a tape reads. */
 const TAPE_MM = 1.6;
 /** Nothing is sewn flat onto elastic, so its gathers may be fuller (from memory). */
 const ELASTIC_TAKES_MORE = 1.7;
-const USUAL_OPENING_MM = 76.2;
 const TOLERANCE = 1e-6;
 const SAME_RATIO = 1e-4;
 const WIDEST_SPREAD_MM = 900;

@@ -1,8 +1,8 @@
 import type { SleeveBody } from "../body";
 import { composeDraft, type Draft, type StepRecord } from "../draft";
-import { along, type Path, pathLength } from "../geometry";
-import type { Piece } from "../pattern";
-import { casingDepth, type FinishedHem, finishHem } from "../sleeve/finish";
+import { type Path, pathLength } from "../geometry";
+import { notchOn, type Piece } from "../pattern";
+import { casingDepth, type FinishedHem, finishHem, OPENING_SHARE } from "../sleeve/finish";
 import {
   hemWidthOf,
   type SeamNotch,
@@ -50,8 +50,8 @@ export function finishSleeve(
   const styled = style?.derive({ task, sleeve, turnUp: turnUpOf(asked) }, asked.styleLengths) ?? null;
   const limb = limbAt(task.lengths.length, sleeve.frame.height, body);
   const hemLength = styled?.hemLength ?? hemWidthOf(sleeve.outline, sleeve.twoPiece);
-  const hem = finishHem(asked.hem, hemLength, limb);
-  const isOpened = asked.hem.finish === "cuff" && asked.hem.opening > 0;
+  const hem = finishHem(asked.hem, hemLength, limb, sleeve.twoPiece ? "back-seam" : "hem");
+  const isOpened = asked.hem.finish === "cuff" && asked.hem.opening > 0 && !sleeve.twoPiece;
   const drawn = (styled?.pieces ?? sleevePieces(sleeve)).map((piece) => (isOpened ? withOpening(piece) : piece));
   const [main = wholeSleeve(sleeve)] = drawn;
   const { capFront, capBack } = sleeve.outline;
@@ -107,13 +107,9 @@ function asGuide(act: StepRecord): StepRecord {
 function withOpening(piece: Piece): Piece {
   const hem = piece.edges.find((edge) => edge.id === "hem");
   if (!hem) return piece;
-  const { point, direction } = along(hem.path, hem.length * OPENING_SHARE);
-  const opening = { id: "opening", at: point, inwards: { x: -direction.y, y: direction.x } };
+  const opening = notchOn("opening", hem.path, hem.length * OPENING_SHARE);
   return { ...piece, notches: [...piece.notches, opening] };
 }
-
-/** From the front seam; the back quarter (common practice, no source). */
-const OPENING_SHARE = 0.75;
 
 /** The girth of the arm so far below the crown, between what was measured above and below it. */
 function limbAt(level: number, capHeight: number, { upperArm, elbow, wrist, shoulderToElbow, armLength }: SleeveBody) {

@@ -1,7 +1,7 @@
 import type { SleeveBody } from "../body";
 import type { Cloth } from "../cloth";
 import { length, type Phrase, percent, phrase, type Source } from "../draft";
-import type { HemChoices, HemFinish } from "../sleeve/finish";
+import { type HemChoices, type HemFinish, USUAL_OPENING_MM } from "../sleeve/finish";
 import type { CapCurve, Placement, SetInMethod, SurplusWay, TwoPieceChoices } from "../sleeve/set-in";
 import type { SleeveStyle } from "../sleeve/style";
 import { type SleeveKind, type StyleKind, styleOf } from "../sleeve/styles";
@@ -144,7 +144,14 @@ function resolveStyle(sleeve: SleeveSpec, kind: SleeveKind, style: SleeveStyle, 
 }
 
 /** 2 1/2 in, 1 in, 1 in, 1 in and 1/2 in, from memory; an opening 60 to 90 mm long is common practice. */
-const HEM_MM = { cuff: 63.5, band: 25.4, ease: 25.4, overlap: 25.4, opening: 76.2, elasticWidth: 12.7 } as const;
+const HEM_MM = {
+  cuff: 63.5,
+  band: 25.4,
+  ease: 25.4,
+  overlap: 25.4,
+  opening: USUAL_OPENING_MM,
+  elasticWidth: 12.7,
+} as const;
 
 function resolveHem({ hem = {} }: SleeveSpec, usual: HemFinish, chosen: Chosen): HemChoices {
   const finish = hem.finish ?? usual;

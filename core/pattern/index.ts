@@ -1,1 +1,10 @@
-export { type Cut, type Edge, edge, type Piece, type PieceNotch } from "./piece";
+export {
+  type Edge,
+  edge,
+  hemEdges,
+  MIRRORED_PAIR,
+  notchOn,
+  type Piece,
+  type PieceNotch,
+  uprightGrain,
+} from "./piece";

@@ -1,4 +1,4 @@
-import { type Path, type Point, pathLength } from "../geometry";
+import { along, type Path, type Point, pathLength, reversePath } from "../geometry";
 
 export type Edge = { readonly id: string; readonly name: string; readonly path: Path; readonly length: number };
 
@@ -29,4 +29,38 @@ export type Piece = {
 
 export function edge(id: string, name: string, path: Path): Edge {
   return { id, name, path, length: pathLength(path) };
+}
+
+/** Two left sleeves is the classic mistake. */
+export const MIRRORED_PAIR: Cut = { count: 2, mirrored: true, onFold: false, interfacing: 0 };
+
+/** The grain arrow keeps this far from the top and the bottom, as a share of what lies between. */
+const GRAIN_MARGIN = 0.12;
+
+/** An upright grain arrow between two levels. */
+export function uprightGrain(x: number, top: number, bottom: number): Piece["grain"] {
+  const margin = (bottom - top) * GRAIN_MARGIN;
+  return { from: { x, y: top + margin }, to: { x, y: bottom - margin } };
+}
+
+/**
+ * A notch square to an edge, so far along it. `turn` says on which side of the edge's direction the piece lies: its right (1), as
+ * along every outline, or its left (-1).
+ */
+export function notchOn(id: string, path: Path, at: number, turn: 1 | -1 = 1): PieceNotch {
+  const { point, direction } = along(path, at);
+  return { id, at: point, inwards: { x: -direction.y * turn, y: direction.x * turn } };
+}
+
+/** A plain hem is one edge; one that is turned up is a fold, and the piece goes on below it. The sides of what is turned up run down. */
+export function hemEdges(
+  hem: Path,
+  turnUp: { readonly front: Path; readonly edge: Path; readonly back: Path } | null,
+): readonly Edge[] {
+  if (!turnUp) return [edge("hem", "Hem", hem)];
+  return [
+    edge("turnUpFront", "Front of the turn-up", turnUp.front),
+    edge("turnUp", "Turn-up", turnUp.edge),
+    edge("turnUpBack", "Back of the turn-up", reversePath(turnUp.back)),
+  ];
 }

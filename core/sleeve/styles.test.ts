@@ -130,6 +130,14 @@ describe("every style", () => {
 });
 
 describe("an opening above a cuff", () => {
+  it("of a two-piece sleeve is left in its back seam: no slit is marked in either piece", () => {
+    const { garment, sleeve } = drafted(as("set-in", { cut: "two-piece", hem: { finish: "cuff" } }));
+    expect(garment.pieces.map((piece) => piece.id)).toEqual(["topSleeve", "underSleeve", "cuff"]);
+    expect(garment.pieces.flatMap((piece) => piece.notches).some((notch) => notch.id === "opening")).toBe(false);
+    const told = sleeve.hem.acts.flatMap((act) => act.text.filter((part) => typeof part === "string")).join("");
+    expect(told).toContain("Leave the back seam open");
+  });
+
   it("is marked at the back quarter of the hem, and not where the cuff is pulled on", () => {
     const marked = (spec: GarmentSpec) => drafted(spec).piece.notches.find((notch) => notch.id === "opening");
     const opening = marked(as("bishop"));

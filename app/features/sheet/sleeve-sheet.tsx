@@ -204,7 +204,7 @@ function RestingFigures({ drafted, view }: FiguresProps) {
   const unit = useUnit();
   const [piece] = drafted.drawn;
   const underarm = piece?.edges.find((edge) => edge.id === "underarmFront" || edge.id === "frontSeam");
-  const hem = piece?.folds[0] ?? piece?.edges.find((edge) => edge.id === "hem")?.path;
+  const hem = piece?.folds[0] ?? piece?.edges.find((edge) => edge.id === "hem" || edge.id === "lanternSeam")?.path;
   const text = (mm: number) => formatLength(mm, unit);
   return (
     <>

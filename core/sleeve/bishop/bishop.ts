@@ -1,8 +1,9 @@
-import { length, phrase, point, type StepRecord } from "../../draft";
+import { length, phrase, type StepRecord } from "../../draft";
 import { pathLength, startOf } from "../../geometry";
 import {
   betweenNotches,
   edgeSteps,
+  keptCapStep,
   type Raise,
   type Slashed,
   slash,
@@ -95,7 +96,7 @@ function derive(base: StyleBase, { spread, backDrop }: BishopLengths, title: str
     acts: [
       slashStep(slashing, STRIPS),
       spreadStep(slashed, base.sleeve.notches, { crown: 0, hem: spread }),
-      capStep(slashed),
+      keptCapStep(slashed),
       ...edgeSteps(base, slashed),
       ...dropStep(backDrop),
     ],
@@ -122,17 +123,6 @@ function handles(slashed: Slashed, back: number, hasDrop: boolean): readonly Sty
   if (!hasDrop) return places;
   const lowest = slashed.hem.reduce((a, [p]) => (p.y > a.y && p.x < 0 && p.x > back * 2 ? p : a), { x: 0, y: front.y });
   return [...places, { name: "Hem at the back", at: lowest, field: "backDrop", gain: { x: 0, y: 1 } }];
-}
-
-function capStep(slashed: Slashed): StepRecord {
-  return {
-    text: phrase`The strips hang together at the cap, which keeps its length: draw it again in one fair line, from ${point("T′")} over the crown to ${point("U′")}.`,
-    lines: [
-      { id: "capFront", path: slashed.capFront, kind: "seam" },
-      { id: "capBack", path: slashed.capBack, kind: "seam" },
-    ],
-    tapeCheck: phrase`The cap measures ${length(pathLength(slashed.capFront))} in front and ${length(pathLength(slashed.capBack))} behind, as before.`,
-  };
 }
 
 function dropStep(drop: number): readonly StepRecord[] {

@@ -20,6 +20,11 @@ export type HemChoices = {
   readonly elasticWidth: number;
 };
 
+/** An opening above a cuff is 60 to 90 mm long (common practice, no source). */
+export const USUAL_OPENING_MM = 76.2;
+/** Where it is cut, as a share of the hem from its front end: at the back quarter (common practice, no source). */
+export const OPENING_SHARE = 0.75;
+
 /** Beside the elastic, so that it runs, and turned under: 6 mm each (the first common practice, the second from memory). */
 const CASING_ROOM_MM = 12;
 
@@ -51,17 +56,20 @@ export type FinishedHem = {
   readonly onto: number | null;
 };
 
+/** Where a cuff opens: a slit is cut into the hem, or a seam that runs down to it there is left open. */
+export type Opens = "hem" | "back-seam";
+
 /** Finishes a hem that is so long, on a limb of this girth. */
-export function finishHem(choices: HemChoices, hemLength: number, limb: number): FinishedHem {
+export function finishHem(choices: HemChoices, hemLength: number, limb: number, opens: Opens = "hem"): FinishedHem {
   switch (choices.finish) {
     case "plain":
       return { acts: [], pieces: [], onto: null };
     case "elastic":
       return elastic(choices, hemLength, limb);
     case "band":
-      return strip("band", "Band", choices, 0, hemLength, limb);
+      return strip("band", "Band", choices, 0, hemLength, limb, opens);
     case "cuff":
-      return strip("cuff", "Cuff", choices, choices.opening > 0 ? choices.overlap : 0, hemLength, limb);
+      return strip("cuff", "Cuff", choices, choices.opening > 0 ? choices.overlap : 0, hemLength, limb, opens);
   }
 }
 
@@ -84,6 +92,7 @@ function strip(
   overlap: number,
   hemLength: number,
   limb: number,
+  opens: Opens,
 ): FinishedHem {
   const onto = closedGirth(choices, limb);
   const whole = onto + overlap;
@@ -99,9 +108,11 @@ function strip(
     source: "common practice, no source",
   };
   const opening =
-    overlap > 0
-      ? phrase` At the back quarter of the hem, ${length(hemLength / 4)} from the back seam, cut an opening ${length(choices.opening)} long.`
-      : [];
+    id === "band" || choices.opening <= 0
+      ? []
+      : opens === "back-seam"
+        ? phrase` Leave the back seam open for ${length(choices.opening)} above the hem.`
+        : phrase` At the back quarter of the hem, ${length(hemLength * (1 - OPENING_SHARE))} from the back seam, cut an opening ${length(choices.opening)} long.`;
   return {
     onto,
     pieces: [rectangle(id, name, cut.width, cut.height)],

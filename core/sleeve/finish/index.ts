@@ -6,5 +6,7 @@ export {
   HEM_FINISHES,
   type HemChoices,
   type HemFinish,
+  OPENING_SHARE,
   passingGirth,
+  USUAL_OPENING_MM,
 } from "./finish";

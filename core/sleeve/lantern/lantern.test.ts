@@ -16,13 +16,20 @@ describe("a lantern sleeve", () => {
         const { garment, sleeve } = drafted(as("lantern", { lantern }));
         const [upper, lower] = garment.pieces;
         const edge = (piece: typeof upper, id: string) => piece?.edges.find((one) => one.id === id)?.length ?? 0;
-        expect(edge(upper, "hem")).toBeCloseTo(edge(lower, "lanternSeam"), 2);
+        expect(edge(upper, "lanternSeam")).toBeCloseTo(edge(lower, "lanternSeam"), 2);
         expect(edge(lower, "underarmFront")).toBeCloseTo(edge(lower, "underarmBack"), 6);
         expect(pathLength(sleeve.caps.front)).toBeCloseTo(plain.front, 2);
         for (const piece of garment.pieces) expect(crossesItself(piece.outline, 4)).toBe(false);
       }),
       { numRuns: 40 },
     );
+  });
+
+  it("has its opening marked above the cuff, and none at its seam", () => {
+    const marked = drafted(as("lantern")).garment.pieces.map((piece) =>
+      piece.notches.some((one) => one.id === "opening"),
+    );
+    expect(marked).toEqual([false, true, false]);
   });
 
   it("without a spread is the plain sleeve cut across", () => {

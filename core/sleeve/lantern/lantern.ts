@@ -11,9 +11,18 @@ import {
   ringSector,
   startOf,
 } from "../../geometry";
-import { type Edge, edge, type Piece } from "../../pattern";
+import { edge, hemEdges, MIRRORED_PAIR, type Piece, uprightGrain } from "../../pattern";
 import { cutAcross } from "../set-in";
-import { betweenNotches, edgeSteps, type Slashing, slash, slashedPiece, slashStep, spreadStep } from "../slash";
+import {
+  betweenNotches,
+  edgeSteps,
+  keptCapStep,
+  type Slashing,
+  slash,
+  slashedPiece,
+  slashStep,
+  spreadStep,
+} from "../slash";
 import { type Misplaced, type StyleBase, type StyledSleeve, style } from "../style";
 
 const STRIPS = 6;
@@ -80,18 +89,12 @@ export const lantern = style({
         acrossStep(outline.backEnd.x, level),
         slashStep(slashing, STRIPS),
         spreadStep(slashed, base.sleeve.notches, { crown: 0, hem: slashing.atHem }),
-        {
-          text: phrase`The strips hang together at the cap, which keeps its length: draw it again in one fair line.`,
-          lines: [
-            { id: "capFront", path: slashed.capFront, kind: "seam" },
-            { id: "capBack", path: slashed.capBack, kind: "seam" },
-          ],
-        },
+        keptCapStep(slashed),
         ...edgeSteps(upperBase, slashed),
         lowerStep(lower, seam, hem - level, 2 * outline.frontHem.x),
       ],
       caps: { front: slashed.capFront, back: slashed.capBack },
-      pieces: [slashedPiece("sleeve", "Lantern sleeve, upper part", slashed, upperBase), lower],
+      pieces: [upperPart(slashedPiece("sleeve", "Lantern sleeve, upper part", slashed, upperBase)), lower],
       hemLength: 2 * outline.frontHem.x,
       crownRatio: null,
       handles: [{ name: "Front end of the seam", at: startOf(slashed.hem), field: "spread", gain: { x: 2, y: 0 } }],
@@ -105,6 +108,14 @@ function spreadFor(plain: Omit<Slashing, "atHem">, seam: number): number {
   const miss = (atHem: number) => pathLength(slash({ ...plain, atHem }, 1).hem) - seam;
   if (miss(WIDEST_SPREAD_MM) <= 0) return WIDEST_SPREAD_MM;
   return Math.max(0, findRoot(miss, 0, WIDEST_SPREAD_MM, TOLERANCE_MM).value);
+}
+
+/** What would be its hem is the seam to the lower part. */
+function upperPart(piece: Piece): Piece {
+  const edges = piece.edges.map((one) =>
+    one.id === "hem" ? { ...one, id: "lanternSeam", name: "Seam to the lower part" } : one,
+  );
+  return { ...piece, edges };
 }
 
 /** The plain sleeve as far as a level. */
@@ -133,32 +144,27 @@ function lowerPart(seam: number, hemWidth: number, level: number, hem: number, t
   const ring = ringSector(seam, hemWidth, hem - level, { x: 0, y: hem });
   const below = turnUp > 0 ? ringSector(hemWidth, hemWidth, turnUp, { x: 0, y: hem + turnUp }).lower : null;
   const [right, left] = [startOf(reversePath(ring.lower)), startOf(ring.lower)];
-  const hemEdges: readonly Edge[] = below
-    ? [
-        edge("turnUpFront", "Front of the turn-up", line(right, endOf(below))),
-        edge("turnUp", "Turn-up", reversePath(below)),
-        edge("turnUpBack", "Back of the turn-up", line(startOf(below), left)),
-      ]
-    : [edge("hem", "Hem", reversePath(ring.lower))];
+  const turnedUp = below && {
+    front: line(right, endOf(below)),
+    edge: reversePath(below),
+    back: line(left, startOf(below)),
+  };
   const edges = [
     edge("lanternSeam", "Seam to the upper part", ring.upper),
     edge("underarmFront", "Front underarm", line(endOf(ring.upper), right)),
-    ...hemEdges,
+    ...hemEdges(reversePath(ring.lower), turnedUp),
     edge("underarmBack", "Back underarm", line(left, startOf(ring.upper))),
   ];
   const crown = middleOf(ring.upper);
   return {
     id: "sleeveLower",
     name: "Lantern sleeve, lower part",
-    cut: { count: 2, mirrored: true, onFold: false, interfacing: 0 },
+    cut: MIRRORED_PAIR,
     edges,
     outline: edges.flatMap((one) => one.path),
     folds: below ? [ring.lower] : [],
     darts: [],
-    grain: {
-      from: { x: 0, y: crown.y + (hem - crown.y) * 0.15 },
-      to: { x: 0, y: hem - (hem - crown.y) * 0.15 },
-    },
+    grain: uprightGrain(0, crown.y, hem),
     notches: [{ id: "seamMiddle", at: crown, inwards: { x: 0, y: 1 } }],
   };
 }

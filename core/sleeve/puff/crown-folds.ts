@@ -1,6 +1,6 @@
 import { length, phrase, point, type StepRecord } from "../../draft";
-import { along, line, type Path, type Point, pathLength, reversePath } from "../../geometry";
-import type { PieceNotch } from "../../pattern";
+import { line, type Path, pathLength, reversePath } from "../../geometry";
+import { notchOn, type PieceNotch } from "../../pattern";
 import { pleatsFor } from "../set-in";
 
 /** Between two pleats or darts, along the finished seam. From memory. */
@@ -31,29 +31,19 @@ export function crownFolds(
   const first = crown - (count * 2 * depth + (count - 1) * GAP_MM) / 2;
   const marks = Array.from({ length: count }, (_, i) => {
     const from = first + i * (2 * depth + GAP_MM);
-    return [mark(over, from), mark(over, from + 2 * depth)] as const;
+    const name = `${way}.${i + 1}`;
+    return [notchOn(`${name}.from`, over, from), notchOn(`${name}.to`, over, from + 2 * depth)] as const;
   });
   return {
     way,
     count,
     depth,
-    notches: marks.flatMap(([from, to], i) => [
-      { id: `${way}.${i + 1}.from`, ...from },
-      { id: `${way}.${i + 1}.to`, ...to },
-    ]),
+    notches: marks.flat(),
     darts: way === "dart" ? marks.map(([from, to]) => legs(from, to)) : [],
   };
 }
 
-type Place = { readonly at: Point; readonly inwards: Point };
-
-/** The outline runs clockwise over the crown: the piece lies to the right of its way. */
-function mark(over: Path, at: number): Place {
-  const { point: place, direction } = along(over, at);
-  return { at: place, inwards: { x: -direction.y, y: direction.x } };
-}
-
-function legs(from: Place, to: Place): Path {
+function legs(from: PieceNotch, to: PieceNotch): Path {
   const apex = {
     x: (from.at.x + to.at.x) / 2 + ((from.inwards.x + to.inwards.x) / 2) * DART_LENGTH_MM,
     y: (from.at.y + to.at.y) / 2 + ((from.inwards.y + to.inwards.y) / 2) * DART_LENGTH_MM,

@@ -1,13 +1,18 @@
-import { along, endOf, lengthAtHeight, line, type Path, type Point, reversePath, startOf } from "../../geometry";
-import { type Edge, edge, type Piece, type PieceNotch } from "../../pattern";
+import { endOf, lengthAtHeight, line, type Path, type Point, reversePath, startOf } from "../../geometry";
+import {
+  type Edge,
+  edge,
+  hemEdges,
+  MIRRORED_PAIR,
+  notchOn,
+  type Piece,
+  type PieceNotch,
+  uprightGrain,
+} from "../../pattern";
 import type { SeamNotch } from "./notches";
 import { hemOf, type SleeveOutline, type TurnUp, turnUpEdge } from "./outline";
 import type { SetInSleeve } from "./set-in-sleeve";
 import { mirroredAt, type SleevePart, type TwoPiece } from "./two-piece";
-
-/** The grain arrow keeps this far from the cap line and the hem, as a share of what lies between. */
-const GRAIN_MARGIN = 0.12;
-const PAIR: Piece["cut"] = { count: 2, mirrored: true, onFold: false, interfacing: 0 };
 
 /** The pieces that are cut: one, or a top and an under sleeve. */
 export function sleevePieces(sleeve: SetInSleeve): readonly Piece[] {
@@ -23,19 +28,19 @@ export function wholeSleeve(sleeve: SetInSleeve): Piece {
     edge("capBack", "Back cap", capBack),
     edge("capFront", "Front cap", [outline.capFront]),
     edge("underarmFront", "Front underarm", outline.underarmFront),
-    ...hemEdges(hemOf(outline), outline.turnUp),
+    ...hemEdges(hemOf(outline), withEdge(outline.turnUp)),
     ...backUnderarmEdges(outline),
   ];
   const { elbowDart } = outline;
   return {
     id: "sleeve",
     name: "Sleeve",
-    cut: PAIR,
+    cut: MIRRORED_PAIR,
     edges,
     outline: edges.flatMap((e) => e.path),
     folds: outline.turnUp ? [hemOf(outline)] : [],
     darts: elbowDart ? [[...line(elbowDart.upper, elbowDart.apex), ...line(elbowDart.apex, elbowDart.lower)]] : [],
-    grain: grainAlong(0, outline.frontEnd.y, Math.min(outline.frontHem.y, outline.backHem.y)),
+    grain: uprightGrain(0, outline.frontEnd.y, Math.min(outline.frontHem.y, outline.backHem.y)),
     notches: sleeve.notches.map((notch) => onCap(notch, outline, asItLies)),
   };
 }
@@ -92,18 +97,18 @@ function part(
   const edges = [
     ...cap,
     edge("frontSeam", "Front seam", frontSeam),
-    ...hemEdges(hem, turnUp),
+    ...hemEdges(hem, withEdge(turnUp)),
     edge("backSeam", "Back seam", reversePath(backSeam)),
   ];
   return {
     id,
     name,
-    cut: PAIR,
+    cut: MIRRORED_PAIR,
     edges,
     outline: edges.flatMap((e) => e.path),
     folds: turnUp ? [hem] : [],
     darts: [],
-    grain: grainAlong((startOf(hem).x + endOf(hem).x) / 2, capLevel, endOf(hem).y),
+    grain: uprightGrain((startOf(hem).x + endOf(hem).x) / 2, capLevel, endOf(hem).y),
     notches: [
       ...notches,
       ...(elbowLevel === null
@@ -114,36 +119,19 @@ function part(
 }
 
 function elbowNotch(id: string, seam: Path, level: number, turn: 1 | -1): PieceNotch {
-  return squareTo(id, seam, lengthAtHeight(seam, level), turn);
+  return notchOn(id, seam, lengthAtHeight(seam, level), turn);
 }
 
-function grainAlong(x: number, top: number, bottom: number): Piece["grain"] {
-  const margin = (bottom - top) * GRAIN_MARGIN;
-  return { from: { x, y: top + margin }, to: { x, y: bottom - margin } };
-}
-
-/** A plain hem is one edge; one that is turned up is a fold, and the piece goes on below it. */
-function hemEdges(hem: Path, turnUp: TurnUp | null): readonly Edge[] {
-  if (!turnUp) return [edge("hem", "Hem", hem)];
-  return [
-    edge("turnUpFront", "Front of the turn-up", turnUp.front),
-    edge("turnUp", "Turn-up", turnUpEdge(turnUp)),
-    edge("turnUpBack", "Back of the turn-up", reversePath(turnUp.back)),
-  ];
+function withEdge(turnUp: TurnUp | null) {
+  return turnUp && { ...turnUp, edge: turnUpEdge(turnUp) };
 }
 
 /** A notch of the armhole on the fitted cap, or where that part of the cap is laid. */
 function onCap({ id, seam, partAt }: SeamNotch, outline: SleeveOutline, lay: (p: Point) => Point): PieceNotch {
   const isFront = seam === "armhole.front";
   const up = reversePath([isFront ? outline.capFront : outline.capBack]);
-  const { at, inwards } = squareTo(id, up, partAt, isFront ? -1 : 1);
+  const { at, inwards } = notchOn(id, up, partAt, isFront ? -1 : 1);
   const laid = lay(at);
   const tip = lay({ x: at.x + inwards.x, y: at.y + inwards.y });
   return { id, at: laid, inwards: { x: tip.x - laid.x, y: tip.y - laid.y } };
-}
-
-/** `turn` says on which side of the edge's direction the piece lies: its left (-1) or its right (1). */
-function squareTo(id: string, path: Path, at: number, turn: 1 | -1): PieceNotch {
-  const { point, direction } = along(path, at);
-  return { id, at: point, inwards: { x: -direction.y * turn, y: direction.x * turn } };
 }

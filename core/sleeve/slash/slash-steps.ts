@@ -37,6 +37,18 @@ export function spreadStep(
   };
 }
 
+/** A cap on which the strips hinge: it keeps its length. */
+export function keptCapStep(slashed: Slashed): StepRecord {
+  return {
+    text: phrase`The strips hang together at the cap, which keeps its length: draw it again in one fair line, from ${point("T′")} over the crown to ${point("U′")}.`,
+    lines: [
+      { id: "capFront", path: slashed.capFront, kind: "seam" },
+      { id: "capBack", path: slashed.capBack, kind: "seam" },
+    ],
+    tapeCheck: phrase`The cap measures ${length(pathLength(slashed.capFront))} in front and ${length(pathLength(slashed.capBack))} behind, as before.`,
+  };
+}
+
 /** The hem and the underarm seams of the spread sleeve. */
 export function edgeSteps({ sleeve, turnUp }: StyleBase, slashed: Slashed): readonly StepRecord[] {
   const { outline } = sleeve;
