@@ -4,6 +4,7 @@ import {
   type MethodFigures,
   readGarment,
   type Swept,
+  sewnSleeve,
   sweepMethods,
   tradeOffOf,
 } from "@core/garment/index";
@@ -34,12 +35,13 @@ const MOST_SWEPT_EASE_MM = 60;
 export function sideBySide(file: unknown): SideBySide | null {
   const read = readGarment(file);
   const garment = read.ok ? draftGarment(read.spec) : null;
-  const cap = garment?.sleeve?.task.cap;
-  if (!read.ok || !garment?.sleeve || !cap) return null;
+  const sleeve = garment && sewnSleeve(garment);
+  if (!read.ok || !garment || !sleeve) return null;
+  const { cap } = sleeve.task;
   const eases = Array.from({ length: SWEPT_EASES }, (_, i) => (MOST_SWEPT_EASE_MM * i) / (SWEPT_EASES - 1));
   return {
     methods: compareMethods(read.spec).map(({ method, name, figures }) => ({ method, name, figures })),
-    curve: tradeOffOf(garment.sleeve, CURVE_STEPS)?.points ?? [],
+    curve: tradeOffOf(sleeve, CURVE_STEPS)?.points ?? [],
     upperArm: cap.upperArm,
     leastWidth: cap.upperArm + garment.resolved.cloth.upperArmEase.least,
     heights: { least: LOWEST_CAP_MM, most: cap.armhole.depth },

@@ -103,6 +103,17 @@ export function estimateBackLength(): Estimate {
   };
 }
 
+/** Round both arms at the off-shoulder line over the bust: a stand-in. */
+const AROUND_SHOULDERS_OVER_BUST_MM = 76.2;
+
+export function estimateAroundShoulders(bust: number): Estimate {
+  return {
+    value: bust + AROUND_SHOULDERS_OVER_BUST_MM,
+    rule: phrase`bust ${length(bust)} + ${length(AROUND_SHOULDERS_OVER_BUST_MM)}`,
+    source: "stand-in",
+  };
+}
+
 /** A body in which every figure that a plain sleeve is drafted from is there. */
 export type SleeveBody = Body & {
   readonly [id in "bust" | "upperArm" | "elbow" | "wrist" | "armLength" | "shoulderToElbow"]: number;

@@ -2,6 +2,7 @@ export { findBodySlips, findSlips, type Slip } from "./cross-checks";
 export {
   type Estimate,
   estimateArmLength,
+  estimateAroundShoulders,
   estimateBackLength,
   estimateBust,
   estimateElbow,
@@ -11,6 +12,7 @@ export {
   estimateWrist,
   type SleeveBody,
 } from "./estimates";
+export { limbAt } from "./limb";
 export {
   type Body,
   MEASURE_IDS,

@@ -7,6 +7,7 @@ export {
   judgeObstacle,
   judgeTooMuchAllowance,
 } from "./judge-block";
+export { judgeBodiceSleeve, judgeNoRoom } from "./judge-bodice";
 export { judgeEase, judgeSurplus } from "./judge-cap";
 export { type Enlarge, judgeNoCap } from "./judge-fit";
 export { judgeMeasures } from "./judge-measures";
@@ -22,5 +23,5 @@ export {
 } from "./judge-sleeve";
 export { type FinishedStyle, judgeStyle } from "./judge-style";
 export { draftByFitFirst } from "./reconcile";
-export { lowerCapFigures, type Seam, type SeamSection, sleeveSeams } from "./seam";
+export { lowerCapFigures, type Seam, type SeamId, type SeamSection, sleeveSeams, styleSeams } from "./seam";
 export { layPart, type Walk, type WalkMoment, walkSeam } from "./walk";

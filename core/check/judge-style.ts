@@ -3,7 +3,7 @@ import { length, type Phrase, phrase } from "../draft";
 import { findRoot } from "../geometry";
 import { type HemChoices, passingGirth, USUAL_OPENING_MM } from "../sleeve/finish";
 import type { Misplaced, StyledSleeve } from "../sleeve/style";
-import { type StyleKind, styleOf } from "../sleeve/styles";
+import { type SleeveKind, type StyleKind, styleOf } from "../sleeve/styles";
 import type { Finding, Remedy } from "./finding";
 import { PASSING_EASE_MM } from "./judge-sleeve";
 
@@ -16,7 +16,7 @@ export type FinishedStyle = {
   readonly onto: number | null;
   readonly limb: number;
   readonly crownRatio: number | null;
-  readonly misplaced: Misplaced | null;
+  readonly misplaced: readonly Misplaced[];
   readonly finished: number;
   readonly lengths: Readonly<Record<string, number>>;
   /** The fields that open the crown, and the hem. */
@@ -46,7 +46,7 @@ export function judgeStyle(style: FinishedStyle, wearer: Wearer, cloth: Cloth): 
     ...judgeGathers("crown", style.crownRatio, style, cloth),
     ...judgeGathers("hem", style.onto === null ? null : style.hemLength / style.onto, style, cloth),
     ...judgeFinishedLength(style, wearer.armLength),
-    ...judgeMisplaced(style),
+    ...style.misplaced.map((one) => noRoom(style.kind, one)),
   ];
 }
 
@@ -198,26 +198,26 @@ function judgeFinishedLength({ finished, hem }: FinishedStyle, armLength: number
   ];
 }
 
-/** A length for which the sleeve has no room. */
-function judgeMisplaced({ kind, misplaced }: FinishedStyle): readonly Finding[] {
-  if (!misplaced || kind === "set-in") return [];
-  const { field, asked, least, most, drawn } = misplaced;
+/** A length for which the sleeve has no room: drawn with the nearest that it has room for, or not at all. */
+export function noRoom(
+  kind: SleeveKind,
+  { field, asked, least, most, drawn }: Misplaced,
+  how: "drawn" | "not-drawn" = "drawn",
+): Finding {
   const label = styleOf(kind)?.fields[field]?.label ?? field;
-  return [
-    {
-      code: "no-room-in-sleeve",
-      severity: "fault",
-      station: "sleeve",
-      message: phrase`${label}: ${length(asked)} is asked, and this sleeve has room from ${length(least)} to ${length(most)}. It is drawn at ${length(drawn)}.`,
-      reason: phrase`The sleeve is only so long, and so wide.`,
-      numbers: { asked, least, most },
-      remedies: [
-        {
-          id: "where-drawn",
-          label: phrase`Set it to ${length(drawn)}`,
-          change: { sleeve: { [kind]: { [field]: drawn } } },
-        },
-      ],
-    },
-  ];
+  return {
+    code: "no-room-in-sleeve",
+    severity: "fault",
+    station: "sleeve",
+    message: phrase`${label}: ${length(asked)} is asked, and this sleeve has room from ${length(least)} to ${length(most)}. ${how === "drawn" ? phrase`It is drawn at ${length(drawn)}.` : phrase`So it cannot be drawn.`}`,
+    reason: phrase`The sleeve is only so long, and so wide.`,
+    numbers: { asked, least, most },
+    remedies: [
+      {
+        id: "where-drawn",
+        label: phrase`Set it to ${length(drawn)}`,
+        change: { sleeve: { [kind]: { [field]: drawn } } },
+      },
+    ],
+  };
 }

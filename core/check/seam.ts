@@ -1,8 +1,11 @@
 import type { Block } from "../block";
 import { type Figure, length, phrase } from "../draft";
 import { type Path, pathLength, reversePath } from "../geometry";
+import type { SeamId, StyleSeam } from "../sleeve/bodice-style";
 import { type SeamNotch, type SetInSleeve, type SetInTask, standOff, wantedSeams } from "../sleeve/set-in";
 import { type EaseProfile, easeProfile } from "./ease";
+
+export type { SeamId };
 
 /** A stretch of a seam between two marks. Millimetres. */
 export type SeamSection = {
@@ -13,10 +16,13 @@ export type SeamSection = {
   readonly ease: number;
 };
 
-/** Two edges that are sewn together, measured against each other from the underarm. Millimetres. */
+/** Two edges that are sewn together, measured against each other from where both begin: the underarm, but over the arm the neck. Millimetres. */
 export type Seam = {
-  readonly id: "armhole.front" | "armhole.back";
+  readonly id: SeamId;
   readonly name: string;
+  /** What the two edges are called beside each other. */
+  readonly bodyName: string;
+  readonly partName: string;
   readonly body: string;
   readonly part: string;
   readonly bodyPath: Path;
@@ -95,6 +101,8 @@ function walk(
   return {
     id: `armhole.${side}`,
     name: side === "front" ? "Front armhole" : "Back armhole",
+    bodyName: `${side} armhole`,
+    partName: `${side} cap`,
     body: `${side}.armhole`,
     part: side === "front" ? "sleeve.capFront" : "sleeve.capBack",
     bodyPath: reversePath(bodyDown),
@@ -109,6 +117,31 @@ function walk(
     ],
     profile: easeProfile(notch.bodyAt, bodyLength, ease, lowerEase),
   };
+}
+
+/** The seams of a style that has its own, measured on the finished edges: they are to be of one length. */
+export function styleSeams(seams: readonly StyleSeam[]): readonly Seam[] {
+  return seams.map((seam) => {
+    const bodyLength = pathLength(seam.bodyPath);
+    const partLength = pathLength(seam.partPath);
+    const { mark, from, to, ...named } = seam;
+    return {
+      ...named,
+      bodyLength,
+      partLength,
+      ease: partLength - bodyLength,
+      target: 0,
+      sections: mark
+        ? [
+            section(from, mark.name, mark.bodyAt, mark.partAt),
+            section(mark.name, to, bodyLength - mark.bodyAt, partLength - mark.partAt),
+          ]
+        : [section(from, to, bodyLength, partLength)],
+      profile: mark
+        ? easeProfile(mark.bodyAt, bodyLength, partLength - bodyLength, mark.partAt - mark.bodyAt)
+        : easeProfile(0, bodyLength, partLength - bodyLength, 0),
+    };
+  });
 }
 
 function section(from: string, to: string, bodyLength: number, partLength: number): SeamSection {

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { SET_IN_METHODS } from "../sleeve/set-in";
 import { SAMPLE_FILE, sampleSpec, specOf, withSleeve } from "../testing/sample";
-import { compareMethods, draftGarment, sweepMethods, tradeOffOf } from ".";
+import { compareMethods, draftGarment, sewnSleeve, sweepMethods, tradeOffOf } from ".";
 
 describe("methods side by side", () => {
   it("shows every school for the same client, and that they disagree", () => {
@@ -46,7 +46,7 @@ describe("methods side by side", () => {
 
 describe("the trade-off of height against width", () => {
   it("falls strictly, and passes through the sleeve that fits", () => {
-    const { sleeve } = draftGarment(sampleSpec());
+    const sleeve = sewnSleeve(draftGarment(sampleSpec()));
     if (!sleeve) throw new Error("the sample fits");
     const points = tradeOffOf(sleeve, 60)?.points ?? [];
     expect(points.length).toBe(61);

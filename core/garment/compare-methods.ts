@@ -1,10 +1,10 @@
 import type { Finding } from "../check";
 import { methodOf, SET_IN_METHODS, type SetInMethod, type TradeOff, tradeOff } from "../sleeve/set-in";
 import { buildBlock } from "./build-block";
-import { type DraftedSleeve, draftSleeve } from "./draft-sleeve";
 import { enlargeArmhole } from "./enlarge-armhole";
 import { resolveSpec } from "./resolve";
 import type { ResolvedSleeve } from "./resolve-sleeve";
+import { draftSewnSleeve, type SewnSleeve } from "./sewn-sleeve";
 import type { GarmentSpec } from "./spec";
 
 /** What one method gives for this client and armhole, as its rule says and without the changes made by choice. Millimetres. */
@@ -14,7 +14,7 @@ export type MethodCompared = {
   readonly typicalOf: string;
   readonly figures: MethodFigures | null;
   /** The sleeve's outline, for laying them over each other. */
-  readonly drafted: DraftedSleeve | null;
+  readonly drafted: SewnSleeve | null;
   /** Why there is none, or what is wrong with it; null when it fits. */
   readonly finding: Finding | null;
 };
@@ -64,7 +64,7 @@ export function sweepMethods(spec: GarmentSpec, eases: readonly number[]): reado
 }
 
 /** Cap height against sleeve width at constant seam for this garment; null when no cap fits. */
-export function tradeOffOf({ task }: DraftedSleeve, steps: number): TradeOff | null {
+export function tradeOffOf({ task }: SewnSleeve, steps: number): TradeOff | null {
   return tradeOff(task.cap, steps);
 }
 
@@ -77,7 +77,7 @@ function prepare(spec: GarmentSpec) {
   return {
     asked,
     draft: (method: SetInMethod, capEase: number) =>
-      draftSleeve(resolved, asItIs(asked, method, capEase), block, enlarge),
+      draftSewnSleeve(resolved, asItIs(asked, method, capEase), block, enlarge),
   };
 }
 
@@ -96,7 +96,7 @@ function asItIs(asked: ResolvedSleeve, method: SetInMethod, capEase: number): Re
   };
 }
 
-function figuresOf({ sleeve, task }: DraftedSleeve): MethodFigures {
+function figuresOf({ sleeve, task }: SewnSleeve): MethodFigures {
   const { frame, capLength } = sleeve;
   const whole = capLength.front + capLength.back;
   return {

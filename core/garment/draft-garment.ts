@@ -54,7 +54,11 @@ export function draftGarment(spec: GarmentSpec): Garment {
     figures: [
       ...built.figures,
       ...(drafted
-        ? [...drafted.draft.figures, ...lowerCapFigures(drafted.seams), ...paperFigures(drafted.pieces)]
+        ? [
+            ...drafted.draft.figures,
+            ...(drafted.family === "sewn" ? lowerCapFigures(drafted.seams) : []),
+            ...paperFigures(drafted.pieces),
+          ]
         : []),
     ],
     seams: drafted?.seams ?? [],
@@ -65,8 +69,12 @@ export function draftGarment(spec: GarmentSpec): Garment {
       ...judgeCompleteness(spec, resolved.defaults),
       ...judgeMeasures(spec.body),
     ],
-    solvers: [...(block?.solvers ?? []), ...(drafted?.sleeve.solvers ?? [])],
+    solvers: [...(block?.solvers ?? []), ...(drafted ? solversOf(drafted) : [])],
   };
+}
+
+function solversOf(drafted: DraftedSleeve): readonly NamedSolution[] {
+  return drafted.family === "sewn" ? drafted.sleeve.solvers : drafted.solvers;
 }
 
 function paperFigures(pieces: readonly Piece[]): readonly Figure[] {

@@ -1,201 +1,35 @@
 import type { Block } from "../block";
-import {
-  draftByFitFirst,
-  type Enlarge,
-  type Finding,
-  judgeEase,
-  judgeElbowDart,
-  judgeHand,
-  judgeLength,
-  judgeNoCap,
-  judgeNotches,
-  judgeStyle,
-  judgeSurplus,
-  judgeTurnUp,
-  judgeUnderSleeve,
-  judgeWidth,
-  type Seam,
-  sleeveSeams,
-} from "../check";
-import type { Cloth } from "../cloth";
-import { length, phrase } from "../draft";
-import { finishDepth } from "../sleeve/finish";
-import {
-  type CapFrame,
-  draftSetInSleeve,
-  finishedLength,
-  lowerHollows,
-  methodOf,
-  type SetInSleeve,
-  type SetInTask,
-  usualNotches,
-} from "../sleeve/set-in";
-import { type SleeveKind, styleOf } from "../sleeve/styles";
-import { type FinishedSleeve, finishSleeve, turnUpOf } from "./finish-sleeve";
+import type { Enlarge, Finding } from "../check";
+import { styleOf } from "../sleeve/styles";
+import { type DraftedBodiceSleeve, draftBodiceSleeve } from "./bodice-sleeve";
 import type { ResolvedSpec } from "./resolve";
 import type { ResolvedSleeve } from "./resolve-sleeve";
+import { draftSewnSleeve, type SewnSleeve } from "./sewn-sleeve";
 
-/** The sleeve with everything that was asked of it and found about it. */
-export type DraftedSleeve = FinishedSleeve & {
-  readonly kind: SleeveKind;
-  /** The lengths of its style by the names of its fields. */
-  readonly styleLengths: Readonly<Record<string, number>>;
-  readonly task: SetInTask;
-  /** The plain sleeve: fitted, and what a style is derived from. */
-  readonly sleeve: SetInSleeve;
-  readonly seams: readonly [Seam, Seam];
-};
+/** A sleeve sewn into the armhole, or one that takes a part of the bodice along. */
+export type DraftedSleeve = SewnSleeve | DraftedBodiceSleeve;
+
+/** The sleeve that is sewn into the armhole, of a garment that has such a one. */
+export function sewnSleeve({ sleeve }: { readonly sleeve: DraftedSleeve | null }): SewnSleeve | null {
+  return sleeve?.family === "sewn" ? sleeve : null;
+}
+
+/** The sleeve that took a part of the bodice along, of a garment that has such a one. */
+export function bodiceSleeve({ sleeve }: { readonly sleeve: DraftedSleeve | null }): DraftedBodiceSleeve | null {
+  return sleeve?.family === "bodice" ? sleeve : null;
+}
 
 export type SleeveOutcome = { readonly drafted: DraftedSleeve | null; readonly findings: readonly Finding[] };
 
-/** Fits the sleeve to the block's armhole and judges it. `enlarge` says how this block's armhole could be made larger. */
+/** Drafts the sleeve that is asked for and judges it. `enlarge` says how this block's armhole could be made larger. */
 export function draftSleeve(
   resolved: ResolvedSpec,
   asked: ResolvedSleeve,
   block: Block,
   enlarge: Enlarge,
 ): SleeveOutcome {
-  const usual = usualNotches(block);
-  const mostNotch = {
-    front: block.front.armhole.length * MOST_NOTCH_SHARE,
-    back: block.back.armhole.length * MOST_NOTCH_SHARE,
-  };
-  const notchFindings = judgeNotches(asked.notches, mostNotch, usual);
-  const task = setInTask(resolved, asked, block, {
-    front: within(asked.notches.front, mostNotch.front, usual.front),
-    back: within(asked.notches.back, mostNotch.back, usual.back),
-  });
-  const sleeve = draftSetInSleeve(task);
-  if (!sleeve) return { drafted: null, findings: [whyNoSleeve(task, resolved.cloth, enlarge), ...notchFindings] };
-  const finished = finishSleeve(asked, task, sleeve, resolved.body);
-  const seams = sleeveSeams(block, sleeve, task, finished.styled?.caps ?? null);
-  return {
-    drafted: { kind: asked.kind, styleLengths: asked.styleLengths, task, sleeve, seams, ...finished },
-    findings: [
-      ...judgeSurplus(task, sleeve, resolved.cloth),
-      ...(finished.styled?.crownRatio ? [] : judgeEase(seams, task, resolved.cloth)),
-      ...judgeWidth(task, sleeve, resolved.cloth),
-      ...judgeHem(asked, task, sleeve, finished, resolved),
-      ...judgeTurnUp(task, sleeve),
-      ...judgeUnderSleeve(task, sleeve),
-      ...judgeElbowDart(task, sleeve),
-      ...notchFindings,
-    ],
-  };
-}
-
-function judgeHem(
-  asked: ResolvedSleeve,
-  task: SetInTask,
-  sleeve: SetInSleeve,
-  { styled, hem, limb, hemLength }: FinishedSleeve,
-  { body, cloth }: ResolvedSpec,
-): readonly Finding[] {
   const style = styleOf(asked.kind);
-  const found = judgeStyle(
-    {
-      kind: asked.kind,
-      hem: asked.hem,
-      hemLength,
-      onto: hem.onto,
-      limb,
-      crownRatio: styled?.crownRatio ?? null,
-      misplaced: styled?.misplaced ?? null,
-      finished: finishedLength(task.lengths),
-      lengths: asked.styleLengths,
-      opens: style?.opens ?? { crown: null, hem: null },
-      derive: (lengths) => style?.derive({ task, sleeve, turnUp: 0 }, lengths) ?? null,
-    },
-    { hand: body.hand, armLength: body.armLength },
-    cloth,
-  );
-  const isPlain = asked.hem.finish === "plain" && !styled;
-  return [...found, ...(isPlain ? judgeHand(sleeve, body.hand, asked.wristEase) : [])];
-}
-
-/** Above this share of the armhole a notch no longer tells the lower from the upper seam. Our own limit. */
-const MOST_NOTCH_SHARE = 0.75;
-
-/** A notch that is off its seam is reported by `judgeNotches`; the drawing then shows the usual one. */
-function within(asked: number | undefined, most: number, usual: number): number {
-  return asked === undefined || asked > most ? usual : asked;
-}
-
-function whyNoSleeve(task: SetInTask, cloth: Cloth, enlarge: Enlarge): Finding {
-  const frame = methodOf(task.method).frame(task.cap);
-  if (frame && frame.height > 0 && frame.frontWidth > 0) return judgeLength(task, frame.height);
-  return frame ? ruleGivesNothing(task, cloth, frame) : judgeNoCap(task.cap, enlarge);
-}
-
-function ruleGivesNothing(task: SetInTask, cloth: Cloth, { height, frontWidth, backWidth }: CapFrame): Finding {
-  const isChanged = task.cap.capHeightChange !== 0 || task.cap.capWidthChange !== 0;
-  const byFitFirst = draftByFitFirst(task, cloth);
-  return {
-    code: "rule-gives-no-cap",
-    severity: "fault",
-    station: "sleeve",
-    message: phrase`The rule gives a cap ${length(height)} high and ${length(frontWidth + backWidth)} wide${isChanged ? " with the changes made to it" : ""}: that is no cap.`,
-    reason: isChanged
-      ? phrase`The cap was lowered or narrowed by more than the rule gives it.`
-      : phrase`For this armhole the rule’s slant is no longer than its cap is high.`,
-    numbers: { height },
-    remedies: [
-      ...(isChanged
-        ? [
-            {
-              id: "take-rule-as-is",
-              label: phrase`Take the rule without the changes`,
-              change: { sleeve: { capHeightChange: 0, capWidthChange: 0 } },
-            },
-          ]
-        : []),
-      ...(byFitFirst ? [byFitFirst] : []),
-    ],
-  };
-}
-
-function setInTask(
-  { body }: ResolvedSpec,
-  asked: ResolvedSleeve,
-  block: Block,
-  notches: SetInTask["notches"],
-): SetInTask {
-  const style = styleOf(asked.kind);
-  const depth = finishDepth(asked.hem);
-  const fall = style ? (asked.styleLengths[style.falls] ?? 0) : 0;
-  const cut = asked.length - depth + fall;
-  return {
-    method: asked.method,
-    surplus: asked.surplus,
-    lowerEase: asked.lowerEase,
-    cap: {
-      armhole: { front: block.front.armhole.length, back: block.back.armhole.length, depth: block.depth },
-      bust: body.bust,
-      upperArm: body.upperArm,
-      capEase: asked.capEase,
-      backEaseShare: asked.backEaseShare,
-      upperArmEase: asked.upperArmEase,
-      chosenHeight: asked.capHeight,
-      placement: asked.placement,
-      curve: asked.curve ?? methodOf(asked.method).usualCurve,
-      lowerHollows: lowerHollows(block),
-      fullnessChange: asked.fullnessChange,
-      capHeightChange: asked.capHeightChange,
-      capWidthChange: asked.capWidthChange,
-    },
-    lengths: {
-      length: cut,
-      finishDepth: depth,
-      fall,
-      wristLevel: Math.max(cut, body.armLength),
-      elbowLevel: body.shoulderToElbow,
-      elbowWidth: body.elbow + asked.elbowEase,
-      wristWidth: body.wrist + asked.wristEase,
-      // A style is derived from a sleeve in one piece that ends on its hem.
-      turnUp: style ? 0 : turnUpOf(asked),
-      elbowDart: style ? 0 : asked.elbowDart,
-    },
-    twoPiece: style ? null : asked.twoPiece,
-    notches,
-  };
+  return style?.family === "bodice"
+    ? draftBodiceSleeve(resolved, asked, style, block, enlarge)
+    : draftSewnSleeve(resolved, asked, block, enlarge);
 }

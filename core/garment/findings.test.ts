@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import type { Finding } from "../check";
 import { speak } from "../draft";
 import { figureOf, inches, readingsOf, SAMPLE_FILE, sampleSpec, specOf, withSleeve } from "../testing/sample";
-import { applyChange, draftGarment, type GarmentSpec } from ".";
+import { applyChange, draftGarment, type GarmentSpec, sewnSleeve } from ".";
 
 function finding(spec: GarmentSpec, code: string): Finding {
   const found = draftGarment(spec).findings.find((one) => one.code === code);
@@ -158,13 +158,13 @@ describe("findings and their remedies", () => {
     const found = finding(spec, "turn-up-too-deep");
     const mended = applyChange(spec, found.remedies[0]?.change ?? {});
     expect(codes(mended)).not.toContain("turn-up-too-deep");
-    expect(draftGarment(mended).sleeve?.sleeve.outline.turnUp).not.toBeNull();
+    expect(sewnSleeve(draftGarment(mended))?.sleeve.outline.turnUp).not.toBeNull();
   });
 
   it("a notch beyond its seam is drawn at the usual place, and said so", () => {
     const spec = withSleeve({ notches: { front: inches(12) } });
     const found = finding(spec, "notch-beyond-seam");
-    expect(draftGarment(spec).sleeve?.task.notches.front).toBeLessThan(inches(8.75));
+    expect(sewnSleeve(draftGarment(spec))?.task.notches.front).toBeLessThan(inches(8.75));
     expect(codes(applyChange(spec, found.remedies[0]?.change ?? {}))).not.toContain("notch-beyond-seam");
   });
 

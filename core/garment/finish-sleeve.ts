@@ -1,4 +1,5 @@
-import type { SleeveBody } from "../body";
+import type { Block } from "../block";
+import { limbAt, type SleeveBody } from "../body";
 import { composeDraft, type Draft, type StepRecord } from "../draft";
 import { type Path, pathLength } from "../geometry";
 import { notchOn, type Piece } from "../pattern";
@@ -12,7 +13,7 @@ import {
   wholeSleeve,
 } from "../sleeve/set-in";
 import type { StyledSleeve } from "../sleeve/style";
-import { styleOf } from "../sleeve/styles";
+import { sewnStyleOf } from "../sleeve/styles";
 import type { ResolvedSleeve } from "./resolve-sleeve";
 
 /** The plain sleeve made into its style, and its hem finished. */
@@ -44,10 +45,11 @@ export function finishSleeve(
   asked: ResolvedSleeve,
   task: SetInTask,
   sleeve: SetInSleeve,
+  block: Block,
   body: SleeveBody,
 ): FinishedSleeve {
-  const style = styleOf(asked.kind);
-  const styled = style?.derive({ task, sleeve, turnUp: turnUpOf(asked) }, asked.styleLengths) ?? null;
+  const style = sewnStyleOf(asked.kind);
+  const styled = style?.derive({ block, task, sleeve, turnUp: turnUpOf(asked) }, asked.styleLengths) ?? null;
   const limb = limbAt(task.lengths.length, sleeve.frame.height, body);
   const hemLength = styled?.hemLength ?? hemWidthOf(sleeve.outline, sleeve.twoPiece);
   const hem = finishHem(asked.hem, hemLength, limb, sleeve.twoPiece ? "back-seam" : "hem");
@@ -93,7 +95,7 @@ function onStyled(notch: SeamNotch, { caps }: StyledSleeve): SeamNotch {
 const OF_PLAIN: readonly string[] = ["sleeve.cap.front", "sleeve.cap.back", "sleeve.capEase", "sleeve.hemWidth"];
 
 /** What was drawn for the plain sleeve is only there to draw the style by. */
-function asGuide(act: StepRecord): StepRecord {
+export function asGuide(act: StepRecord): StepRecord {
   return {
     ...act,
     lines: act.lines?.map((line) => ({ ...line, id: `plain.${line.id}`, kind: "guide" })),
@@ -104,18 +106,9 @@ function asGuide(act: StepRecord): StepRecord {
 }
 
 /** Where the opening above a cuff is cut: at the back quarter of the hem. Only the piece that has the hem gets its notch. */
-function withOpening(piece: Piece): Piece {
+export function withOpening(piece: Piece): Piece {
   const hem = piece.edges.find((edge) => edge.id === "hem");
   if (!hem) return piece;
   const opening = notchOn("opening", hem.path, hem.length * OPENING_SHARE);
   return { ...piece, notches: [...piece.notches, opening] };
-}
-
-/** The girth of the arm so far below the crown, between what was measured above and below it. */
-function limbAt(level: number, capHeight: number, { upperArm, elbow, wrist, shoulderToElbow, armLength }: SleeveBody) {
-  const between = (from: number, to: number, top: number, bottom: number) =>
-    from + (to - from) * Math.min(1, Math.max(0, (level - top) / (bottom - top)));
-  return level < shoulderToElbow
-    ? between(upperArm, elbow, capHeight, shoulderToElbow)
-    : between(elbow, wrist, shoulderToElbow, armLength);
 }

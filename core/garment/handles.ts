@@ -3,6 +3,7 @@ import { fitFirstRange, shapesOf, wantedSeams, widthAtHeight } from "../sleeve/s
 import type { StyleHandle } from "../sleeve/style";
 import { styleOf } from "../sleeve/styles";
 import type { DraftedSleeve } from "./draft-sleeve";
+import type { SewnSleeve } from "./sewn-sleeve";
 
 /** Where a dragged handle may go, and the change that puts it there. Millimetres. */
 export type Handle = {
@@ -24,7 +25,7 @@ const WIDEST_RULE_MM = 1200;
  * The crown, dragged up or down. Fit first holds both seams, so a higher cap makes the sleeve narrower: the width
  * follows, written as upper-arm ease. A rule holds its width, so the rule's height is changed and the seam with it.
  */
-export function crownHandle({ task, sleeve }: DraftedSleeve): Handle {
+export function crownHandle({ task, sleeve }: SewnSleeve): Handle {
   const { height } = sleeve.frame;
   const range = task.method === "fit-first" ? fitFirstRange(task.cap) : null;
   if (!range) {
@@ -46,7 +47,7 @@ export function crownHandle({ task, sleeve }: DraftedSleeve): Handle {
 }
 
 /** An end of the cap line, dragged sideways; the figure is the whole width. The other end follows. */
-export function capLineHandle({ task, sleeve }: DraftedSleeve): Handle {
+export function capLineHandle({ task, sleeve }: SewnSleeve): Handle {
   const width = sleeve.frame.frontWidth + sleeve.frame.backWidth;
   const range = task.method === "fit-first" ? fitFirstRange(task.cap) : null;
   if (!range) {

@@ -1,4 +1,5 @@
 export { applyChange } from "./apply-change";
+export type { DraftedBodiceSleeve, SeamMark } from "./bodice-sleeve";
 export {
   compareMethods,
   type MethodCompared,
@@ -8,7 +9,7 @@ export {
   tradeOffOf,
 } from "./compare-methods";
 export { draftGarment, type Garment } from "./draft-garment";
-export type { DraftedSleeve } from "./draft-sleeve";
+export { bodiceSleeve, type DraftedSleeve, sewnSleeve } from "./draft-sleeve";
 export { estimateBody } from "./estimate-body";
 export { type Bounds, type Field, fieldPath, LENGTH_FIELDS, labelOf } from "./fields";
 export { capLineHandle, crownHandle, type Handle, styleHandle } from "./handles";
@@ -18,6 +19,7 @@ export { type ReadGarment, readGarment } from "./read";
 export { type ReadMeasures, readMeasures } from "./read-measures";
 export type { DefaultTaken } from "./resolve";
 export { writeResult } from "./result";
+export type { SewnSleeve } from "./sewn-sleeve";
 export {
   type BlockSource,
   type BlockSpec,

@@ -67,7 +67,7 @@ describe("reading a garment file", () => {
   });
 
   it("says which kinds there are when a kind is not drafted", () => {
-    const [issue] = issuesOf({ ...SAMPLE_FILE, sleeve: { kind: "raglan" } });
+    const [issue] = issuesOf({ ...SAMPLE_FILE, sleeve: { kind: "cape" } });
     expect(issue).toMatchObject({ path: "sleeve.kind" });
     expect(issue?.message).toContain("set-in");
   });

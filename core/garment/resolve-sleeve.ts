@@ -3,8 +3,7 @@ import type { Cloth } from "../cloth";
 import { length, type Phrase, percent, phrase, type Source } from "../draft";
 import { type HemChoices, type HemFinish, USUAL_OPENING_MM } from "../sleeve/finish";
 import type { CapCurve, Placement, SetInMethod, SurplusWay, TwoPieceChoices } from "../sleeve/set-in";
-import type { SleeveStyle } from "../sleeve/style";
-import { type SleeveKind, type StyleKind, styleOf } from "../sleeve/styles";
+import { type SleeveKind, type SleeveStyle, type StyleKind, styleOf } from "../sleeve/styles";
 import type { SleeveSpec } from "./spec";
 import type { Chosen } from "./take-default";
 
@@ -31,6 +30,8 @@ export type ResolvedSleeve = {
   readonly length: number;
   readonly hemTurnUp: number;
   readonly elbowDart: number;
+  readonly isTwoPiece: boolean;
+  /** Of the plain sleeve only. */
   readonly twoPiece: TwoPieceChoices | null;
   readonly capHeight: number | null;
   readonly placement: Placement | null;
@@ -101,7 +102,8 @@ export function resolveSleeve(sleeve: SleeveSpec, body: SleeveBody, cloth: Cloth
         : chosen("sleeve.length", sleeve.length, body.armLength, phrase`the arm's length`, "geometry"),
     hemTurnUp: sleeve.hemTurnUp ?? 0,
     elbowDart: sleeve.elbowDart ?? 0,
-    twoPiece: sleeve.cut === "two-piece" ? resolveTwoPiece(sleeve, chosen) : null,
+    isTwoPiece: sleeve.cut === "two-piece",
+    twoPiece: sleeve.cut === "two-piece" && !style ? resolveTwoPiece(sleeve, chosen) : null,
     capHeight: sleeve.capHeight ?? null,
     placement: sleeve.placement ?? null,
     curve: sleeve.curve ?? null,

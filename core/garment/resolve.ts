@@ -1,5 +1,8 @@
 import {
+  type Estimate,
   estimateArmLength,
+  estimateAroundShoulders,
+  estimateBackLength,
   estimateBust,
   estimateElbow,
   estimateShoulderToElbow,
@@ -32,6 +35,8 @@ export type ResolvedSpec = {
   readonly block: ResolvedBlock;
   readonly cloth: Cloth;
   readonly sleeve: ResolvedSleeve | null;
+  /** What a sleeve that is cut with the bodice rests on beside the arm. */
+  readonly bodice: { readonly backLength: number; readonly aroundShoulders: number };
   readonly defaults: readonly DefaultTaken[];
 };
 
@@ -62,7 +67,19 @@ export function resolveSpec(spec: GarmentSpec): ResolvedSpec {
     block: resolveBlock(spec, body.bust, measured, chosen),
     cloth,
     sleeve: spec.sleeve && resolveSleeve(spec.sleeve, body, cloth, chosen),
+    bodice: resolveBodice(spec, body, measured),
     defaults,
+  };
+}
+
+function resolveBodice({ sleeve, block }: GarmentSpec, body: SleeveBody, measured: Measured): ResolvedSpec["bodice"] {
+  const isWithBodice = sleeve !== null && styleOf(sleeve.kind)?.family === "bodice";
+  const isOffShoulder = (sleeve?.kind as string) === "offShoulder";
+  const taken = (isAsked: boolean, id: "backLength" | "aroundShoulders", estimate: () => Estimate) =>
+    isAsked ? measured(`body.${id}`, body[id], estimate) : (body[id] ?? estimate().value);
+  return {
+    backLength: taken(isWithBodice && block.source !== "drafted", "backLength", estimateBackLength),
+    aroundShoulders: taken(isOffShoulder, "aroundShoulders", () => estimateAroundShoulders(body.bust)),
   };
 }
 

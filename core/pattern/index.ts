@@ -1,3 +1,4 @@
+export { type BodiceEdges, bodicePiece, placePiece } from "./bodice-piece";
 export {
   type Edge,
   edge,

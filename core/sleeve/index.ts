@@ -1,2 +1,2 @@
 export { HEM_FINISHES, type HemFinish } from "./finish";
-export { SLEEVE_KINDS, type SleeveKind, styleOf } from "./styles";
+export { SLEEVE_KINDS, type SleeveKind, type SleeveStyle, styleOf } from "./styles";

@@ -1,8 +1,9 @@
+import type { Block } from "../block";
 import type { Phrase, Source, StepRecord } from "../draft";
 import type { Path, Point } from "../geometry";
 import type { Piece } from "../pattern";
 import type { HemFinish } from "./finish";
-import type { SetInSleeve, SetInTask } from "./set-in";
+import type { SetInMethod, SetInSleeve, SetInTask } from "./set-in";
 
 /** A length that a style leaves to choice, in millimetres. */
 export type StyleField = {
@@ -15,6 +16,7 @@ export type StyleField = {
 
 /** The plain sleeve that a style is derived from: fitted, in one piece, as long as the style is cut. */
 export type StyleBase = {
+  readonly block: Block;
   readonly task: SetInTask;
   readonly sleeve: SetInSleeve;
   /** How deep the hem is turned up, or its casing is. */
@@ -55,21 +57,29 @@ export type StyleHandle = {
   readonly gain: Point;
 };
 
-export type SleeveStyle<Name extends string = string> = {
+/** What a style is and what it leaves to choice, whatever it is derived from. */
+export type StyleLook<Name extends string> = {
   readonly name: string;
   readonly summary: string;
   readonly fields: Readonly<Record<Name, StyleField>>;
   /** The share of the arm's length that it usually is long. */
   readonly usualLengthShare: number;
   readonly usualFinish: HemFinish;
+  /** Which of its fields is length that falls over the finish of the hem. */
+  readonly falls: NoInfer<Name> | null;
+};
+
+/** A style that stays a sleeve of its own, sewn into the armhole. */
+export type SewnStyle<Name extends string = string> = StyleLook<Name> & {
+  readonly family: "sewn";
   /** Which of its fields open the crown, and the hem, for gathers. */
   readonly opens: { readonly crown: NoInfer<Name> | null; readonly hem: NoInfer<Name> | null };
-  /** Which of its fields is length that falls over the finish of the hem. */
-  readonly falls: NoInfer<Name>;
+  /** How its plain sleeve is fitted where nobody chose otherwise. */
+  readonly usual?: { readonly method: SetInMethod; readonly capEase: number };
   readonly derive: (base: StyleBase, lengths: Readonly<Record<NoInfer<Name>, number>>) => StyledSleeve;
 };
 
 /** Lets a style be written with the names of its own fields, and stand in a table with the others. */
-export function style<Name extends string>(of: SleeveStyle<Name>): SleeveStyle {
-  return of as unknown as SleeveStyle;
+export function sewnStyle<Name extends string>(of: Omit<SewnStyle<Name>, "family">): SewnStyle {
+  return { ...of, family: "sewn" } as unknown as SewnStyle;
 }

@@ -1,17 +1,29 @@
 import { balloon, bishop } from "./bishop";
+import type { BodiceStyle } from "./bodice-style";
 import { lantern } from "./lantern";
 import { puff } from "./puff";
-import type { SleeveStyle } from "./style";
+import { raglan } from "./raglan";
+import type { SewnStyle } from "./style";
+
+export type SleeveStyle = SewnStyle | BodiceStyle;
 
 /** Adding a style is a folder of its own and a line here: its fields in the garment file and on the screen follow from it. */
-export const STYLES = { puff, bishop, lantern, balloon } as const satisfies Readonly<Record<string, SleeveStyle>>;
+export const STYLES = { puff, bishop, lantern, balloon, raglan } as const satisfies Readonly<
+  Record<string, SleeveStyle>
+>;
 
 export type StyleKind = keyof typeof STYLES;
 export const STYLE_KINDS = Object.keys(STYLES) as readonly StyleKind[];
 
-/** A sleeve's style; null for the plain set-in sleeve, which every style is derived from. */
+/** A sleeve's style; null for the plain set-in sleeve. */
 export function styleOf(kind: SleeveKind): SleeveStyle | null {
   return kind === "set-in" ? null : STYLES[kind];
+}
+
+/** The style of a sleeve that is sewn into the armhole; null for the plain one. */
+export function sewnStyleOf(kind: SleeveKind): SewnStyle | null {
+  const style = styleOf(kind);
+  return style?.family === "sewn" ? style : null;
 }
 
 export const SLEEVE_KINDS = ["set-in", ...STYLE_KINDS] as const;

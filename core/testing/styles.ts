@@ -1,4 +1,4 @@
-import { draftGarment, type Garment, type GarmentSpec } from "../garment";
+import { draftGarment, type Garment, type GarmentSpec, sewnSleeve } from "../garment";
 import { flatten, type Path } from "../geometry";
 import { sampleSpec } from "./sample";
 
@@ -13,8 +13,9 @@ export function as(kind: Sleeve["kind"], changes: Partial<Sleeve> = {}): Garment
 
 export function drafted(spec: GarmentSpec) {
   const garment = draftGarment(spec);
-  if (!garment.sleeve) throw new Error("the sample takes a sleeve");
-  return { garment, sleeve: garment.sleeve, piece: garment.pieces[0] as Garment["pieces"][number] };
+  const sleeve = sewnSleeve(garment);
+  if (!sleeve) throw new Error("the sample takes a sleeve");
+  return { garment, sleeve, piece: garment.pieces[0] as Garment["pieces"][number] };
 }
 
 export const figure = (garment: Garment, id: string) =>

@@ -3,7 +3,7 @@ import { join } from "node:path";
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
 import type { Block, BodiceHalf } from "../block";
-import { applyChange, draftGarment, type GarmentSpec, readGarment, writeResult } from "../garment";
+import { applyChange, draftGarment, type GarmentSpec, readGarment, sewnSleeve, writeResult } from "../garment";
 import { along, crossesItself, pathLength, pathsCross, svgPathData } from "../geometry";
 import { SET_IN_METHODS } from "../sleeve/set-in";
 import { STYLE_KINDS } from "../sleeve/styles";
@@ -117,10 +117,11 @@ describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", ()
         const spec: GarmentSpec = { ...plain, sleeve: { kind: "set-in", ...plain.sleeve, ...changes } };
         const found = draftGarment(spec);
         const fault = found.findings.find((finding) => finding.severity === "fault");
-        const { sleeve, pieces } = fault ? draftGarment(applyChange(spec, fault.remedies[0]?.change ?? {})) : found;
+        const after = fault ? draftGarment(applyChange(spec, fault.remedies[0]?.change ?? {})) : found;
+        const { pieces } = after;
         expect(pieces.length).toBe("cut" in changes ? 2 : 1);
         for (const piece of pieces) expect(crossesItself(piece.outline)).toBe(false);
-        const { outline, twoPiece } = sleeve?.sleeve ?? {};
+        const { outline, twoPiece } = sewnSleeve(after)?.sleeve ?? {};
         if (outline?.elbowDart) {
           const back = pathLength(outline.underarmBack) + pathLength(outline.elbowDart.below);
           expect(back).toBeCloseTo(pathLength(outline.underarmFront), 6);
@@ -146,14 +147,18 @@ describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", ()
         expect(JSON.stringify(writeResult(found))).not.toContain("NaN");
         expect(pieces.length, fault?.code).toBeGreaterThan(0);
         for (const piece of pieces) expect(crossesItself(piece.outline)).toBe(false);
-        for (const seam of sleeve?.seams ?? []) expect(Math.abs(seam.sections[0]?.ease ?? 1)).toBeLessThan(0.05);
+        for (const seam of sleeve?.seams ?? []) {
+          if (seam.id !== "raglan.overarm") expect(Math.abs(seam.sections[0]?.ease ?? 1)).toBeLessThan(0.05);
+        }
       }
     },
   );
 
   it("D1: every one's sleeve is wider than her arm, its cap lower than the armhole is deep, and its crown between the ends of the cap line", () => {
     for (const woman of women) {
-      const { sleeve, block } = draftGarment(specFor(woman, "fit-first"));
+      const garment = draftGarment(specFor(woman, "fit-first"));
+      const { block } = garment;
+      const sleeve = sewnSleeve(garment);
       if (!sleeve || !block) continue;
       const { frame, outline } = sleeve.sleeve;
       expect(frame.frontWidth + frame.backWidth).toBeGreaterThan(woman.bicep);

@@ -1,9 +1,10 @@
 import { Findings } from "@app/features/garment/findings-panel";
 import { useWork } from "@app/features/garment/work-context";
 import { Box, Grid, Heading, Text } from "@chakra-ui/react";
-import type { DraftedSleeve, Garment } from "@core/garment/index";
+import type { DraftedBodiceSleeve, Garment, SewnSleeve } from "@core/garment/index";
 import { EaseChart } from "./ease-chart";
-import { NotchTable, SectionTable } from "./match-tables";
+import { NotchTable, PairTable, SectionTable } from "./match-tables";
+import { PairRibbons } from "./pair-ribbons";
 import { RibbonHandles } from "./ribbon-handles";
 import { SeamRibbons } from "./seam-ribbons";
 import { useWalk } from "./use-walk";
@@ -22,10 +23,14 @@ export function MatchStation() {
       </Box>
     );
   }
-  return <Matched garment={garment} drafted={drafted} />;
+  return drafted.family === "sewn" ? (
+    <Matched garment={garment} drafted={drafted} />
+  ) : (
+    <MatchedBodice garment={garment} drafted={drafted} />
+  );
 }
 
-type Props = { readonly garment: Garment; readonly drafted: DraftedSleeve };
+type Props = { readonly garment: Garment; readonly drafted: SewnSleeve };
 
 function Matched({ garment, drafted }: Props) {
   const walk = useWalk(drafted.seams);
@@ -50,7 +55,7 @@ function Matched({ garment, drafted }: Props) {
             </>
           )}
         />
-        <WalkPanel drafted={drafted} state={walk} />
+        <WalkPanel drafted={drafted} seams={drafted.seams} state={walk} />
         <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600" mt="4">
           Where the ease lies
         </Heading>
@@ -64,6 +69,33 @@ function Matched({ garment, drafted }: Props) {
         <Findings findings={garment.findings} hasSleeve />
         <SectionTable seams={drafted.seams} />
         <NotchTable notches={drafted.notches} />
+      </Box>
+    </Grid>
+  );
+}
+
+type BodiceProps = { readonly garment: Garment; readonly drafted: DraftedBodiceSleeve };
+
+/** A style with seams of its own: each pair of edges by itself. */
+function MatchedBodice({ garment, drafted }: BodiceProps) {
+  const walk = useWalk(drafted.seams);
+  return (
+    <Grid templateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 1fr) 20rem" }} flex="1">
+      <Box px="6" py="4" minW="0">
+        <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600">
+          Seam ribbons
+        </Heading>
+        <Text color="inkSoft" mb="2">
+          Each pair of edges laid out straight, one above the other. Threads join what is sewn together.
+        </Text>
+        {drafted.seams.map((seam) => (
+          <PairRibbons key={seam.id} seam={seam} />
+        ))}
+        <WalkPanel drafted={drafted} seams={drafted.seams} state={walk} />
+      </Box>
+      <Box px="5" py="4" borderStyle="solid" borderLeftWidth={{ base: "0", lg: "1px" }} borderColor="rule">
+        <Findings findings={garment.findings} hasSleeve />
+        <PairTable seams={drafted.seams} />
       </Box>
     </Grid>
   );

@@ -38,6 +38,38 @@ export function SectionTable({ seams }: { readonly seams: readonly Seam[] }) {
   );
 }
 
+/** Pairs of edges that are to be of one length, section by section. */
+export function PairTable({ seams }: { readonly seams: readonly Seam[] }) {
+  return (
+    <Titled title="Edges by section">
+      <Table.Header>
+        <Table.Row bg="transparent">
+          <Column>Section</Column>
+          <Column isFigure>One</Column>
+          <Column isFigure>Other</Column>
+        </Table.Row>
+      </Table.Header>
+      <Table.Body>
+        {seams.flatMap((seam) =>
+          seam.sections.map((section) => (
+            <Table.Row key={`${seam.id} ${section.from}`} bg="transparent" data-pair={`${seam.id} ${section.from}`}>
+              <Table.Cell px="1">
+                {seam.name}, {section.from} to {section.to}
+              </Table.Cell>
+              <Figure>
+                <LengthText mm={section.bodyLength} withUnit={false} />
+              </Figure>
+              <Figure>
+                <LengthText mm={section.partLength} withUnit={false} />
+              </Figure>
+            </Table.Row>
+          )),
+        )}
+      </Table.Body>
+    </Titled>
+  );
+}
+
 export function NotchTable({ notches }: { readonly notches: readonly SeamNotch[] }) {
   return (
     <Titled title="Notches, from the underarm">

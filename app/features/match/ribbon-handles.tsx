@@ -1,12 +1,12 @@
 import { useWorkStore } from "@app/features/garment/work-context";
 import { beginGesture } from "@app/features/garment/work-store";
 import type { SpecChange } from "@core/check/index";
-import type { DraftedSleeve } from "@core/garment/index";
+import type { SewnSleeve } from "@core/garment/index";
 import { useRef } from "react";
 import { RibbonHandle } from "./ribbon-handle";
 import type { RibbonScale } from "./seam-ribbons";
 
-type Props = { readonly drafted: DraftedSleeve; readonly scale: RibbonScale };
+type Props = { readonly drafted: SewnSleeve; readonly scale: RibbonScale };
 
 /** Notches keep this far from the underarm and below this share of the armhole, as the draft itself wants them. */
 const LEAST_NOTCH_MM = 20;

@@ -1,9 +1,9 @@
 import { useUnit } from "@app/components/preferences";
-import { chakra } from "@chakra-ui/react";
 import type { Seam } from "@core/check/index";
 import type { SeamNotch } from "@core/sleeve/set-in/index";
 import { formatLength } from "@core/tape/index";
 import type { ReactNode } from "react";
+import { RibbonDrawing } from "./ribbon-drawing";
 import { sewnTogether, unroll } from "./unrolled";
 
 const WIDTH = 900;
@@ -14,31 +14,6 @@ const CAP_TOP = 152;
 const HEIGHT = 248;
 /** Slices in which the ease is shaded on each half. */
 const SLICES = 60;
-
-const Drawing = chakra("svg", {
-  base: {
-    width: "100%",
-    height: "auto",
-    display: "block",
-    bg: "panel",
-    border: "1px solid",
-    borderColor: "rule",
-    "& text": { fill: "ink", fontFamily: "body", fontSize: "15px" },
-    "& .soft": { fill: "inkSoft", fontSize: "13.5px" },
-    "& .ribbon": { fill: "none", stroke: "ink", strokeWidth: 1.6 },
-    "& .cloth": { fill: "sunken" },
-    "& .eased": { fill: "chalk" },
-    "& .stretched": { fill: "fault" },
-    "& .grip": { fill: "panel", stroke: "chalk", strokeWidth: 2 },
-    "& .ribbon-handle": { cursor: "ew-resize", touchAction: "none" },
-    "& .ribbon-handle:hover .grip, & .ribbon-handle:focus-visible .grip": { fill: "chalkPale" },
-    "& .ribbon-handle:focus, & .ribbon-handle:focus-visible": { outlineStyle: "none" },
-    "& .ribbon-handle:focus-visible .grip": { strokeWidth: 4 },
-    "& .thread": { stroke: "ink", strokeWidth: 1.2 },
-    "& .walk": { stroke: "chalk", strokeWidth: 2.4, fill: "chalk" },
-    "& .stitch": { stroke: "ruleStrong", strokeWidth: 0.6 },
-  },
-});
 
 type Props = {
   readonly seams: readonly [Seam, Seam];
@@ -74,7 +49,7 @@ export function SeamRibbons({ seams, notches, handles }: Props) {
   const text = (mm: number) => formatLength(mm, unit);
   const labels = spread(threads.map((thread) => ({ ...thread, x: (onBody(thread.body) + onPart(thread.part)) / 2 })));
   return (
-    <Drawing
+    <RibbonDrawing
       viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
       role={handles ? "group" : "img"}
       aria-label={`Seam ribbons: armhole ${text(bodyLength)}, cap ${text(partLength)}`}
@@ -147,7 +122,7 @@ export function SeamRibbons({ seams, notches, handles }: Props) {
       <text className="soft" x={WIDTH / 2} y={HEIGHT - 9} textAnchor="middle">
         whole armhole {text(bodyLength)} · whole cap {text(partLength)} · ease {text(partLength - bodyLength)}
       </text>
-    </Drawing>
+    </RibbonDrawing>
   );
 }
 

@@ -1,9 +1,9 @@
-import { draftGarment } from "@core/garment/index";
+import { draftGarment, sewnSleeve } from "@core/garment/index";
 import { sampleSpec } from "@core/testing/sample";
 import { describe, expect, it } from "vitest";
 import { sewnTogether, unroll } from "./unrolled";
 
-const drafted = draftGarment(sampleSpec()).sleeve;
+const drafted = sewnSleeve(draftGarment(sampleSpec()));
 if (!drafted) throw new Error("the sample has a sleeve");
 const { seams, sleeve } = drafted;
 const [front, back] = seams;

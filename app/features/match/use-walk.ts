@@ -1,34 +1,31 @@
-import { type Seam, type Walk, type WalkMoment, walkSeam } from "@core/check/index";
+import { type Seam, type SeamId, type Walk, type WalkMoment, walkSeam } from "@core/check/index";
 import { mapPath, type Path } from "@core/geometry/index";
 import { useEffect, useMemo, useState } from "react";
-
-export type Side = "front" | "back";
 
 /** A walk round one half takes about this long when it is played. */
 const PLAYED_MS = 6000;
 
 /** The walk as it stands: on the sheet and on the ribbons the same moment is shown. */
 export type WalkState = {
-  readonly side: Side;
   readonly seam: Seam;
-  /** The armhole's half as it lies on the sheet, from the underarm. */
+  /** The bodice's edge as it lies on the sheet, from where the seam begins. */
   readonly body: Path;
   readonly walk: Walk;
   readonly moment: WalkMoment;
   readonly isAtEnd: boolean;
   readonly isPlaying: boolean;
-  readonly choose: (side: Side) => void;
-  /** Goes to a place on the armhole, in millimetres from the underarm, and stops there. */
+  readonly choose: (seam: SeamId) => void;
+  /** Goes to a place on the bodice's edge, in millimetres from where the seam begins, and stops there. */
   readonly goTo: (at: number) => void;
   readonly play: () => void;
 };
 
-export function useWalk([front, back]: readonly [Seam, Seam]): WalkState {
-  const [side, setSide] = useState<Side>("front");
+export function useWalk(seams: readonly Seam[]): WalkState {
+  const [chosen, setChosen] = useState<SeamId | null>(null);
   const [at, setAt] = useState(0);
   const [isPlaying, setPlaying] = useState(false);
-  const seam = side === "front" ? front : back;
-  const body = useMemo(() => bodyOnSheet(seam, side), [seam, side]);
+  const seam = (seams.find((one) => one.id === chosen) ?? seams[0]) as Seam;
+  const body = useMemo(() => bodyOnSheet(seam), [seam]);
   const walk = useMemo(() => walkSeam(seam, body), [seam, body]);
   const moment = walk.at(at);
   const isAtEnd = moment.bodyAt >= seam.bodyLength - 1e-6;
@@ -59,14 +56,14 @@ export function useWalk([front, back]: readonly [Seam, Seam]): WalkState {
     if (isAtEnd) setAt(0);
     setPlaying(!isPlaying);
   };
-  const choose = (next: Side) => {
-    setSide(next);
+  const choose = (next: SeamId) => {
+    setChosen(next);
     goTo(0);
   };
-  return { side, seam, body, walk, moment, isAtEnd, isPlaying, choose, goTo, play };
+  return { seam, body, walk, moment, isAtEnd, isPlaying, choose, goTo, play };
 }
 
-/** The armhole from the underarm as it lies on the sheet: the front mirrored, as on the block's sheet. */
-function bodyOnSheet(seam: Seam, side: Side): Path {
-  return side === "front" ? mapPath(seam.bodyPath, (p) => ({ x: -p.x, y: p.y })) : seam.bodyPath;
+/** A front armhole lies mirrored on the sheet; the edges of a style that has its own seams are told as they lie. */
+function bodyOnSheet(seam: Seam): Path {
+  return seam.id === "armhole.front" ? mapPath(seam.bodyPath, (p) => ({ x: -p.x, y: p.y })) : seam.bodyPath;
 }

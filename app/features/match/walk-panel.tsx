@@ -8,38 +8,41 @@ import { formatLength } from "@core/tape/index";
 import { Pause, Play } from "lucide-react";
 import type { WalkState } from "./use-walk";
 
-type Props = { readonly drafted: DraftedSleeve; readonly state: WalkState };
+type Props = { readonly drafted: DraftedSleeve; readonly seams: readonly Seam[]; readonly state: WalkState };
 
 /** In shares of the seam, so that its end can be reached exactly. */
 const SLIDER_STEPS = 1000;
 const EIGHTH_MM = 25.4 / 8;
 
 /** The sleeve walked round the armhole as two fingers do it, but exactly: scrubbed with the slider, or played. */
-export function WalkPanel({ drafted, state }: Props) {
+export function WalkPanel({ drafted, seams, state }: Props) {
   const unit = useUnit();
-  const { side, seam, body, walk, moment, isAtEnd, isPlaying, choose, goTo, play } = state;
+  const { seam, body, walk, moment, isAtEnd, isPlaying, choose, goTo, play } = state;
+  const [onBody, onPart] = [seam.bodyName, seam.partName];
+  const end = seam.sections.at(-1)?.to ?? "end";
   return (
     <Box as="section" aria-label="The walk" mt="4">
       <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600">
         The walk
       </Heading>
       <Text color="inkSoft" mb="2">
-        The cap rolled along the armhole from the underarm to the shoulder, taking in the wanted ease where it is
-        wanted.
+        {drafted.family === "sewn"
+          ? "The cap rolled along the armhole from the underarm to the shoulder, taking in the wanted ease where it is wanted."
+          : "One edge rolled along the other, from where the seam begins to where it ends."}
       </Text>
       <Flex gap="2" mb="2" align="center" wrap="wrap">
-        {(["front", "back"] as const).map((one) => (
+        {seams.map((one) => (
           <Button
-            key={one}
+            key={one.id}
             size="sm"
             variant="outline"
-            borderColor={one === side ? "chalk" : "ruleStrong"}
-            bg={one === side ? "chalkPale" : "transparent"}
+            borderColor={one.id === seam.id ? "chalk" : "ruleStrong"}
+            bg={one.id === seam.id ? "chalkPale" : "transparent"}
             color="ink"
-            aria-pressed={one === side}
-            onClick={() => choose(one)}
+            aria-pressed={one.id === seam.id}
+            onClick={() => choose(one.id)}
           >
-            {one === "front" ? "Front" : "Back"}
+            {one.name.replace(" armhole", "")}
           </Button>
         ))}
         <Button size="sm" variant="outline" borderColor="ruleStrong" color="ink" onClick={play}>
@@ -62,17 +65,17 @@ export function WalkPanel({ drafted, state }: Props) {
         />
       </Box>
       <Text data-walk-says>
-        <LengthText mm={moment.bodyAt} /> up the armhole lies <LengthText mm={moment.partAt} /> up the cap;{" "}
+        <LengthText mm={moment.bodyAt} /> along the {onBody} lies <LengthText mm={moment.partAt} /> along the {onPart};{" "}
         <LengthText mm={moment.easedIn} /> eased in so far.
         {isAtEnd && (
           <b>
             {" "}
             {Math.abs(walk.gap) < EIGHTH_MM / 2 ? (
-              "At the shoulder nothing is over."
+              `At the ${end} nothing is over.`
             ) : (
               <>
-                At the shoulder <LengthText mm={Math.abs(walk.gap)} denominator={8} />{" "}
-                {walk.gap > 0 ? "of the cap is over." : "of cap is missing."}
+                At the {end} <LengthText mm={Math.abs(walk.gap)} denominator={8} />{" "}
+                {walk.gap > 0 ? `of the ${onPart} is over.` : `of the ${onPart} is missing.`}
               </>
             )}
           </b>
@@ -92,13 +95,13 @@ type DrawingProps = {
 function WalkDrawing({ seam, body, moment, drafted }: DrawingProps) {
   const box = boxOf([body]);
   const margin = 70;
-  const sleeve = layPart(drafted.whole.outline, moment);
+  const sleeve = layPart(outlineWith(drafted, seam), moment);
   const edge = layPart(seam.partPath, moment);
   return (
     <svg
       className="sheet scaled"
       role="img"
-      aria-label="The armhole with the cap lying on it at this moment of the walk"
+      aria-label={`The ${seam.bodyName} with the ${seam.partName} lying on it at this moment of the walk`}
       viewBox={`${box.left - 2 * margin} ${box.top - margin / 2} ${box.right - box.left + 4 * margin} ${box.bottom - box.top + margin}`}
       width="100%"
       height="100%"
@@ -109,4 +112,11 @@ function WalkDrawing({ seam, body, moment, drafted }: DrawingProps) {
       <circle className="point" cx={moment.bodyPoint.x} cy={moment.bodyPoint.y} r={3.4} />
     </svg>
   );
+}
+
+/** The outline of the piece whose edge is walked. */
+function outlineWith(drafted: DraftedSleeve, { part, partPath }: Seam): Path {
+  if (drafted.family === "sewn") return drafted.whole.outline;
+  const id = part.split(".")[0];
+  return drafted.drawn.find((piece) => piece.id === id)?.outline ?? partPath;
 }

@@ -3,6 +3,7 @@ import { useWork } from "@app/features/garment/work-context";
 import { Box } from "@chakra-ui/react";
 import type { Block, Level } from "@core/block/index";
 import type { LetteredPoint } from "@core/draft/index";
+import { sewnSleeve } from "@core/garment/index";
 import { along, endOf, lengthAtHeight, type Path, type Point, pathLength, startOf } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
 import { useMemo } from "react";
@@ -30,7 +31,7 @@ export function BlockSheet() {
       </Box>
     );
   }
-  const notches = shown.sleeve?.task.notches;
+  const notches = sewnSleeve(shown)?.task.notches;
   return (
     <Sheet box={box} label="The bodice block, drawn to scale">
       {(view) => (

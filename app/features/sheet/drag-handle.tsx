@@ -6,7 +6,7 @@ import { type KeyboardEvent, type PointerEvent, useRef } from "react";
 import { flushSync } from "react-dom";
 import { toScreen, type View } from "./view";
 
-type Props = {
+export type DragHandleProps = {
   readonly name: string;
   readonly at: Point;
   readonly view: View;
@@ -24,7 +24,7 @@ const RADIUS_PX = 8;
 const REACH_PX = 22;
 
 /** A place of the draft that can be taken hold of: by pointer, or with the arrow keys by one tape graduation. */
-export function DragHandle({ name, at, view, handle, gain, onMove, onBegin, onEnd, onLimit }: Props) {
+export function DragHandle({ name, at, view, handle, gain, onMove, onBegin, onEnd, onLimit }: DragHandleProps) {
   const unit = useUnit();
   const start = useRef<{ readonly x: number; readonly y: number; readonly value: number } | null>(null);
   const p = toScreen(view, at);

@@ -1,8 +1,15 @@
 import { useWorkStore } from "@app/features/garment/work-context";
 import { beginGesture } from "@app/features/garment/work-store";
-import { capLineHandle, crownHandle, type DraftedSleeve, type Handle, styleHandle } from "@core/garment/index";
+import {
+  capLineHandle,
+  crownHandle,
+  type DraftedSleeve,
+  type Handle,
+  type SewnSleeve,
+  styleHandle,
+} from "@core/garment/index";
 import { useMemo, useRef } from "react";
-import { DragHandle } from "./drag-handle";
+import { DragHandle, type DragHandleProps } from "./drag-handle";
 import type { View } from "./view";
 
 type HandlesProps = {
@@ -12,16 +19,14 @@ type HandlesProps = {
   readonly onHold: (isHeld: boolean) => void;
 };
 
+type Shared = Pick<DragHandleProps, "view" | "onLimit" | "onBegin" | "onEnd">;
+type Move = (handle: Handle) => (value: number) => void;
+
 /** What can be taken hold of: the crown and the ends of the cap line, or what a style gives. */
 export function SleeveHandles({ drafted, view, onLimit, onHold }: HandlesProps) {
   const store = useWorkStore();
   const endGesture = useRef<(() => void) | null>(null);
-  const { outline, frame } = drafted.sleeve;
-  // The ranges do not move while one of their handles is dragged: only the figures that they are reckoned from move them.
-  const crown = useMemo(() => crownHandle(drafted), [drafted]);
-  const capLine = useMemo(() => capLineHandle(drafted), [drafted]);
-  const { change } = store.getState();
-  const shared = {
+  const shared: Shared = {
     view,
     onLimit,
     onBegin: () => {
@@ -34,9 +39,10 @@ export function SleeveHandles({ drafted, view, onLimit, onHold }: HandlesProps) 
       endGesture.current = null;
     },
   };
-  const move = (handle: Handle) => (value: number) => change(handle.changeTo(value));
-  if (drafted.styled) {
-    return drafted.styled.handles.map((one) => {
+  const move: Move = (handle) => (value) => store.getState().change(handle.changeTo(value));
+  const handles = drafted.family === "bodice" ? drafted.handles : drafted.styled?.handles;
+  if (drafted.family === "bodice" || handles) {
+    return handles?.map((one) => {
       const handle = styleHandle(drafted, one);
       return (
         <DragHandle
@@ -51,6 +57,22 @@ export function SleeveHandles({ drafted, view, onLimit, onHold }: HandlesProps) 
       );
     });
   }
+  return <PlainHandles drafted={drafted} shared={shared} move={move} />;
+}
+
+function PlainHandles({
+  drafted,
+  shared,
+  move,
+}: {
+  readonly drafted: SewnSleeve;
+  readonly shared: Shared;
+  readonly move: Move;
+}) {
+  const { outline, frame } = drafted.sleeve;
+  // The ranges do not move while one of their handles is dragged: only the figures that they are reckoned from move them.
+  const crown = useMemo(() => crownHandle(drafted), [drafted]);
+  const capLine = useMemo(() => capLineHandle(drafted), [drafted]);
   return (
     <>
       <DragHandle

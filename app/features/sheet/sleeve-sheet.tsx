@@ -1,17 +1,18 @@
 import { useUnit } from "@app/components/preferences";
 import { useWork } from "@app/features/garment/work-context";
 import { Box, Flex } from "@chakra-ui/react";
-import { type DraftedSleeve, draftGarment, type Garment } from "@core/garment/index";
-import { along, boxOf, line, type Point, pathLength } from "@core/geometry/index";
-import type { Piece } from "@core/pattern/index";
+import { type DraftedSleeve, draftGarment, type Garment, type SewnSleeve } from "@core/garment/index";
+import { along, boxOf, type Path, type Point, pathLength } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
 import { useMemo, useState } from "react";
-import { FigureAt, Letters, Lines, PlainPath, Tick } from "./drawn";
+import { BodiceDraft } from "./bodice-draft";
+import { FigureAt, Letters, Lines, PlainPath } from "./drawn";
+import { PieceMarks } from "./piece-marks";
 import { Sheet } from "./sheet";
 import { SleeveHandles } from "./sleeve-handles";
 import type { View } from "./view";
 
-/** The sleeve's draft on the sheet, with the crown and the ends of the cap line to take hold of. */
+/** The sleeve's draft on the sheet, with what can be taken hold of. */
 export function SleeveSheet() {
   const garment = useWork((work) => work.garment);
   const lastGood = useWork((work) => work.lastGood);
@@ -38,34 +39,56 @@ export function SleeveSheet() {
             <>
               {preview && (
                 <g data-preview>
-                  <PlainPath path={preview.whole.outline} view={onCapLine(view, preview)} className="preview" />
+                  <Outlines of={preview} view={view} className="preview" />
                 </g>
               )}
-              {before && <PlainPath path={before.whole.outline} view={onCapLine(view, before)} className="before" />}
-              <Draft drafted={drafted} view={onCapLine(view, drafted)} isHeld={isHeld} />
+              {before && <Outlines of={before} view={view} className="before" />}
+              {drafted.family === "sewn" ? (
+                <Draft drafted={drafted} view={onCapLine(view, drafted)} isHeld={isHeld} />
+              ) : (
+                <BodiceDraft drafted={drafted} view={onCapLine(view, drafted)} isHeld={isHeld} />
+              )}
               {!isStale && (
                 <SleeveHandles drafted={drafted} view={onCapLine(view, drafted)} onLimit={setLimit} onHold={setHeld} />
               )}
             </>
           )}
         </Sheet>
-        {preview && <PreviewFigures drafted={preview} />}
+        {preview?.family === "sewn" && <PreviewFigures drafted={preview} />}
         {limit !== null && <Limit garment={garment} value={limit} />}
       </Box>
     </Flex>
   );
 }
 
+type OutlinesProps = { readonly of: DraftedSleeve; readonly view: View; readonly className: string };
+
+/** All that is cut of a sleeve, in outline. */
+function Outlines({ of, view, className }: OutlinesProps) {
+  return outlinesOf(of).map((path, i) => (
+    // biome-ignore lint/suspicious/noArrayIndexKey: outlines have no other name, and never change places
+    <PlainPath key={i} path={path} view={onCapLine(view, of)} className={className} />
+  ));
+}
+
+function outlinesOf(drafted: DraftedSleeve): readonly Path[] {
+  return drafted.family === "sewn" ? [drafted.whole.outline] : drafted.drawn.map((piece) => piece.outline);
+}
+
 /**
  * On the sheet the cap line lies still and the crown moves, as it does under a hand; the draft itself counts from the crown.
  */
-function onCapLine(view: View, { sleeve }: DraftedSleeve): View {
-  return { ...view, y: view.y - sleeve.frame.height * view.scale };
+function onCapLine(view: View, drafted: DraftedSleeve): View {
+  return { ...view, y: view.y - capHeightOf(drafted) * view.scale };
 }
 
-function boxOnCapLine({ sleeve, whole, drawn }: DraftedSleeve) {
-  const box = boxOf([whole, ...drawn].map((piece) => piece.outline));
-  return { ...box, top: box.top - sleeve.frame.height, bottom: box.bottom - sleeve.frame.height };
+function capHeightOf(drafted: DraftedSleeve): number {
+  return drafted.family === "sewn" ? drafted.sleeve.frame.height : drafted.drawing.capHeight;
+}
+
+function boxOnCapLine(drafted: DraftedSleeve) {
+  const box = boxOf([...outlinesOf(drafted), ...drafted.drawn.map((piece) => piece.outline)]);
+  return { ...box, top: box.top - capHeightOf(drafted), bottom: box.bottom - capHeightOf(drafted) };
 }
 
 function Nothing() {
@@ -85,7 +108,7 @@ function Banner({ children }: { readonly children: React.ReactNode }) {
 }
 
 /** The numbers of what a remedy would give, beside its outline. */
-function PreviewFigures({ drafted }: { readonly drafted: DraftedSleeve }) {
+function PreviewFigures({ drafted }: { readonly drafted: SewnSleeve }) {
   const unit = useUnit();
   const { frame } = drafted.sleeve;
   const [front, back] = drafted.seams;
@@ -112,11 +135,12 @@ function PreviewFigures({ drafted }: { readonly drafted: DraftedSleeve }) {
 function Limit({ garment, value }: { readonly garment: Garment; readonly value: number }) {
   const unit = useUnit();
   const drafted = garment.sleeve;
-  const why = drafted?.styled
-    ? "no more of it can be asked"
-    : drafted?.task.method === "fit-first"
-      ? "this armhole with its ease allows no more"
-      : "the sleeve ends here";
+  const why =
+    drafted?.family === "bodice" || drafted?.styled
+      ? "no more of it can be asked"
+      : drafted?.task.method === "fit-first"
+        ? "this armhole with its ease allows no more"
+        : "the sleeve ends here";
   return (
     <Box
       position="absolute"
@@ -135,7 +159,7 @@ function Limit({ garment, value }: { readonly garment: Garment; readonly value: 
   );
 }
 
-type DraftProps = { readonly drafted: DraftedSleeve; readonly view: View; readonly isHeld: boolean };
+type DraftProps = { readonly drafted: SewnSleeve; readonly view: View; readonly isHeld: boolean };
 
 /** While a handle is held only what the hand is changing is written on the sheet; the letters come back when it lets go. */
 function Draft({ drafted, view, isHeld }: DraftProps) {
@@ -158,29 +182,7 @@ function Draft({ drafted, view, isHeld }: DraftProps) {
   );
 }
 
-/** Notches, and the arrow heads of the grain. */
-function PieceMarks({ piece, view }: { readonly piece: Piece; readonly view: View }) {
-  const { from, to } = piece.grain;
-  const heads = [
-    { at: from, towards: { x: -0.5, y: 0.86 } },
-    { at: from, towards: { x: 0.5, y: 0.86 } },
-    { at: to, towards: { x: -0.5, y: -0.86 } },
-    { at: to, towards: { x: 0.5, y: -0.86 } },
-  ];
-  return (
-    <>
-      {piece.notches.map((notch) => (
-        <Tick key={notch.id} at={notch.at} towards={notch.inwards} px={9} view={view} className="notch" />
-      ))}
-      {from.x !== 0 && <PlainPath path={line(from, to)} view={view} className="grain" />}
-      {heads.map(({ at, towards }) => (
-        <Tick key={`${at.y} ${towards.x}`} at={at} towards={towards} px={9} view={view} className="grain" />
-      ))}
-    </>
-  );
-}
-
-type FiguresProps = { readonly drafted: DraftedSleeve; readonly view: View };
+type FiguresProps = { readonly drafted: SewnSleeve; readonly view: View };
 
 function ChangingFigures({ drafted, view }: FiguresProps) {
   const unit = useUnit();
@@ -232,11 +234,11 @@ function isOnPlain(line: string): boolean {
 }
 
 /** A style is lettered where it changes the plain sleeve; the card has all letters. */
-function lettersOnSheet({ styled, draft }: DraftedSleeve) {
+function lettersOnSheet({ styled, draft }: SewnSleeve) {
   return styled ? styled.acts.flatMap((act) => act.points ?? []) : draft.points;
 }
 
 /** A place on the upper cap beside which its length is written. */
-function onCap({ caps }: DraftedSleeve, side: "front" | "back"): Point {
+function onCap({ caps }: SewnSleeve, side: "front" | "back"): Point {
   return along(caps[side], pathLength(caps[side]) * 0.35).point;
 }

@@ -6,6 +6,7 @@ import { useCalmWork } from "@app/features/garment/use-calm-work";
 import { useWork, useWorkStore } from "@app/features/garment/work-context";
 import { Box } from "@chakra-ui/react";
 import { length, phrase } from "@core/draft/index";
+import { sewnSleeve } from "@core/garment/index";
 import { fitFirstRange, methodOf, SET_IN_METHODS } from "@core/sleeve/set-in/index";
 import { Link } from "react-router";
 import { ClothChoice } from "./cloth-choice";
@@ -112,7 +113,7 @@ export function SleeveFields() {
 
 /** Between the narrowest and the widest sleeve whose cap is this armhole and its ease; known before anything is solved. */
 function FittingEase() {
-  const cap = useCalmWork((work) => work.garment.sleeve?.task.cap);
+  const cap = useCalmWork((work) => sewnSleeve(work.garment)?.task.cap);
   const range = cap && fitFirstRange(cap);
   return range ? (
     <Sentence

@@ -6,6 +6,7 @@ import { useWorkStore } from "@app/features/garment/work-context";
 import { beginGesture } from "@app/features/garment/work-store";
 import type { SideBySide } from "@app/workers/side-by-side";
 import { Box, Text } from "@chakra-ui/react";
+import { sewnSleeve } from "@core/garment/index";
 import { formatLength, GRADUATION_MM } from "@core/tape/index";
 import { useCallback, useMemo, useRef } from "react";
 import type { TradeOffPicture } from "./trade-off-painter";
@@ -16,7 +17,7 @@ const load = () => import("./trade-off-painter").then((painter) => painter.creat
 export function TradeOffChart({ found }: { readonly found: SideBySide }) {
   const unit = useUnit();
   const store = useWorkStore();
-  const frame = useCalmWork((work) => work.lastGood.sleeve?.sleeve.frame);
+  const frame = useCalmWork((work) => sewnSleeve(work.lastGood)?.sleeve.frame);
   const now = useMemo(
     () => (frame ? { width: frame.frontWidth + frame.backWidth, height: frame.height } : { width: 0, height: 0 }),
     [frame],

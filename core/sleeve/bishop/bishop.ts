@@ -11,7 +11,7 @@ import {
   slashStep,
   spreadStep,
 } from "../slash";
-import { type StyleBase, type StyledSleeve, type StyleHandle, style } from "../style";
+import { type StyleBase, type StyledSleeve, type StyleHandle, sewnStyle } from "../style";
 
 const STRIPS = 6;
 /** More of the width goes to the back, where the elbow bends (common practice; the share is our own figure). */
@@ -23,7 +23,7 @@ type BishopLengths = { readonly spread: number; readonly backDrop: number };
  * Bishop: the fitted cap kept as it is, the sleeve slashed from the hem up and spread, more at the back, its hem lower at the
  * back so that it blouses over the cuff. Common practice, no source; the amounts from memory.
  */
-export const bishop = style({
+export const bishop = sewnStyle({
   name: "Bishop",
   summary: "A fitted cap and a full hem, lower at the back, gathered to a cuff.",
   usualLengthShare: 1,
@@ -57,7 +57,7 @@ export const bishop = style({
 });
 
 /** Balloon: a bishop that is wider still, drawn together by elastic. */
-export const balloon = style({
+export const balloon = sewnStyle({
   name: "Balloon",
   summary: "A fitted cap and a very wide hem, drawn together by elastic.",
   usualLengthShare: 1,

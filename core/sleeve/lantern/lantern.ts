@@ -23,7 +23,7 @@ import {
   slashStep,
   spreadStep,
 } from "../slash";
-import { type Misplaced, type StyleBase, type StyledSleeve, style } from "../style";
+import { type Misplaced, type StyleBase, type StyledSleeve, sewnStyle } from "../style";
 
 const STRIPS = 6;
 /** So much sleeve is left above and below the seam. Our own limit. */
@@ -37,7 +37,7 @@ const TOLERANCE_MM = 1e-3;
  * Lantern: the fitted sleeve cut across; the upper part spread towards the seam, the lower part drawn in again from it to the hem, both
  * edges of the seam of one length. Common practice, no source; the amounts from memory.
  */
-export const lantern = style({
+export const lantern = sewnStyle({
   name: "Lantern",
   summary: "A fitted cap; the sleeve spreads to a seam across it and is drawn in again below.",
   usualLengthShare: 1,

@@ -12,7 +12,7 @@ import {
   slashStep,
   spreadStep,
 } from "../slash";
-import { type StyledSleeve, style } from "../style";
+import { type StyledSleeve, sewnStyle } from "../style";
 import { crownFolds, foldStep } from "./crown-folds";
 
 const STRIPS = 6;
@@ -21,7 +21,7 @@ const STRIPS = 6;
  * Puff: the fitted sleeve slashed between its notches and spread, its crown raised so that it stands, gathered back onto the
  * armhole. Below the notches it still matches exactly. Common practice, no source; the amounts from memory.
  */
-export const puff = style({
+export const puff = sewnStyle({
   name: "Puff",
   summary: "Slashed between the notches and spread at the crown, the hem, or both; its crown raised and gathered.",
   usualLengthShare: 0.42,

@@ -24,7 +24,7 @@ export { fitFirstRange, isInFitFirstRange, LOWEST_CAP_MM } from "./fit-first";
 export { type LowerHollows, lowerHollows, standOff } from "./lower-cap";
 export { methodOf, SET_IN_METHODS, type SetInMethod } from "./methods";
 export { type SeamNotch, usualNotches } from "./notches";
-export { cutAcross, type ElbowDart, type SleeveLengths, type SleeveOutline, type TurnUp } from "./outline";
+export { cutAcross, type ElbowDart, foldedOver, type SleeveLengths, type SleeveOutline, type TurnUp } from "./outline";
 export { sleevePieces, wholeSleeve } from "./pieces";
 export { pleatsFor } from "./pleats";
 export { draftSetInSleeve, LEAST_BELOW_CAP_MM, type SetInSleeve } from "./set-in-sleeve";

@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { draftGarment, type GarmentSpec } from "../../garment";
+import { draftGarment, type GarmentSpec, sewnSleeve } from "../../garment";
 import { specOf, withSleeve } from "../../testing/sample";
 import { lowerHollows } from "./lower-cap";
 
@@ -55,7 +55,7 @@ describe("how the lower cap follows", () => {
   });
 
   it("is the usual curve of fit first, and the rules keep their guide points", () => {
-    const curveOf = (spec: GarmentSpec) => draftGarment(spec).sleeve?.task.cap.curve;
+    const curveOf = (spec: GarmentSpec) => sewnSleeve(draftGarment(spec))?.task.cap.curve;
     expect(curveOf(withSleeve({}))).toBe("armhole");
     expect(curveOf(withSleeve({ method: "bust-twelfth" }))).toBe("quarters");
     expect(curveOf(withSleeve({ method: "bust-twelfth", curve: "armhole" }))).toBe("armhole");

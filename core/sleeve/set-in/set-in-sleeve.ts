@@ -16,6 +16,8 @@ export type SetInSleeve = {
   readonly twoPiece: TwoPiece | null;
   /** What is done at the table, but for the cutting; the draft is composed of it. */
   readonly acts: readonly StepRecord[];
+  /** Those of them that mark the notches. */
+  readonly notchActs: readonly StepRecord[];
   readonly cutting: StepRecord;
   readonly draft: Draft;
   readonly notches: readonly SeamNotch[];
@@ -39,7 +41,7 @@ export function draftSetInSleeve(task: SetInTask): SetInSleeve | null {
   const notches = seamNotches(task.notches, task.lowerEase, task.cap.armhole.front, capLength.front);
   const twoPiece = task.twoPiece && cutInTwo(outline, task.lengths, task.twoPiece);
   const figures = sleeveFigures(task, frame, outline, capLength, twoPiece);
-  const acts = sleeveSteps({ task, frame, outline, twoPiece, notches, capLength, figures });
+  const { acts, notchActs } = sleeveSteps({ task, frame, outline, twoPiece, notches, capLength, figures });
   const cutting = twoPiece ? CUT_TWO_STEP : CUT_STEP;
   return {
     frame,
@@ -48,6 +50,7 @@ export function draftSetInSleeve(task: SetInTask): SetInSleeve | null {
     capLength,
     notches,
     acts,
+    notchActs,
     cutting,
     draft: composeDraft(
       "sleeve",

@@ -8,7 +8,10 @@ import { onePieceSteps } from "./one-piece-steps";
 import { twoPieceSteps } from "./two-piece-steps";
 
 /** The acts at the drawing table, in order, from the first line to the notches. */
-export function sleeveSteps(drawn: Drawn): readonly StepRecord[] {
+export function sleeveSteps(drawn: Drawn): {
+  readonly acts: readonly StepRecord[];
+  readonly notchActs: readonly StepRecord[];
+} {
   const { outline, figures, twoPiece } = drawn;
   const cap = [
     ...frameSteps(drawn),
@@ -17,10 +20,12 @@ export function sleeveSteps(drawn: Drawn): readonly StepRecord[] {
     capCurveStep("back", outline.capBack, ["J", "K", "L"], drawn, figures.capBack),
     matchStep(drawn),
   ];
+  const notchActs = notchSteps(drawn);
   // The notches of a two-piece sleeve go along when its cap is cut apart.
-  return twoPiece
-    ? [...cap, ...notchSteps(drawn), ...twoPieceSteps(drawn, twoPiece)]
-    : [...cap, ...onePieceSteps(drawn), ...notchSteps(drawn)];
+  const acts = twoPiece
+    ? [...cap, ...notchActs, ...twoPieceSteps(drawn, twoPiece)]
+    : [...cap, ...onePieceSteps(drawn), ...notchActs];
+  return { acts, notchActs };
 }
 
 export const CUT_TWO_STEP: StepRecord = {
@@ -102,6 +107,12 @@ function besideSlant({ outside }: GuidePoint): Phrase {
 function matchStep({ task, figures }: Drawn): StepRecord {
   const armhole = task.cap.armhole.front + task.cap.armhole.back;
   const ease = figures.capEase.value;
+  if (Math.abs(ease) < PENCIL_LINE_MM) {
+    return {
+      text: phrase`The whole cap is as long as the armhole, ${length(armhole)}: nothing is eased in.`,
+      figures: [figures.capEase, figures.surplus],
+    };
+  }
   return {
     text: phrase`The whole cap is ${length(Math.abs(ease))} ${ease < 0 ? "shorter" : "longer"} than the armhole, ${length(armhole)}: that is its ease.`,
     figures: [figures.capEase, figures.surplus],

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { applyChange, draftGarment, type GarmentSpec } from "../../garment";
+import { applyChange, draftGarment, type GarmentSpec, sewnSleeve } from "../../garment";
 import { crossesItself, cubicDerivative, distance, endOf, pathLength, startOf } from "../../geometry";
 import { withSleeve } from "../../testing/sample";
 import type { SetInSleeve } from "./set-in-sleeve";
@@ -8,7 +8,7 @@ import type { TwoPiece } from "./two-piece";
 
 function cut(changes: Partial<NonNullable<GarmentSpec["sleeve"]>> = {}) {
   const garment = draftGarment(withSleeve({ cut: "two-piece", ...changes }));
-  const sleeve = garment.sleeve?.sleeve;
+  const sleeve = sewnSleeve(garment)?.sleeve;
   if (!sleeve?.twoPiece) throw new Error("the sample can be cut in two");
   return { garment, sleeve, parts: sleeve.twoPiece };
 }
@@ -113,8 +113,9 @@ describe("a sleeve cut in two", () => {
 
   it("is drawn in one piece, and said so, when hardly an under sleeve would be left; both ways out end that", () => {
     const spec = withSleeve({ cut: "two-piece", frontSeamUnder: 70, backSeamUnder: 40 });
-    const { sleeve, pieces, findings } = draftGarment(spec);
-    expect(sleeve?.sleeve.twoPiece).toBeNull();
+    const garment = draftGarment(spec);
+    const { pieces, findings } = garment;
+    expect(sewnSleeve(garment)?.sleeve.twoPiece).toBeNull();
     expect(pieces.map((piece) => piece.id)).toEqual(["sleeve"]);
     const found = findings.find((finding) => finding.code === "under-sleeve-too-narrow");
     expect(found?.severity).toBe("fault");
@@ -128,15 +129,16 @@ describe("a sleeve cut in two", () => {
 
   function cutTask() {
     const { garment } = cut();
-    if (!garment.sleeve) throw new Error("the sample has a sleeve");
-    return garment.sleeve.task.lengths;
+    const sewn = sewnSleeve(garment);
+    if (!sewn) throw new Error("the sample has a sleeve");
+    return sewn.task.lengths;
   }
 });
 
 describe("an elbow dart", () => {
   function darted(changes: Partial<NonNullable<GarmentSpec["sleeve"]>> = {}) {
     const garment = draftGarment(withSleeve({ elbowDart: 25.4, ...changes }));
-    const sleeve = garment.sleeve?.sleeve;
+    const sleeve = sewnSleeve(garment)?.sleeve;
     if (!sleeve?.outline.elbowDart) throw new Error("the sample takes an elbow dart");
     return { garment, sleeve, outline: sleeve.outline, dart: sleeve.outline.elbowDart };
   }
@@ -156,7 +158,7 @@ describe("an elbow dart", () => {
   });
 
   it("swings the lower sleeve to the front and keeps its width and its length", () => {
-    const plain = draftGarment(withSleeve({})).sleeve?.sleeve.outline;
+    const plain = sewnSleeve(draftGarment(withSleeve({})))?.sleeve.outline;
     const { outline } = darted();
     if (!plain) throw new Error("the sample has a sleeve");
     expect(outline.frontHem.x).toBeGreaterThan(plain.frontHem.x + 10);

@@ -1,0 +1,26 @@
+import { line } from "@core/geometry/index";
+import type { Piece } from "@core/pattern/index";
+import { PlainPath, Tick } from "./drawn";
+import type { View } from "./view";
+
+/** Notches, and the arrow heads of the grain. */
+export function PieceMarks({ piece, view }: { readonly piece: Piece; readonly view: View }) {
+  const { from, to } = piece.grain;
+  const heads = [
+    { at: from, towards: { x: -0.5, y: 0.86 } },
+    { at: from, towards: { x: 0.5, y: 0.86 } },
+    { at: to, towards: { x: -0.5, y: -0.86 } },
+    { at: to, towards: { x: 0.5, y: -0.86 } },
+  ];
+  return (
+    <>
+      {piece.notches.map((notch) => (
+        <Tick key={notch.id} at={notch.at} towards={notch.inwards} px={9} view={view} className="notch" />
+      ))}
+      {from.x !== 0 && <PlainPath path={line(from, to)} view={view} className="grain" />}
+      {heads.map(({ at, towards }) => (
+        <Tick key={`${at.y} ${towards.x}`} at={at} towards={towards} px={9} view={view} className="grain" />
+      ))}
+    </>
+  );
+}

@@ -1,0 +1,176 @@
+import { type Block, type BodiceHalf, SIDES } from "../block";
+import { limbAt } from "../body";
+import {
+  type Enlarge,
+  type Finding,
+  judgeBodiceSleeve,
+  judgeNoRoom,
+  judgeStyle,
+  judgeWidth,
+  type Seam,
+  styleSeams,
+} from "../check";
+import { composeDraft, type Draft } from "../draft";
+import { endOf, lineCubic } from "../geometry";
+import type { Piece } from "../pattern";
+import type { BodiceBase, BodiceStyle, DrawnBodiceSleeve, SeamId } from "../sleeve/bodice-style";
+import { type FinishedHem, finishDepth, finishHem } from "../sleeve/finish";
+import { draftSetInSleeve, type NamedSolution, usualNotches } from "../sleeve/set-in";
+import type { StyleHandle } from "../sleeve/style";
+import type { SleeveKind } from "../sleeve/styles";
+import { asGuide, turnUpOf, withOpening } from "./finish-sleeve";
+import type { ResolvedSpec } from "./resolve";
+import type { ResolvedSleeve } from "./resolve-sleeve";
+import { setInTask, whyNoSleeve } from "./sewn-sleeve";
+
+/** A sleeve that took a part of the bodice along, with everything that was asked of it. */
+export type DraftedBodiceSleeve = {
+  readonly family: "bodice";
+  readonly kind: SleeveKind;
+  readonly styleLengths: Readonly<Record<string, number>>;
+  readonly drawing: DrawnBodiceSleeve;
+  readonly hem: FinishedHem;
+  readonly drawn: readonly Piece[];
+  readonly pieces: readonly Piece[];
+  readonly seams: readonly Seam[];
+  readonly notches: readonly SeamMark[];
+  readonly handles: readonly StyleHandle[];
+  readonly draft: Draft;
+  readonly solvers: readonly NamedSolution[];
+};
+
+/** A place that is marked on both edges of a seam, measured from where they begin. */
+export type SeamMark = {
+  readonly id: string;
+  readonly name: string;
+  readonly seam: SeamId;
+  readonly bodyAt: number;
+  readonly partAt: number;
+};
+
+export type BodiceOutcome = { readonly drafted: DraftedBodiceSleeve | null; readonly findings: readonly Finding[] };
+
+export function draftBodiceSleeve(
+  resolved: ResolvedSpec,
+  asked: ResolvedSleeve,
+  style: BodiceStyle,
+  block: Block,
+  enlarge: Enlarge,
+): BodiceOutcome {
+  const drawing = style.draft(baseOf(resolved, asked, block), asked.styleLengths);
+  if (!drawing.isDrawn) {
+    return {
+      drafted: null,
+      findings: [
+        drawing.why === "no-cap"
+          ? whyNoSleeve(drawing.task, resolved.cloth, enlarge)
+          : judgeNoRoom(asked.kind, drawing.misplaced),
+      ],
+    };
+  }
+  const { body, cloth } = resolved;
+  const limb = limbAt(drawing.hemLevel, drawing.capHeight, body);
+  const hem = finishHem(asked.hem, drawing.hemLength, limb);
+  const isOpened = asked.hem.finish === "cuff" && asked.hem.opening > 0;
+  const drawn = drawing.drawn.map((piece) =>
+    isOpened && piece.id.startsWith("sleeve") && piece.id !== "sleeveFront" ? withOpening(piece) : piece,
+  );
+  const { fitted } = drawing;
+  const seams = styleSeams(drawing.seams);
+  return {
+    drafted: {
+      family: "bodice",
+      kind: asked.kind,
+      styleLengths: asked.styleLengths,
+      drawing,
+      hem,
+      drawn,
+      pieces: [...drawn, ...drawing.extra, ...hem.pieces],
+      seams,
+      notches: drawing.seams.flatMap(({ id, mark }): readonly SeamMark[] =>
+        mark ? [{ id: `${id}.mark`, seam: id, ...mark }] : [],
+      ),
+      handles: drawing.handles,
+      draft: draftOf(drawing, hem),
+      solvers: [...(fitted?.sleeve.solvers ?? []), ...drawing.solvers],
+    },
+    findings: [
+      ...(fitted ? judgeWidth(fitted.task, fitted.sleeve, cloth) : []),
+      ...judgeBodiceSleeve(asked.kind, drawing, seams, cloth),
+      ...judgeStyle(
+        {
+          kind: asked.kind,
+          hem: asked.hem,
+          hemLength: drawing.hemLength,
+          onto: hem.onto,
+          limb,
+          crownRatio: null,
+          misplaced: drawing.misplaced,
+          finished: drawing.finishedLength,
+          lengths: asked.styleLengths,
+          opens: { crown: null, hem: null },
+          derive: () => null,
+        },
+        { hand: body.hand, armLength: body.armLength },
+        cloth,
+      ),
+    ],
+  };
+}
+
+function baseOf(resolved: ResolvedSpec, asked: ResolvedSleeve, block: Block): BodiceBase {
+  const { body, bodice } = resolved;
+  const depth = finishDepth(asked.hem);
+  return {
+    block: reachingWaist(block, bodice.backLength),
+    body,
+    aroundShoulders: bodice.aroundShoulders,
+    length: asked.length - depth,
+    finishDepth: depth,
+    widths: {
+      upperArm: body.upperArm + asked.upperArmEase,
+      elbow: body.elbow + asked.elbowEase,
+      wrist: body.wrist + asked.wristEase,
+    },
+    isTwoPiece: asked.isTwoPiece,
+    turnUp: turnUpOf(asked),
+    fit: (ground, longer) => {
+      const plain: ResolvedSleeve = {
+        ...asked,
+        method: "fit-first",
+        capEase: 0,
+        capHeight: null,
+        placement: null,
+        fullnessChange: 0,
+        surplus: null,
+        lowerEase: { front: 0, back: 0 },
+        capHeightChange: 0,
+        capWidthChange: 0,
+        length: asked.length + longer,
+      };
+      const task = setInTask(resolved, plain, ground, usualNotches(ground));
+      return { task, sleeve: draftSetInSleeve(task) };
+    },
+  };
+}
+
+/** A block of which nothing below the armhole was measured is drawn on, straight down to the waist. */
+function reachingWaist(block: Block, backLength: number): Block {
+  if (block.levels.some((level) => level.id === "waist")) return block;
+  const waist = endOf(block.back.neckline.path).y + backLength;
+  const [front, back] = SIDES.map((side) => drawnOn(block[side], waist)) as [BodiceHalf, BodiceHalf];
+  return { ...block, front, back };
+}
+
+function drawnOn(half: BodiceHalf, level: number): BodiceHalf {
+  const down = (path: BodiceHalf["centre"]) => {
+    const end = endOf(path);
+    return end.y >= level ? path : [...path, lineCubic(end, { x: end.x, y: level })];
+  };
+  return { ...half, sideSeam: down(half.sideSeam), centre: down(half.centre) };
+}
+
+function draftOf({ title, actsBefore, acts, fitted, cutting }: DrawnBodiceSleeve, hem: FinishedHem): Draft {
+  const plain = fitted ? fitted.sleeve.acts.filter((act) => !fitted.sleeve.notchActs.includes(act)).map(asGuide) : [];
+  return composeDraft("sleeve", title, [...actsBefore, ...plain, ...acts, ...hem.acts, cutting]);
+}

@@ -1,0 +1,131 @@
+import type { Block } from "../block";
+import type { SleeveBody } from "../body";
+import type { StepRecord } from "../draft";
+import type { Path } from "../geometry";
+import type { Piece } from "../pattern";
+import type { NamedSolution, SetInSleeve, SetInTask } from "./set-in";
+import type { Misplaced, StyleHandle, StyleLook } from "./style";
+
+/** A style that takes a part of the bodice along: front and back are cut anew with it. */
+export type BodiceStyle<Name extends string = string> = StyleLook<Name> & {
+  readonly family: "bodice";
+  /** Does it rest on a plain sleeve that is fitted to the armhole first? */
+  readonly isFitted: boolean;
+  readonly draft: (base: BodiceBase, lengths: Readonly<Record<NoInfer<Name>, number>>) => BodiceSleeve;
+};
+
+export function bodiceStyle<Name extends string>(of: Omit<BodiceStyle<Name>, "family">): BodiceStyle {
+  return { ...of, family: "bodice" } as unknown as BodiceStyle;
+}
+
+/** What a sleeve that is cut with the bodice is drafted from, in millimetres. */
+export type BodiceBase = {
+  /** It reaches down to the waist at least. */
+  readonly block: Block;
+  readonly body: SleeveBody;
+  /** Round both upper arms at the off-shoulder line. */
+  readonly aroundShoulders: number;
+  /** From the shoulder point to where it is cut; what finishes the hem comes to it. */
+  readonly length: number;
+  readonly finishDepth: number;
+  /** Whole widths, with their ease. */
+  readonly widths: { readonly upperArm: number; readonly elbow: number; readonly wrist: number };
+  readonly isTwoPiece: boolean;
+  readonly turnUp: number;
+  /** The plain sleeve without cap ease for this armhole, so much longer than asked. */
+  readonly fit: (block: Block, longer: number) => Fitted;
+};
+
+export type Fitted = { readonly task: SetInTask; readonly sleeve: SetInSleeve | null };
+
+/** Two edges that are sewn together as they lie on the sheet, and a place at which they are marked. Distances are from the start of both. */
+export type StyleSeam = {
+  readonly id: SeamId;
+  readonly name: string;
+  readonly body: string;
+  readonly part: string;
+  /** What the two are called beside each other. */
+  readonly bodyName: string;
+  readonly partName: string;
+  readonly bodyPath: Path;
+  readonly partPath: Path;
+  readonly from: string;
+  readonly to: string;
+  readonly mark: { readonly name: string; readonly bodyAt: number; readonly partAt: number } | null;
+};
+
+/** Stable: results and tests refer to it. */
+export type SeamId =
+  | "armhole.front"
+  | "armhole.back"
+  | "raglan.front"
+  | "raglan.back"
+  | "raglan.overarm"
+  | "kimono.overarm"
+  | "kimono.underarm";
+
+/** How front and back were brought to one length, by moving something no further than allowed. */
+export type Balance = {
+  readonly field: string;
+  readonly what: "over-arm" | "underarm";
+  /** Front less back, as they are drawn. */
+  readonly difference: number;
+  readonly within: number;
+  /** How far it would have to be moved; null when no move does it. */
+  readonly needed: number | null;
+};
+
+/** A neck that has no other opening than a slit at the centre back. */
+export type NeckOpening = {
+  readonly girth: number;
+  readonly slit: number;
+  /** Null when it was not measured. */
+  readonly head: number | null;
+  /** What the neck would have to be widened by, and the slit it would take instead. */
+  readonly wider: number | null;
+  readonly slitFor: number;
+};
+
+/** A sleeve that took a part of the bodice along, with all that is cut anew. */
+export type BodiceSleeve =
+  | {
+      readonly isDrawn: true;
+      readonly title: string;
+      /** The plain sleeve under it, whose acts come after the first ones; null for a style that rests on none. */
+      readonly fitted: { readonly task: SetInTask; readonly sleeve: SetInSleeve } | null;
+      readonly actsBefore: readonly StepRecord[];
+      readonly acts: readonly StepRecord[];
+      readonly cutting: StepRecord;
+      /** As they lie on the sheet. */
+      readonly drawn: readonly Piece[];
+      /** Small pieces that only follow from them. */
+      readonly extra: readonly Piece[];
+      readonly seams: readonly StyleSeam[];
+      readonly hemLength: number;
+      /** How far from the shoulder point down the arm the hem lies, and what is finished of that. */
+      readonly hemLevel: number;
+      readonly finishedLength: number;
+      readonly capHeight: number;
+      readonly handles: readonly StyleHandle[];
+      readonly misplaced: readonly Misplaced[];
+      readonly balances: readonly Balance[];
+      readonly neck: NeckOpening | null;
+      readonly top: TopEdge | null;
+      readonly width: LeastWidth | null;
+      readonly solvers: readonly NamedSolution[];
+    }
+  | { readonly isDrawn: false; readonly why: "no-cap"; readonly task: SetInTask }
+  | { readonly isDrawn: false; readonly why: "no-room"; readonly misplaced: Misplaced };
+
+export type DrawnBodiceSleeve = Extract<BodiceSleeve, { readonly isDrawn: true }>;
+
+/** An upper edge that elastic draws in, the girth that it lies round, and the upper-arm ease that would make it long enough. */
+export type TopEdge = {
+  readonly edge: number;
+  readonly girth: number;
+  readonly elastic: number;
+  readonly easeFor: number | null;
+};
+
+/** The sleeve where it is narrowest over the upper arm, and how deep the underarm would have to lie for it to go round. */
+export type LeastWidth = { readonly width: number; readonly upperArm: number; readonly deeper: number | null };

@@ -1,0 +1,1 @@
+export { raglan } from "./raglan";

@@ -1,0 +1,117 @@
+import { alterBlock, type Block, type Side } from "../../block";
+import { mapCubic } from "../../geometry";
+import type { BodiceBase, Fitted } from "../bodice-style";
+import type { SetInSleeve, SetInTask } from "../set-in";
+import type { Misplaced } from "../style";
+import { closeOverArm, type OverArm } from "./over-arm";
+import { cutRaglan, type RaglanCut } from "./raglan-cut";
+
+/** The lengths that a raglan line is drawn by, in millimetres. */
+export type RaglanLengths = {
+  readonly lowering: number;
+  readonly neckPoint: number;
+  readonly belowHalf: number;
+  readonly bowFront: number;
+  readonly bowBack: number;
+  readonly dartWidth: number;
+  readonly dartDepth: number;
+  readonly balanceWithin: number;
+};
+
+/** The bodice and the plain sleeve with the raglan line drawn on both. */
+export type RaglanDraft = {
+  /** With its underarm lowered, and its shoulder dart moved. */
+  readonly block: Block;
+  readonly hadShoulderDart: boolean;
+  readonly task: SetInTask;
+  readonly sleeve: SetInSleeve;
+  readonly front: RaglanCut;
+  readonly back: RaglanCut;
+  readonly overArm: OverArm;
+  readonly misplaced: readonly Misplaced[];
+};
+
+export type RaglanOutcome =
+  | { readonly ok: true; readonly draft: RaglanDraft }
+  | { readonly ok: false; readonly why: "no-cap"; readonly task: SetInTask }
+  | { readonly ok: false; readonly why: "no-room"; readonly misplaced: Misplaced };
+
+/** The raglan line keeps this far from either end of the neckline and of the armhole. Our own limit. */
+const CLEAR_MM = 12;
+
+/** Lowers the underarm, fits the plain sleeve to it without cap ease, draws the raglan line and lays the shoulder parts on the cap. */
+export function draftRaglan(base: BodiceBase, lengths: RaglanLengths, longer = 0): RaglanOutcome {
+  const lowered = lowerUnderarm(base.block, lengths.lowering);
+  if (!lowered) {
+    const most = furthest((by) => lowerUnderarm(base.block, by) !== null, lengths.lowering, 0);
+    return { ok: false, why: "no-room", misplaced: noRoom("lowering", lengths.lowering, 0, most) };
+  }
+  const { task, sleeve }: Fitted = base.fit(lowered.block, longer);
+  if (!sleeve) return { ok: false, why: "no-cap", task };
+  const { places, misplaced } = placesOf(lowered.block, lengths);
+  const front = cutRaglan(lowered.block.front, places.front);
+  const back = cutRaglan(lowered.block.back, places.back);
+  const { outline } = sleeve;
+  const caps = {
+    crownX: outline.crown.x,
+    front: [outline.capFront],
+    back: [mapCubic(outline.capBack, (p) => ({ x: -p.x, y: p.y }))],
+    footX: (outline.frontHem.x + outline.backHem.x) / 2,
+    footY: outline.frontHem.y,
+  };
+  const close = (gap: number) =>
+    closeOverArm({ front, back }, caps, { gap, depth: lengths.dartDepth, within: lengths.balanceWithin });
+  const overArm = close(lengths.dartWidth);
+  if (!overArm) {
+    const most = furthest((gap) => close(gap) !== null, lengths.dartWidth, 0);
+    return { ok: false, why: "no-room", misplaced: noRoom("dartWidth", lengths.dartWidth, 0, most) };
+  }
+  return { ok: true, draft: { ...lowered, task, sleeve, front, back, overArm, misplaced } };
+}
+
+function noRoom(field: string, asked: number, least: number, most: number): Misplaced {
+  return { field, asked, least, most, drawn: Math.min(most, Math.max(least, asked)) };
+}
+
+/** The most, short of what was asked, that still goes; found by halving. */
+function furthest(goes: (value: number) => boolean, asked: number, least: number): number {
+  let [low, high] = [least, asked];
+  for (let i = 0; i < 12; i++) {
+    const middle = (low + high) / 2;
+    if (goes(middle)) low = middle;
+    else high = middle;
+  }
+  return low;
+}
+
+function lowerUnderarm(block: Block, by: number) {
+  const hadShoulderDart = block.front.shoulderDart !== null;
+  const { block: altered, taken } = alterBlock(block, [
+    ...(hadShoulderDart ? [{ kind: "shoulder-dart-to-armhole" as const, by: 0 }] : []),
+    ...(by > 0 ? [{ kind: "lower-armhole" as const, by }] : []),
+  ]);
+  return taken.some((one) => one.leftOut !== null) ? null : { block: altered, hadShoulderDart };
+}
+
+/** Where the line begins and ends on each half; what has no room there is drawn at the nearest that has, and said. */
+function placesOf(block: Block, { neckPoint, belowHalf, bowFront, bowBack }: RaglanLengths) {
+  const neckMost = Math.min(block.front.neckline.length, block.back.neckline.length) - CLEAR_MM;
+  const neckAt = Math.min(neckPoint, neckMost);
+  const halves = [block.front.armhole.length / 2, block.back.armhole.length / 2];
+  const belowMost = Math.min(...halves) - CLEAR_MM;
+  const belowLeast = CLEAR_MM - Math.min(...halves);
+  const below = Math.min(belowMost, Math.max(belowLeast, belowHalf));
+  const of = (side: Side, bow: number) => ({ neckAt, meetingAt: meetingPoint(block[side].armhole.length, below), bow });
+  return {
+    places: { front: of("front", bowFront), back: of("back", bowBack) },
+    misplaced: [
+      ...(neckAt < neckPoint ? [noRoom("neckPoint", neckPoint, CLEAR_MM, neckMost)] : []),
+      ...(below !== belowHalf ? [noRoom("belowHalf", belowHalf, belowLeast, belowMost)] : []),
+    ],
+  };
+}
+
+/** Up from the underarm: half the armhole from shoulder tip to lowered underarm, less a little (common practice, no source). */
+export function meetingPoint(armhole: number, belowHalf: number): number {
+  return armhole / 2 - belowHalf;
+}

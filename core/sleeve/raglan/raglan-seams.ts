@@ -1,0 +1,52 @@
+import { SIDES } from "../../block";
+import { mapPath, pathLength } from "../../geometry";
+import type { StyleSeam } from "../bodice-style";
+import { bodyEdge } from "./raglan-cut";
+import type { RaglanDraft } from "./raglan-draft";
+import { asBack, besideSleeve } from "./raglan-pieces";
+import { sleeveEdge } from "./shoulder-part";
+
+/** Bodice against sleeve from the underarm over the meeting point to the neck, front and back; and front against back over the arm. */
+export function raglanSeams(draft: RaglanDraft, isTwoPiece: boolean): readonly StyleSeam[] {
+  const { overArm } = draft;
+  const places = besideSleeve(draft);
+  const raglan = SIDES.map((side): StyleSeam => {
+    const cut = draft[side];
+    const laid = overArm[side];
+    const name = side === "front" ? "Front" : "Back";
+    const onSleeve = sleeveEdge(laid);
+    return {
+      id: `raglan.${side}`,
+      name: `${name} raglan`,
+      body: `${side}.raglan`,
+      part: isTwoPiece ? `sleeve${name}.raglan${name}` : `sleeve.raglan${name}`,
+      bodyName: `${side} of the bodice`,
+      partName: "sleeve",
+      bodyPath: mapPath(bodyEdge(cut), places[side]),
+      partPath: side === "front" ? onSleeve : asBack(onSleeve),
+      from: "underarm",
+      to: "neck",
+      mark: { name: "meeting point", bodyAt: cut.meetingAt, partAt: pathLength(laid.lowerCap) },
+    };
+  });
+  return [
+    ...raglan,
+    {
+      id: "raglan.overarm",
+      name: isTwoPiece ? "Over-arm seam" : "Over-arm dart",
+      body: isTwoPiece ? "sleeveFront.overArm" : "sleeve.dartFront",
+      part: isTwoPiece ? "sleeveBack.overArm" : "sleeve.dartBack",
+      bodyName: "front leg",
+      partName: "back leg",
+      bodyPath: overArm.frontLeg,
+      partPath: asBack(overArm.backLeg),
+      from: "neck",
+      to: "where it closes",
+      mark: {
+        name: "shoulder tip",
+        bodyAt: pathLength(overArm.front.shoulder),
+        partAt: pathLength(overArm.back.shoulder),
+      },
+    },
+  ];
+}

@@ -1,0 +1,160 @@
+import { phrase } from "../../draft";
+import type { Point } from "../../geometry";
+import { along, mix, pathLength, startOf } from "../../geometry";
+import { type Balance, type BodiceBase, type BodiceSleeve, bodiceStyle } from "../bodice-style";
+import { hemWidthOf } from "../set-in";
+import type { StyleField, StyleHandle } from "../style";
+import { draftRaglan, type RaglanDraft, type RaglanLengths } from "./raglan-draft";
+import { besideSleeve, bodicePiecesOf, sleevePiecesOf } from "./raglan-pieces";
+import { raglanSeams } from "./raglan-seams";
+import { blockSteps, cuttingStep, edgeSteps, layingSteps } from "./raglan-steps";
+
+/** The fields by which every raglan line is drawn. Common practice, no source, where it is not said otherwise. */
+export const RAGLAN_FIELDS = {
+  lowering: {
+    label: "Underarm lowered by",
+    bounds: { least: 0, most: 120 },
+    usual: 38.1,
+    rule: phrase`1 to 2 in by design, since no crown seam gives; more for a loose one`,
+    source: "common practice, no source",
+  },
+  neckPoint: {
+    label: "Raglan line, down the neckline",
+    bounds: { least: 5, most: 120 },
+    usual: 31.75,
+    rule: phrase`from the side neck point`,
+    source: "common practice, no source",
+  },
+  belowHalf: {
+    label: "Meeting point below half the armhole",
+    bounds: { least: -80, most: 100 },
+    usual: 12.7,
+    rule: phrase`half the armhole, less a little`,
+    source: "common practice, no source",
+  },
+  bowFront: {
+    label: "Front line bowed by",
+    bounds: { least: 0, most: 30 },
+    usual: 7.9375,
+    rule: phrase`between a quarter and three eighths of an inch`,
+    source: "common practice, no source",
+  },
+  bowBack: {
+    label: "Back line bowed by",
+    bounds: { least: 0, most: 30 },
+    usual: 9.525,
+    rule: phrase`three eighths of an inch`,
+    source: "common practice, no source",
+  },
+  dartWidth: {
+    label: "Over-arm, width between the shoulder tips",
+    bounds: { least: 0, most: 60 },
+    usual: 19.05,
+    rule: phrase`rounds the shoulder`,
+    source: "from memory",
+  },
+  dartDepth: {
+    label: "Over-arm, closes below the tips",
+    bounds: { least: 20, most: 200 },
+    usual: 88.9,
+    rule: phrase`over the ball of the shoulder`,
+    source: "from memory",
+  },
+  balanceWithin: {
+    label: "Over-arm line moved to balance, at most",
+    bounds: { least: 0, most: 60 },
+    usual: 12.7,
+    rule: phrase`the grain may shift by up to half an inch`,
+    source: "common practice, no source",
+  },
+} as const satisfies Readonly<Record<keyof RaglanLengths, StyleField>>;
+
+/**
+ * Raglan: the shoulder parts of front and back are cut off the bodice and turned onto the cap, whose ease goes. Common practice, no
+ * source; that the over-arm line is solved so that front and back balance is our own.
+ */
+export const raglan = bodiceStyle({
+  name: "Raglan",
+  summary: "The shoulder goes with the sleeve: a seam from the neck to the underarm, and no crown to ease in.",
+  usualLengthShare: 1,
+  usualFinish: "plain",
+  falls: null,
+  isFitted: true,
+  fields: RAGLAN_FIELDS,
+  draft: (base, lengths): BodiceSleeve => {
+    const outcome = draftRaglan(base, lengths);
+    if (!outcome.ok) return { isDrawn: false, ...outcome };
+    return raglanSleeve(base, outcome.draft, lengths);
+  },
+});
+
+function raglanSleeve(base: BodiceBase, draft: RaglanDraft, lengths: RaglanLengths): BodiceSleeve {
+  const { isTwoPiece, turnUp } = base;
+  const { sleeve, task, overArm } = draft;
+  const sleevePieces = sleevePiecesOf(draft, isTwoPiece, turnUp);
+  const bodicePieces = bodicePiecesOf(draft);
+  return {
+    isDrawn: true,
+    title: isTwoPiece ? "Raglan sleeve in two pieces" : "Raglan sleeve",
+    fitted: { task, sleeve },
+    actsBefore: blockSteps(draft, lengths),
+    acts: [...layingSteps(draft), ...edgeSteps(draft, isTwoPiece, sleevePieces, bodicePieces)],
+    cutting: cuttingStep(isTwoPiece),
+    drawn: [...sleevePieces, ...bodicePieces],
+    extra: [],
+    seams: raglanSeams(draft, isTwoPiece),
+    hemLength: hemWidthOf(sleeve.outline, null),
+    hemLevel: task.lengths.length,
+    finishedLength: task.lengths.length + task.lengths.finishDepth - task.lengths.fall,
+    capHeight: sleeve.frame.height,
+    handles: handlesOf(draft),
+    misplaced: draft.misplaced,
+    balances: [balanceOf(draft, lengths)],
+    neck: null,
+    top: null,
+    width: null,
+    solvers: [
+      { id: "raglan.front", solution: overArm.front.edgeSolution },
+      { id: "raglan.back", solution: overArm.back.edgeSolution },
+      { id: "raglan.balance", solution: overArm.solution },
+    ],
+  };
+}
+
+export function balanceOf({ overArm }: RaglanDraft, { balanceWithin }: RaglanLengths): Balance {
+  return {
+    field: "balanceWithin",
+    what: "over-arm",
+    difference: overArm.difference,
+    within: balanceWithin,
+    needed: overArm.needed === null ? null : Math.abs(overArm.needed),
+  };
+}
+
+function handlesOf(draft: RaglanDraft): readonly StyleHandle[] {
+  const { overArm, front } = draft;
+  const place = besideSleeve(draft).front;
+  const middle = along(front.line, pathLength(front.line) / 2).point;
+  const chord = mix(startOf(front.line), front.meeting, 0.5);
+  const out = unitOf(place(chord), place(middle));
+  const downNeck = unitOf(place(front.neckPoint), place(along(front.bodyNeckline, 10).point));
+  return [
+    { name: "Front meeting point", at: place(front.meeting), field: "belowHalf", gain: { x: 0, y: 1 } },
+    { name: "Raglan line at the neck", at: place(front.neckPoint), field: "neckPoint", gain: downNeck },
+    { name: "Bow of the front line", at: place(middle), field: "bowFront", gain: out },
+    { name: "Where the over-arm closes", at: overArm.apex, field: "dartDepth", gain: { x: 0, y: 1 } },
+    {
+      name: "Front shoulder tip",
+      at: overArm.front.tip,
+      field: "dartWidth",
+      gain: { x: 2, y: 0 },
+    },
+  ];
+}
+
+/** One that stays as it is would leave the hand no direction: then it is upwards. */
+function unitOf(from: Point, to: Point): Point {
+  const [x, y] = [to.x - from.x, to.y - from.y];
+  const size = Math.hypot(x, y);
+  return size > 1e-6 ? { x: x / size, y: y / size } : { x: 0, y: -1 };
+}
