@@ -31,7 +31,7 @@ export function judgeBodiceSleeve(
     ...judgePairs(kind, seams),
     ...(drawing.neck ? judgeHead(kind, drawing.neck) : []),
     ...(drawing.width ? judgeLeastWidth(kind, drawing.width, cloth) : []),
-    ...(drawing.top ? judgeTop(drawing.top, cloth) : []),
+    ...(drawing.top ? judgeTop(kind, drawing.top, cloth) : []),
   ];
 }
 
@@ -144,19 +144,21 @@ function judgeLeastWidth(kind: SleeveKind, { width, upperArm, deeper }: LeastWid
 const ELASTIC_TAKES_MORE = 1.7;
 
 /** An upper edge that is drawn in by elastic has to lie round both shoulders, and be gathered no more than the cloth takes. */
-function judgeTop({ edge, girth, elastic, easeFor }: TopEdge, cloth: Cloth): readonly Finding[] {
+function judgeTop(kind: SleeveKind, { edge, girth, elastic, spread }: TopEdge, cloth: Cloth): readonly Finding[] {
   const ratio = edge / elastic;
   const most = cloth.gathers.most * ELASTIC_TAKES_MORE;
-  const widen = (id: string): Remedy[] =>
-    easeFor === null
-      ? []
-      : [
-          {
-            id,
-            label: phrase`Give the sleeve ${length(easeFor)} of ease over the upper arm`,
-            change: { sleeve: { upperArmEase: easeFor } },
-          },
-        ];
+  // Of what the edge is to be longer or shorter by, each sleeve takes half.
+  const spreadTo = (wanted: number): Remedy[] => {
+    const to = spread + (wanted - edge) / 2;
+    if (to < 0) return [];
+    return [
+      {
+        id: "spread-top",
+        label: phrase`Spread each sleeve by ${length(to)}`,
+        change: { sleeve: { [kind]: { spread: to } } },
+      },
+    ];
+  };
   if (edge < girth) {
     return [
       {
@@ -166,7 +168,7 @@ function judgeTop({ edge, girth, elastic, easeFor }: TopEdge, cloth: Cloth): rea
         message: phrase`The upper edge is ${length(edge)} round without its elastic, and the shoulders ${length(girth)}: it will not lie off them.`,
         reason: phrase`Elastic draws an edge in; it cannot let it out.`,
         numbers: { edge, girth },
-        remedies: widen("wider-top"),
+        remedies: spreadTo(girth + BEYOND_MM),
       },
     ];
   }
@@ -179,7 +181,7 @@ function judgeTop({ edge, girth, elastic, easeFor }: TopEdge, cloth: Cloth): rea
       message: phrase`At the upper edge ${ratio.toFixed(2)} is gathered onto 1; ${cloth.name.toLowerCase()} gathers onto elastic up to ${most.toFixed(2)}.`,
       reason: phrase`More is bulky under the elastic and stands off.`,
       numbers: { ratio, to: most },
-      remedies: [],
+      remedies: spreadTo(most * elastic - BEYOND_MM),
     },
   ];
 }

@@ -74,7 +74,7 @@ export function resolveSpec(spec: GarmentSpec): ResolvedSpec {
 
 function resolveBodice({ sleeve, block }: GarmentSpec, body: SleeveBody, measured: Measured): ResolvedSpec["bodice"] {
   const isWithBodice = sleeve !== null && styleOf(sleeve.kind)?.family === "bodice";
-  const isOffShoulder = (sleeve?.kind as string) === "offShoulder";
+  const isOffShoulder = sleeve?.kind === "offShoulder";
   const taken = (isAsked: boolean, id: "backLength" | "aroundShoulders", estimate: () => Estimate) =>
     isAsked ? measured(`body.${id}`, body[id], estimate) : (body[id] ?? estimate().value);
   return {

@@ -11,6 +11,8 @@ export type BodiceStyle<Name extends string = string> = StyleLook<Name> & {
   readonly family: "bodice";
   /** Does it rest on a plain sleeve that is fitted to the armhole first? */
   readonly isFitted: boolean;
+  /** Can it be cut in one piece or in two? */
+  readonly isCut: boolean;
   readonly draft: (base: BodiceBase, lengths: Readonly<Record<NoInfer<Name>, number>>) => BodiceSleeve;
 };
 
@@ -119,12 +121,12 @@ export type BodiceSleeve =
 
 export type DrawnBodiceSleeve = Extract<BodiceSleeve, { readonly isDrawn: true }>;
 
-/** An upper edge that elastic draws in, the girth that it lies round, and the upper-arm ease that would make it long enough. */
+/** An upper edge that elastic draws in, the girth that it lies round, and what each sleeve is spread by for it. */
 export type TopEdge = {
   readonly edge: number;
   readonly girth: number;
   readonly elastic: number;
-  readonly easeFor: number | null;
+  readonly spread: number;
 };
 
 /** The sleeve where it is narrowest over the upper arm, and how deep the underarm would have to lie for it to go round. */

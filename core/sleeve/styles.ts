@@ -2,13 +2,13 @@ import { balloon, bishop } from "./bishop";
 import type { BodiceStyle } from "./bodice-style";
 import { lantern } from "./lantern";
 import { puff } from "./puff";
-import { raglan } from "./raglan";
+import { offShoulder, raglan } from "./raglan";
 import type { SewnStyle } from "./style";
 
 export type SleeveStyle = SewnStyle | BodiceStyle;
 
 /** Adding a style is a folder of its own and a line here: its fields in the garment file and on the screen follow from it. */
-export const STYLES = { puff, bishop, lantern, balloon, raglan } as const satisfies Readonly<
+export const STYLES = { puff, bishop, lantern, balloon, raglan, offShoulder } as const satisfies Readonly<
   Record<string, SleeveStyle>
 >;
 

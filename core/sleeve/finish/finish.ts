@@ -35,7 +35,19 @@ export function finishDepth({ finish, depth }: HemChoices): number {
 
 /** How deep the casing below the hem is. */
 export function casingDepth({ finish, elasticWidth }: HemChoices): number {
-  return finish === "elastic" ? elasticWidth + CASING_ROOM_MM : 0;
+  return finish === "elastic" ? casingFor(elasticWidth) : 0;
+}
+
+/** How deep a casing for an elastic so wide is: about 1 in for a narrow and 1 1/2 in for a wide one (common practice, no source). */
+export function casingFor(elasticWidth: number): number {
+  return elasticWidth + CASING_ROOM_MM;
+}
+
+/** What elastic is shorter than the girth it lies round: 2 in at the waist, 2 to 3 in round the shoulders (common practice, no source). */
+const ELASTIC_SHORTER_MM = { waist: 50.8, shoulders: 76.2 } as const;
+
+export function elasticRound(where: keyof typeof ELASTIC_SHORTER_MM, girth: number): number {
+  return girth - ELASTIC_SHORTER_MM[where];
 }
 
 /** The girth of a cuff or a band when it is closed. */

@@ -1,5 +1,7 @@
 export {
   casingDepth,
+  casingFor,
+  elasticRound,
   type FinishedHem,
   finishDepth,
   finishHem,

@@ -1,1 +1,2 @@
+export { offShoulder } from "./off-shoulder";
 export { raglan } from "./raglan";

@@ -29,6 +29,8 @@ export type RaglanDraft = {
   readonly back: RaglanCut;
   readonly overArm: OverArm;
   readonly misplaced: readonly Misplaced[];
+  /** How much further the bodice lies from the sleeve on the sheet, where that gets wider still. */
+  readonly roomBeside: number;
 };
 
 export type RaglanOutcome =
@@ -66,7 +68,7 @@ export function draftRaglan(base: BodiceBase, lengths: RaglanLengths, longer = 0
     const most = furthest((gap) => close(gap) !== null, lengths.dartWidth, 0);
     return { ok: false, why: "no-room", misplaced: noRoom("dartWidth", lengths.dartWidth, 0, most) };
   }
-  return { ok: true, draft: { ...lowered, task, sleeve, front, back, overArm, misplaced } };
+  return { ok: true, draft: { ...lowered, task, sleeve, front, back, overArm, misplaced, roomBeside: 0 } };
 }
 
 function noRoom(field: string, asked: number, least: number, most: number): Misplaced {

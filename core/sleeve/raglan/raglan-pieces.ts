@@ -22,9 +22,9 @@ const BETWEEN_MM = 50;
 const DOUBLE_NOTCH_GAP_MM = 10;
 
 /** How each half of the bodice is laid beside the sleeve, its underarm level with the cap line: the back left, the front right and turned over. */
-export function besideSleeve({ block, sleeve }: RaglanDraft): Readonly<Record<Side, (p: Point) => Point>> {
+export function besideSleeve({ block, sleeve, roomBeside }: RaglanDraft): Readonly<Record<Side, (p: Point) => Point>> {
   const { outline, frame } = sleeve;
-  const reach = Math.max(outline.frontEnd.x, outline.frontHem.x) + BETWEEN_MM;
+  const reach = Math.max(outline.frontEnd.x, outline.frontHem.x) + BETWEEN_MM + roomBeside;
   const placeOf = (side: Side) => {
     const { armhole, sideSeam } = block[side];
     const out = boxOf([armhole.path, sideSeam]).right;
@@ -139,7 +139,7 @@ function twoHalves(draft: RaglanDraft, turnUp: number): readonly Piece[] {
 }
 
 /** Null where nothing is turned up, or the seam above the hem is too short for it. */
-function turnedUp(frontSeam: Path, backSeam: Path, depth: number) {
+export function turnedUp(frontSeam: Path, backSeam: Path, depth: number) {
   const front = depth > 0 ? foldedOver(frontSeam, depth) : null;
   const back = depth > 0 ? foldedOver(backSeam, depth) : null;
   return front && back && { front, edge: line(endOf(front), endOf(back)), back };

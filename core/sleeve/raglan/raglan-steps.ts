@@ -2,6 +2,7 @@ import { SIDES, type Side } from "../../block";
 import { type DraftLine, type LetteredPoint, length, type Phrase, phrase, point, type StepRecord } from "../../draft";
 import { along, endOf, line, mapPath, type Path, pathLength } from "../../geometry";
 import type { Piece } from "../../pattern";
+import { edgeLines } from "./edge-lines";
 import { turnedOver } from "./over-arm";
 import type { RaglanDraft, RaglanLengths } from "./raglan-draft";
 import { edgeFigure, meetingFigure, necklineFigure, overArmFigures } from "./raglan-figures";
@@ -9,12 +10,6 @@ import { asBack, besideSleeve, footOf } from "./raglan-pieces";
 
 /** Points are numbered, since the plain sleeve has the letters: the front from 1, the back from 11. */
 const numberOf = (side: Side, n: number) => `${side === "front" ? n : 10 + n}`;
-
-export function edgeLines(piece: Piece, ids?: readonly string[]): readonly DraftLine[] {
-  return piece.edges
-    .filter((one) => !ids || ids.includes(one.id))
-    .map((one) => ({ id: `${piece.id}.${one.id}`, path: one.path, kind: "seam" }));
-}
 
 /** What is done on the block, before the plain sleeve is drawn. */
 export function blockSteps(draft: RaglanDraft, lengths: RaglanLengths): readonly StepRecord[] {
@@ -79,9 +74,9 @@ function lineStep(draft: RaglanDraft, { bowFront, bowBack }: RaglanLengths): Ste
   return {
     text: phrase`Rule ${point("2")} to ${point("3")} and ${point("12")} to ${point("13")}, bow them outwards at their middle, ${length(bowFront)} at the front and ${length(bowBack)} at the back, and let them run into the armhole. Mark shoulder, neck and armhole on both sides of each line, and cut the shoulder parts off along it.`,
     lines: SIDES.map((side) => ({
-      id: `${side}.raglan`,
+      id: `cut.${side}`,
       path: mapPath(draft[side].line, places[side]),
-      kind: "seam",
+      kind: "guide",
     })),
     tapeCheck: phrase`The lines measure ${length(pathLength(draft.front.line))} at the front and ${length(pathLength(draft.back.line))} at the back.`,
   };
@@ -174,7 +169,7 @@ export function edgeSteps(
     },
     {
       text: phrase`Trace front and back off below the raglan line, each with its own grain.`,
-      lines: bodicePieces.flatMap((piece) => edgeLines(piece)).filter((one) => !one.id.endsWith(".raglan")),
+      lines: bodicePieces.flatMap((piece) => edgeLines(piece)),
     },
   ];
 }

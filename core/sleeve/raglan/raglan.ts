@@ -1,73 +1,13 @@
-import { phrase } from "../../draft";
 import type { Point } from "../../geometry";
 import { along, mix, pathLength, startOf } from "../../geometry";
 import { type Balance, type BodiceBase, type BodiceSleeve, bodiceStyle } from "../bodice-style";
 import { hemWidthOf } from "../set-in";
-import type { StyleField, StyleHandle } from "../style";
+import type { StyleHandle } from "../style";
+import { RAGLAN_FIELDS } from "./fields";
 import { draftRaglan, type RaglanDraft, type RaglanLengths } from "./raglan-draft";
 import { besideSleeve, bodicePiecesOf, sleevePiecesOf } from "./raglan-pieces";
 import { raglanSeams } from "./raglan-seams";
 import { blockSteps, cuttingStep, edgeSteps, layingSteps } from "./raglan-steps";
-
-/** The fields by which every raglan line is drawn. Common practice, no source, where it is not said otherwise. */
-export const RAGLAN_FIELDS = {
-  lowering: {
-    label: "Underarm lowered by",
-    bounds: { least: 0, most: 120 },
-    usual: 38.1,
-    rule: phrase`1 to 2 in by design, since no crown seam gives; more for a loose one`,
-    source: "common practice, no source",
-  },
-  neckPoint: {
-    label: "Raglan line, down the neckline",
-    bounds: { least: 5, most: 120 },
-    usual: 31.75,
-    rule: phrase`from the side neck point`,
-    source: "common practice, no source",
-  },
-  belowHalf: {
-    label: "Meeting point below half the armhole",
-    bounds: { least: -80, most: 100 },
-    usual: 12.7,
-    rule: phrase`half the armhole, less a little`,
-    source: "common practice, no source",
-  },
-  bowFront: {
-    label: "Front line bowed by",
-    bounds: { least: 0, most: 30 },
-    usual: 7.9375,
-    rule: phrase`between a quarter and three eighths of an inch`,
-    source: "common practice, no source",
-  },
-  bowBack: {
-    label: "Back line bowed by",
-    bounds: { least: 0, most: 30 },
-    usual: 9.525,
-    rule: phrase`three eighths of an inch`,
-    source: "common practice, no source",
-  },
-  dartWidth: {
-    label: "Over-arm, width between the shoulder tips",
-    bounds: { least: 0, most: 60 },
-    usual: 19.05,
-    rule: phrase`rounds the shoulder`,
-    source: "from memory",
-  },
-  dartDepth: {
-    label: "Over-arm, closes below the tips",
-    bounds: { least: 20, most: 200 },
-    usual: 88.9,
-    rule: phrase`over the ball of the shoulder`,
-    source: "from memory",
-  },
-  balanceWithin: {
-    label: "Over-arm line moved to balance, at most",
-    bounds: { least: 0, most: 60 },
-    usual: 12.7,
-    rule: phrase`the grain may shift by up to half an inch`,
-    source: "common practice, no source",
-  },
-} as const satisfies Readonly<Record<keyof RaglanLengths, StyleField>>;
 
 /**
  * Raglan: the shoulder parts of front and back are cut off the bodice and turned onto the cap, whose ease goes. Common practice, no
@@ -80,6 +20,7 @@ export const raglan = bodiceStyle({
   usualFinish: "plain",
   falls: null,
   isFitted: true,
+  isCut: true,
   fields: RAGLAN_FIELDS,
   draft: (base, lengths): BodiceSleeve => {
     const outcome = draftRaglan(base, lengths);

@@ -1,0 +1,154 @@
+import { SIDES, type Side } from "../../block";
+import {
+  along,
+  endOf,
+  findRoot,
+  lengthAtHeight,
+  line,
+  mapPath,
+  mix,
+  type Path,
+  type Point,
+  pathLength,
+  reversePath,
+  startOf,
+  subpath,
+} from "../../geometry";
+import type { BodiceBase } from "../bodice-style";
+import { casingFor } from "../finish";
+import type { Misplaced } from "../style";
+import { turnedOver } from "./over-arm";
+import { bodyEdge } from "./raglan-cut";
+import { draftRaglan, type RaglanDraft, type RaglanLengths, type RaglanOutcome } from "./raglan-draft";
+import { sleeveEdge } from "./shoulder-part";
+
+/** The lengths of an off-shoulder sleeve: a raglan's line, cut across below the shoulder. Millimetres. */
+export type OffShoulderLengths = Pick<
+  RaglanLengths,
+  "lowering" | "neckPoint" | "belowHalf" | "bowFront" | "bowBack"
+> & {
+  /** The upper edge, below the level of the side neck point. */
+  readonly drop: number;
+  readonly elasticWidth: number;
+  /** What the sleeve is slashed and spread by, down its middle. */
+  readonly spread: number;
+  readonly fall: number;
+};
+
+/** An edge of a half, cut off at the upper edge: from the underarm up, and on over the fold into the casing. */
+export type CutOffEdge = { readonly seam: Path; readonly top: Point; readonly casing: Path };
+
+export type OffShoulderDraft = {
+  readonly raglan: RaglanDraft;
+  readonly casing: number;
+  /** In block coordinates. */
+  readonly body: Readonly<Record<Side, CutOffEdge & { readonly centre: Path }>>;
+  /** On the sleeve where it lies, spread. */
+  readonly sleeve: Readonly<Record<Side, CutOffEdge & { readonly underarm: Path }>>;
+  readonly misplaced: readonly Misplaced[];
+  /** Where the middle of the sleeve's upper edge lies below the crown. */
+  readonly topLevel: number;
+};
+
+export type OffShoulderOutcome =
+  | { readonly ok: true; readonly draft: OffShoulderDraft }
+  | Exclude<RaglanOutcome, { readonly ok: true }>;
+
+/** The upper edge keeps this far from the neck above it and the underarm below it. Our own limit. */
+const CLEAR_MM = 12;
+/** A sleeve so much longer has room for any cap; only its upper edge is looked for. */
+const LONG_ENOUGH_MM = 500;
+/** The over-arm is cut away again: any that closes will do. */
+const OVER_ARM = { dartWidth: 19.05, dartDepth: 88.9, balanceWithin: 12.7 } as const;
+
+/** Draws the raglan, finds where its upper edge comes to lie, and draws it again as long as asked from there. */
+export function draftOffShoulder(base: BodiceBase, lengths: OffShoulderLengths): OffShoulderOutcome {
+  const all = { ...lengths, ...OVER_ARM };
+  const first = draftRaglan(base, all, LONG_ENOUGH_MM);
+  if (!first.ok) return first;
+  const { topLevel } = cutAcross(first.draft, lengths);
+  const second = draftRaglan(base, all, topLevel);
+  if (!second.ok) return second;
+  return { ok: true, draft: cutAcross(second.draft, lengths) };
+}
+
+function cutAcross(raglan: RaglanDraft, { drop, elasticWidth, spread }: OffShoulderLengths): OffShoulderDraft {
+  const casing = casingFor(elasticWidth);
+  const room = roomFor(raglan);
+  const level = Math.min(room.most, Math.max(room.least, drop));
+  const body = bySide((side) => {
+    const edge = bodyEdge(raglan[side]);
+    const { centre } = raglan[side].half;
+    const down = lengthAtHeight(reversePath(edge), level);
+    const seam = subpath(edge, 0, pathLength(edge) - down);
+    const below = subpath(centre, lengthAtHeight(centre, level), pathLength(centre));
+    return { seam, centre: below, ...casingAbove(seam, startOf(below), casing) };
+  });
+  const onSleeve = bySide((side) => {
+    const edge = sleeveEdge(raglan.overArm[side]);
+    const seam = subpath(edge, 0, pathLength(body[side].seam));
+    return apart(side === "front" ? seam : mapPath(seam, turnedOver), side, spread);
+  });
+  const { underarmFront, underarmBack } = raglan.sleeve.outline;
+  const [front, back] = [endOf(onSleeve.front), endOf(onSleeve.back)];
+  return {
+    raglan: { ...raglan, roomBeside: spread / 2 },
+    casing,
+    body,
+    sleeve: {
+      front: {
+        seam: onSleeve.front,
+        underarm: apart(underarmFront, "front", spread),
+        ...casingAbove(onSleeve.front, back, casing),
+      },
+      back: {
+        seam: onSleeve.back,
+        underarm: apart(underarmBack, "back", spread),
+        ...casingAbove(onSleeve.back, front, casing),
+      },
+    },
+    misplaced: [
+      ...raglan.misplaced,
+      ...(level === drop ? [] : [{ field: "drop", asked: drop, ...room, drawn: level }]),
+    ],
+    topLevel: mix(front, back, 0.5).y,
+  };
+}
+
+/** Slashed down the middle, the halves of the sleeve move apart, each by half. */
+function apart(path: Path, side: Side, spread: number): Path {
+  const by = (side === "front" ? spread : -spread) / 2;
+  return mapPath(path, (p) => ({ x: p.x + by, y: p.y }));
+}
+
+/** Between the necks above and the underarms below. */
+function roomFor(raglan: RaglanDraft): { readonly least: number; readonly most: number } {
+  const tops = SIDES.flatMap((side) => [raglan[side].neckPoint.y, startOf(raglan[side].half.centre).y]);
+  const bottoms = SIDES.map((side) => endOf(raglan[side].half.armhole.path).y);
+  const least = Math.max(...tops) + CLEAR_MM;
+  return { least, most: Math.max(least, Math.min(...bottoms) - CLEAR_MM) };
+}
+
+const TOLERANCE_MM = 1e-6;
+
+/** What is folded down inside lies on the seam below it: its side is the seam's, mirrored in the upper edge. */
+function casingAbove(seam: Path, towards: Point, depth: number): { readonly top: Point; readonly casing: Path } {
+  const top = endOf(seam);
+  const size = Math.hypot(towards.x - top.x, towards.y - top.y);
+  const u = { x: (towards.x - top.x) / size, y: (towards.y - top.y) / size };
+  const away = (p: Point) => u.x * (p.y - top.y) - u.y * (p.x - top.x);
+  const whole = pathLength(seam);
+  const miss = (far: number) => Math.abs(away(along(seam, whole - far).point)) - depth;
+  const root = findRoot(miss, 0, whole, TOLERANCE_MM);
+  const mirrored = (p: Point): Point => ({ x: p.x + 2 * u.y * away(p), y: p.y - 2 * u.x * away(p) });
+  if (!root.converged) {
+    // A seam too short to be mirrored: the casing rises square to the edge.
+    const side = away(startOf(seam)) > 0 ? -1 : 1;
+    return { top, casing: line(top, { x: top.x - u.y * depth * side, y: top.y + u.x * depth * side }) };
+  }
+  return { top, casing: mapPath(reversePath(subpath(seam, whole - root.value, whole)), mirrored) };
+}
+
+function bySide<T>(of: (side: Side) => T): Readonly<Record<Side, T>> {
+  return { front: of("front"), back: of("back") };
+}
