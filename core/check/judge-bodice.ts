@@ -13,6 +13,8 @@ const TAPE_MM = 1.6;
 const PAIR_MM = 0.05;
 /** A remedy goes this little beyond what it takes, so that it is there when it is read back. */
 const BEYOND_MM = 0.01;
+/** The same for an edge that runs a little aslant. */
+const OVER_MM = 1;
 
 /** A length of the style's, asked so that nothing can be drawn. */
 export function judgeNoRoom(kind: SleeveKind, misplaced: Misplaced): Finding {
@@ -113,29 +115,29 @@ function judgeHead(kind: SleeveKind, { girth, slit, head, wider, slitFor }: Neck
   ];
 }
 
-/** The sleeve of a kimono is narrowest at the underarm curve: there it has to go round the arm. */
-function judgeLeastWidth(kind: SleeveKind, { width, upperArm, deeper }: LeastWidth, cloth: Cloth): readonly Finding[] {
-  const ease = width - upperArm;
+/** A sleeve without a fitted cap has to go round the arm at every level. */
+function judgeLeastWidth(kind: SleeveKind, found: LeastWidth, cloth: Cloth): readonly Finding[] {
+  const { width, limb, level } = found;
+  const ease = width - limb;
   const { least } = cloth.upperArmEase;
   if (ease >= least - 0.5) return [];
+  const easeTo = found.easeNow + least - ease;
+  const downTo = found.downNow + (least - ease) / found.widerByDown;
   return [
     {
       code: "sleeve-binds",
       severity: "warning",
       station: "sleeve",
-      message: phrase`Where it is narrowest the sleeve is ${length(width)} round and the upper arm ${length(upperArm)}; ${cloth.name.toLowerCase()} wants at least ${length(least)} of ease.`,
+      message: phrase`${length(level)} down from the shoulder point the sleeve is ${length(width)} round and the arm ${length(limb)}; ${cloth.name.toLowerCase()} wants at least ${length(least)} of ease.`,
       reason: phrase`It binds round the arm, and pulls the whole garment up with it.`,
-      numbers: { width, upperArm, least },
-      remedies:
-        deeper === null
-          ? []
-          : [
-              {
-                id: "wider-sleeve",
-                label: phrase`Go ${length(deeper)} down at the underarm, with ${length(least)} of ease at the hem`,
-                change: { sleeve: { upperArmEase: least, [kind]: { underarmDown: deeper } } },
-              },
-            ],
+      numbers: { width, limb, least },
+      remedies: [
+        {
+          id: "wider-sleeve",
+          label: phrase`Give it ${length(easeTo)} of ease over the upper arm, and go ${length(downTo)} down at the underarm`,
+          change: { sleeve: { upperArmEase: easeTo, [kind]: { underarmDown: downTo } } },
+        },
+      ],
     },
   ];
 }
@@ -168,7 +170,7 @@ function judgeTop(kind: SleeveKind, { edge, girth, elastic, spread }: TopEdge, c
         message: phrase`The upper edge is ${length(edge)} round without its elastic, and the shoulders ${length(girth)}: it will not lie off them.`,
         reason: phrase`Elastic draws an edge in; it cannot let it out.`,
         numbers: { edge, girth },
-        remedies: spreadTo(girth + BEYOND_MM),
+        remedies: spreadTo(girth + OVER_MM),
       },
     ];
   }
@@ -181,7 +183,7 @@ function judgeTop(kind: SleeveKind, { edge, girth, elastic, spread }: TopEdge, c
       message: phrase`At the upper edge ${ratio.toFixed(2)} is gathered onto 1; ${cloth.name.toLowerCase()} gathers onto elastic up to ${most.toFixed(2)}.`,
       reason: phrase`More is bulky under the elastic and stands off.`,
       numbers: { ratio, to: most },
-      remedies: spreadTo(most * elastic - BEYOND_MM),
+      remedies: spreadTo(most * elastic - OVER_MM),
     },
   ];
 }

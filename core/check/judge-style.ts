@@ -204,7 +204,8 @@ export function noRoom(
   { field, asked, least, most, drawn }: Misplaced,
   how: "drawn" | "not-drawn" = "drawn",
 ): Finding {
-  const label = styleOf(kind)?.fields[field]?.label ?? field;
+  const isLength = field === "length";
+  const label = isLength ? "Sleeve length" : (styleOf(kind)?.fields[field]?.label ?? field);
   return {
     code: "no-room-in-sleeve",
     severity: "fault",
@@ -216,7 +217,7 @@ export function noRoom(
       {
         id: "where-drawn",
         label: phrase`Set it to ${length(drawn)}`,
-        change: { sleeve: { [kind]: { [field]: drawn } } },
+        change: { sleeve: isLength ? { length: drawn } : { [kind]: { [field]: drawn } } },
       },
     ],
   };

@@ -16,9 +16,9 @@ export type Figure = {
   /** Stable: results, cards and tests refer to it. */
   readonly id: string;
   readonly label: string;
-  /** Millimetres for a length, a plain number for a ratio. */
+  /** Millimetres for a length, degrees for an angle, a plain number for a ratio. */
   readonly value: number;
-  readonly kind: "length" | "ratio";
+  readonly kind: "length" | "ratio" | "angle";
   /** How it came about, with this client's numbers put in. */
   readonly formula: Phrase;
   /** The name of the rule or method that gave it. */

@@ -132,6 +132,7 @@ function baseOf(resolved: ResolvedSpec, asked: ResolvedSleeve, block: Block): Bo
       elbow: body.elbow + asked.elbowEase,
       wrist: body.wrist + asked.wristEase,
     },
+    upperArmEase: asked.upperArmEase,
     isTwoPiece: asked.isTwoPiece,
     turnUp: turnUpOf(asked),
     fit: (ground, longer) => {

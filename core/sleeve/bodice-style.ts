@@ -32,6 +32,7 @@ export type BodiceBase = {
   readonly finishDepth: number;
   /** Whole widths, with their ease. */
   readonly widths: { readonly upperArm: number; readonly elbow: number; readonly wrist: number };
+  readonly upperArmEase: number;
   readonly isTwoPiece: boolean;
   readonly turnUp: number;
   /** The plain sleeve without cap ease for this armhole, so much longer than asked. */
@@ -129,5 +130,12 @@ export type TopEdge = {
   readonly spread: number;
 };
 
-/** The sleeve where it is narrowest over the upper arm, and how deep the underarm would have to lie for it to go round. */
-export type LeastWidth = { readonly width: number; readonly upperArm: number; readonly deeper: number | null };
+/** The sleeve where it has least ease over the arm, what it was drawn with, and how much wider it gets for each millimetre down at the underarm. */
+export type LeastWidth = {
+  readonly width: number;
+  readonly limb: number;
+  readonly level: number;
+  readonly easeNow: number;
+  readonly downNow: number;
+  readonly widerByDown: number;
+};

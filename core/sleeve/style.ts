@@ -41,6 +41,7 @@ export type StyledSleeve = {
 };
 
 export type Misplaced = {
+  /** One of the style's fields, or the sleeve's length. */
   readonly field: string;
   readonly asked: number;
   readonly least: number;

@@ -1,5 +1,6 @@
 import { balloon, bishop } from "./bishop";
 import type { BodiceStyle } from "./bodice-style";
+import { kimono } from "./kimono";
 import { lantern } from "./lantern";
 import { puff } from "./puff";
 import { offShoulder, raglan } from "./raglan";
@@ -8,7 +9,7 @@ import type { SewnStyle } from "./style";
 export type SleeveStyle = SewnStyle | BodiceStyle;
 
 /** Adding a style is a folder of its own and a line here: its fields in the garment file and on the screen follow from it. */
-export const STYLES = { puff, bishop, lantern, balloon, raglan, offShoulder } as const satisfies Readonly<
+export const STYLES = { puff, bishop, lantern, balloon, raglan, offShoulder, kimono } as const satisfies Readonly<
   Record<string, SleeveStyle>
 >;
 

@@ -66,11 +66,16 @@ function FigureRow({ figure }: { readonly figure: Figure }) {
     <details className="figure-row" data-figure={figure.id} onToggle={(event) => setOpen(event.currentTarget.open)}>
       <summary>
         <span>{figure.label}</span>
-        <b>{figure.kind === "ratio" ? `${figure.value.toFixed(2)} to 1` : <LengthText mm={figure.value} />}</b>
+        <b>{plainValue(figure) ?? <LengthText mm={figure.value} />}</b>
       </summary>
       {isOpen && <Why formula={figure.formula} rule={figure.rule} source={figure.source} />}
     </details>
   );
+}
+
+function plainValue({ kind, value }: Figure): string | null {
+  if (kind === "ratio") return `${value.toFixed(2)} to 1`;
+  return kind === "angle" ? `${value.toFixed(0)}°` : null;
 }
 
 type WhyProps = { readonly formula: Figure["formula"]; readonly rule: string; readonly source: string };

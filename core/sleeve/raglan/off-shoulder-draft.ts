@@ -1,10 +1,7 @@
 import { SIDES, type Side } from "../../block";
 import {
-  along,
   endOf,
-  findRoot,
   lengthAtHeight,
-  line,
   mapPath,
   mix,
   type Path,
@@ -16,6 +13,7 @@ import {
 } from "../../geometry";
 import type { BodiceBase } from "../bodice-style";
 import { casingFor } from "../finish";
+import { foldedBeyond } from "../folded-beyond";
 import type { Misplaced } from "../style";
 import { turnedOver } from "./over-arm";
 import { bodyEdge } from "./raglan-cut";
@@ -129,24 +127,8 @@ function roomFor(raglan: RaglanDraft): { readonly least: number; readonly most: 
   return { least, most: Math.max(least, Math.min(...bottoms) - CLEAR_MM) };
 }
 
-const TOLERANCE_MM = 1e-6;
-
-/** What is folded down inside lies on the seam below it: its side is the seam's, mirrored in the upper edge. */
 function casingAbove(seam: Path, towards: Point, depth: number): { readonly top: Point; readonly casing: Path } {
-  const top = endOf(seam);
-  const size = Math.hypot(towards.x - top.x, towards.y - top.y);
-  const u = { x: (towards.x - top.x) / size, y: (towards.y - top.y) / size };
-  const away = (p: Point) => u.x * (p.y - top.y) - u.y * (p.x - top.x);
-  const whole = pathLength(seam);
-  const miss = (far: number) => Math.abs(away(along(seam, whole - far).point)) - depth;
-  const root = findRoot(miss, 0, whole, TOLERANCE_MM);
-  const mirrored = (p: Point): Point => ({ x: p.x + 2 * u.y * away(p), y: p.y - 2 * u.x * away(p) });
-  if (!root.converged) {
-    // A seam too short to be mirrored: the casing rises square to the edge.
-    const side = away(startOf(seam)) > 0 ? -1 : 1;
-    return { top, casing: line(top, { x: top.x - u.y * depth * side, y: top.y + u.x * depth * side }) };
-  }
-  return { top, casing: mapPath(reversePath(subpath(seam, whole - root.value, whole)), mirrored) };
+  return { top: endOf(seam), casing: foldedBeyond(seam, towards, depth) };
 }
 
 function bySide<T>(of: (side: Side) => T): Readonly<Record<Side, T>> {

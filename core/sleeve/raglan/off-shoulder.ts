@@ -3,8 +3,8 @@ import { type Figure, length, phrase, point, type StepRecord } from "../../draft
 import { distance, endOf, line, mapPath, mix, type Path, pathLength, reversePath, startOf } from "../../geometry";
 import { bodicePiece, edge, hemEdges, MIRRORED_PAIR, type Piece, placePiece, uprightGrain } from "../../pattern";
 import { type BodiceBase, type BodiceSleeve, bodiceStyle, type StyleSeam, type TopEdge } from "../bodice-style";
+import { edgeLines } from "../edge-lines";
 import { elasticRound } from "../finish";
-import { edgeLines } from "./edge-lines";
 import { RAGLAN_FIELDS } from "./fields";
 import { draftOffShoulder, type OffShoulderDraft, type OffShoulderLengths } from "./off-shoulder-draft";
 import { besideSleeve, turnedUp } from "./raglan-pieces";

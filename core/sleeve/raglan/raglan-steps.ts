@@ -2,7 +2,7 @@ import { SIDES, type Side } from "../../block";
 import { type DraftLine, type LetteredPoint, length, type Phrase, phrase, point, type StepRecord } from "../../draft";
 import { along, endOf, line, mapPath, type Path, pathLength } from "../../geometry";
 import type { Piece } from "../../pattern";
-import { edgeLines } from "./edge-lines";
+import { edgeLines } from "../edge-lines";
 import { turnedOver } from "./over-arm";
 import type { RaglanDraft, RaglanLengths } from "./raglan-draft";
 import { edgeFigure, meetingFigure, necklineFigure, overArmFigures } from "./raglan-figures";

@@ -1,5 +1,5 @@
-import type { DraftLine } from "../../draft";
-import type { Piece } from "../../pattern";
+import type { DraftLine } from "../draft";
+import type { Piece } from "../pattern";
 
 /** The edges of a piece as the seams that are drawn on the sheet. */
 export function edgeLines(piece: Piece, ids?: readonly string[]): readonly DraftLine[] {

@@ -1,0 +1,1 @@
+export { kimono } from "./kimono";

@@ -1,0 +1,135 @@
+import type { BodiceHalf } from "../../block";
+import {
+  add,
+  along,
+  type Cubic,
+  distance,
+  endOf,
+  line,
+  lineCubic,
+  mix,
+  type Path,
+  type Point,
+  pathLength,
+  startOf,
+  turnPoint,
+} from "../../geometry";
+
+/** How the sleeve grows out of a half bodice. Millimetres and radians. */
+export type HalfChoices = {
+  /** From the shoulder tip. */
+  readonly sleeveLength: number;
+  /** How far the sleeve line falls below the run of the shoulder. */
+  readonly fall: number;
+  /** Half the sleeve round, at its hem. */
+  readonly halfHem: number;
+  readonly underarmOut: number;
+  readonly underarmDown: number;
+  /** How far from its corner the underarm curve begins and ends. */
+  readonly curve: number;
+};
+
+/** Half a bodice with its sleeve, in block coordinates. */
+export type KimonoHalf = {
+  readonly half: BodiceHalf;
+  readonly neckPoint: Point;
+  readonly tip: Point;
+  /** The end of the over-arm line, and the lower end of the hem. */
+  readonly overArmEnd: Point;
+  readonly underarmEnd: Point;
+  /** The corner that the underarm curve rounds off. */
+  readonly corner: Point;
+  /** From the neck point over the tip. */
+  readonly overArm: Path;
+  /** The underarm curve, from where it begins to where it runs into the side. */
+  readonly curve: Path;
+  /** From the hem of the sleeve round the underarm and down the side. */
+  readonly underarm: Path;
+  /** Of the sleeve line below the horizontal. */
+  readonly angle: number;
+  readonly direction: Point;
+};
+
+/** The sleeve line is bent over this much to both sides of the tip, where it falls below the shoulder. */
+const BEND_MM = 35;
+/** The corner lies at least so far below and inside the end of the hem. Our own limit. */
+export const LEAST_CLEAR_MM = 5;
+
+export function drawHalf(half: BodiceHalf, choices: HalfChoices): KimonoHalf {
+  const neckPoint = startOf(half.shoulder.path);
+  const tip = endOf(half.shoulder.path);
+  const shoulder = unit(neckPoint, tip);
+  const direction = turnPoint(shoulder, { x: 0, y: 0 }, choices.fall);
+  const overArmEnd = at(tip, direction, choices.sleeveLength);
+  const down = { x: -direction.y, y: direction.x };
+  const underarmEnd = at(overArmEnd, down, choices.halfHem);
+  const corner = cornerOf(half, choices);
+  const foot = { x: Math.max(corner.x, endOf(half.sideSeam).x), y: endOf(half.sideSeam).y };
+  const { curve, path } = underarmOf(underarmEnd, corner, foot, choices.curve);
+  return {
+    half,
+    neckPoint,
+    tip,
+    overArmEnd,
+    underarmEnd,
+    corner,
+    overArm: overArmOf(half.shoulder.path, direction, overArmEnd, choices),
+    curve,
+    underarm: path,
+    angle: Math.atan2(direction.y, direction.x),
+    direction,
+  };
+}
+
+export function cornerOf(half: BodiceHalf, { underarmOut, underarmDown }: HalfChoices): Point {
+  return add(endOf(half.armhole.path), { x: underarmOut, y: underarmDown });
+}
+
+function overArmOf(shoulder: Path, direction: Point, end: Point, { fall, sleeveLength }: HalfChoices): Path {
+  const tip = endOf(shoulder);
+  if (Math.abs(fall) < 1e-9) return [...shoulder, lineCubic(tip, end)];
+  const before = unit(startOf(shoulder), tip);
+  const bend = Math.min(BEND_MM, pathLength(shoulder) / 2, sleeveLength / 2);
+  const from = at(tip, before, -bend);
+  const to = at(tip, direction, bend);
+  const round: Cubic = [from, mix(from, tip, 2 / 3), mix(to, tip, 2 / 3), to];
+  return [lineCubic(startOf(shoulder), from), round, lineCubic(to, end)];
+}
+
+/** Straight to the corner, round it, and straight down the side. */
+function underarmOf(
+  from: Point,
+  corner: Point,
+  foot: Point,
+  run: number,
+): { readonly curve: Path; readonly path: Path } {
+  const begin = mix(corner, from, Math.min(1, run / distance(corner, from)));
+  const end = mix(corner, foot, Math.min(0.9, run / distance(corner, foot)));
+  const curve: Path = [[begin, mix(begin, corner, 0.6), mix(end, corner, 0.6), end]];
+  const straight = distance(from, begin) > 1e-6 ? line(from, begin) : [];
+  return { curve, path: [...straight, ...curve, ...line(end, foot)] };
+}
+
+/** Round the arm at a level of the sleeve, half of it: square to the over-arm line. Null where the level is not on the sleeve. */
+export function halfWidthAt({ tip, direction, underarm }: KimonoHalf, level: number): number | null {
+  const down = { x: -direction.y, y: direction.x };
+  const whole = pathLength(underarm);
+  for (let i = 0; i <= PLACES; i++) {
+    const { point } = along(underarm, (whole * i) / PLACES);
+    const out = (point.x - tip.x) * direction.x + (point.y - tip.y) * direction.y;
+    if (out <= level) return (point.x - tip.x) * down.x + (point.y - tip.y) * down.y;
+  }
+  return null;
+}
+
+/** The underarm is looked along at so many places; it changes little from one to the next. */
+const PLACES = 80;
+
+function unit(from: Point, to: Point): Point {
+  const size = distance(from, to);
+  return { x: (to.x - from.x) / size, y: (to.y - from.y) / size };
+}
+
+function at(from: Point, direction: Point, far: number): Point {
+  return { x: from.x + direction.x * far, y: from.y + direction.y * far };
+}

@@ -1,0 +1,161 @@
+import { SIDES, type Side } from "../../block";
+import {
+  along,
+  boxOf,
+  endOf,
+  fairCurve,
+  line,
+  type Path,
+  type Point,
+  pathLength,
+  reversePath,
+  startOf,
+  subpath,
+} from "../../geometry";
+import { bodicePiece, edge, notchOn, type Piece, placePiece } from "../../pattern";
+import { foldedBeyond } from "../folded-beyond";
+import { slashOf } from "./gusset";
+import type { KimonoDraft } from "./kimono-draft";
+import type { KimonoHalf } from "./kimono-half";
+
+/** Room between the two sleeves on the sheet. */
+const BETWEEN_MM = 60;
+
+/** Back to the left, front turned over to the right, as they lie on a table: sleeves towards each other. */
+export function besideEachOther({ front, back }: KimonoDraft): Readonly<Record<Side, (p: Point) => Point>> {
+  const reach = ({ overArm, underarm }: KimonoHalf) => boxOf([overArm, underarm]).right;
+  const [out, outBack] = [reach(front), reach(back)];
+  return {
+    front: (p) => ({ x: out - p.x + BETWEEN_MM / 2, y: p.y }),
+    back: (p) => ({ x: p.x - outBack - BETWEEN_MM / 2, y: p.y }),
+  };
+}
+
+export function kimonoPieces(draft: KimonoDraft, turnUp: number): readonly Piece[] {
+  const places = besideEachOther(draft);
+  return SIDES.map((side) => placePiece(halfPiece(draft, side, turnUp), places[side], side === "front"));
+}
+
+function halfPiece(draft: KimonoDraft, side: Side, turnUp: number): Piece {
+  const drawn = draft[side];
+  const { half, overArm, underarm, tip } = drawn;
+  const name = side === "front" ? "Front" : "Back";
+  const hem = line(drawn.overArmEnd, drawn.underarmEnd);
+  const upper = [
+    edge("neckline", `${name} neck`, reversePath(half.neckline.path)),
+    edge("overArm", `${name} over-arm`, overArm),
+    ...hemEdgesOf(drawn, name, turnUp),
+  ];
+  const piece = bodicePiece(half, { upper, side: underarm, centre: half.centre }, [
+    notchOn("shoulder", overArm, nearestAlong(overArm, tip)),
+    notchOn("underarm", underarm, pathLength(underarm) - tailOf(drawn)),
+  ]);
+  const slash = draft.gusset && slashOf(drawn, draft.gusset);
+  return {
+    ...piece,
+    folds: turnUp > 0 ? [...piece.folds, hem] : piece.folds,
+    darts: slash ? [...piece.darts, line(slash.from, slash.to)] : piece.darts,
+  };
+}
+
+/** What is turned up lies beyond the hem, its ends mirrored from the seams. */
+function hemEdgesOf({ overArm, underarm, overArmEnd, underarmEnd }: KimonoHalf, name: string, turnUp: number) {
+  if (turnUp <= 0) return [edge("sleeveHem", `${name} hem of the sleeve`, line(overArmEnd, underarmEnd))];
+  const above = foldedBeyond(overArm, underarmEnd, turnUp);
+  const below = foldedBeyond(reversePath(underarm), overArmEnd, turnUp);
+  return [
+    edge("turnUpOverArm", "End of the turn-up", above),
+    edge("turnUp", "Turn-up", line(endOf(above), endOf(below))),
+    edge("turnUpUnderarm", "End of the turn-up", reversePath(below)),
+  ];
+}
+
+/** How far along the over-arm line the tip lies; beside it where the line is bent. */
+function nearestAlong(overArm: Path, tip: Point): number {
+  const whole = pathLength(overArm);
+  let best = { at: 0, far: Number.POSITIVE_INFINITY };
+  for (let i = 0; i <= 200; i++) {
+    const at = (whole * i) / 200;
+    const { point } = along(overArm, at);
+    const far = Math.hypot(point.x - tip.x, point.y - tip.y);
+    if (far < best.far) best = { at, far };
+  }
+  return best.at;
+}
+
+/** The side below the middle of the underarm curve. */
+function tailOf({ curve, underarm }: KimonoHalf): number {
+  return pathLength(underarm.slice(-1)) + pathLength(curve) / 2;
+}
+
+/** A facing's outer edge is drawn through so many places. */
+const PLACES = 12;
+
+/** The neck facings, each on the fold: as wide all round, along the shoulder and square to the centre. */
+export function facings(draft: KimonoDraft, width: number): readonly Piece[] {
+  return SIDES.map((side) => {
+    const { half, overArm } = draft[side];
+    const neck = half.neckline.path;
+    const whole = half.neckline.length;
+    const outside = Array.from({ length: PLACES + 1 }, (_, i) => {
+      const { point, direction } = along(neck, (whole * i) / PLACES);
+      // The neckline runs from the shoulder to the centre with the bodice to its left.
+      return { x: point.x + direction.y * width, y: point.y - direction.x * width };
+    });
+    const shoulderEnd = along(overArm, width).point;
+    const centreEnd = { x: startOf(half.centre).x, y: startOf(half.centre).y + width };
+    const outer = fairCurve([shoulderEnd, ...outside.slice(1, -1), centreEnd]);
+    const name = side === "front" ? "Front" : "Back";
+    const edges = [
+      edge("neckline", `${name} neck`, reversePath(neck)),
+      edge("shoulder", "Shoulder", subpath(overArm, 0, width)),
+      edge("outer", "Outer edge", outer),
+      edge("centre", `Centre ${side}`, line(centreEnd, startOf(half.centre))),
+    ];
+    const middle = along(neck, whole * 0.7);
+    const at = {
+      x: middle.point.x + middle.direction.y * (width / 2),
+      y: middle.point.y - middle.direction.x * (width / 2),
+    };
+    return {
+      id: `${side}Facing`,
+      name: `${name} neck facing`,
+      cut: { count: 1, mirrored: false, onFold: true, interfacing: 1 },
+      edges,
+      outline: edges.flatMap((one) => one.path),
+      folds: [line(startOf(half.centre), centreEnd)],
+      darts: [],
+      grain: { from: { x: at.x, y: at.y - width * 0.35 }, to: { x: at.x, y: at.y + width * 0.35 } },
+      notches: [],
+    };
+  });
+}
+
+/** The gusset as a diamond that stands on its point. */
+export function gussetPiece({ gusset }: KimonoDraft): readonly Piece[] {
+  if (!gusset) return [];
+  const { width, length } = gusset;
+  const corners: readonly Point[] = [
+    { x: 0, y: -length / 2 },
+    { x: width / 2, y: 0 },
+    { x: 0, y: length / 2 },
+    { x: -width / 2, y: 0 },
+  ];
+  const names = ["Front, sleeve", "Back, sleeve", "Back, bodice", "Front, bodice"] as const;
+  const edges = corners.map((corner, i) =>
+    edge(`side${i + 1}`, names[i] ?? "", line(corner, corners[(i + 1) % 4] as Point)),
+  );
+  return [
+    {
+      id: "gusset",
+      name: "Gusset",
+      cut: { count: 2, mirrored: false, onFold: false, interfacing: 0 },
+      edges,
+      outline: edges.flatMap((one) => one.path),
+      folds: [],
+      darts: [],
+      grain: { from: { x: 0, y: -length * 0.3 }, to: { x: 0, y: length * 0.3 } },
+      notches: [],
+    },
+  ];
+}
