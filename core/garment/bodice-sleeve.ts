@@ -1,4 +1,4 @@
-import { type Block, type BodiceHalf, SIDES } from "../block";
+import type { Block } from "../block";
 import { limbAt } from "../body";
 import {
   type Enlarge,
@@ -11,7 +11,6 @@ import {
   styleSeams,
 } from "../check";
 import { composeDraft, type Draft } from "../draft";
-import { endOf, lineCubic } from "../geometry";
 import type { Piece } from "../pattern";
 import type { BodiceBase, BodiceStyle, DrawnBodiceSleeve, SeamId } from "../sleeve/bodice-style";
 import { type FinishedHem, finishDepth, finishHem } from "../sleeve/finish";
@@ -19,6 +18,7 @@ import { draftSetInSleeve, type NamedSolution, usualNotches } from "../sleeve/se
 import type { StyleHandle } from "../sleeve/style";
 import type { SleeveKind } from "../sleeve/styles";
 import { asGuide, turnUpOf, withOpening } from "./finish-sleeve";
+import { reachingWaist } from "./reaching-waist";
 import type { ResolvedSpec } from "./resolve";
 import type { ResolvedSleeve } from "./resolve-sleeve";
 import { setInTask, whyNoSleeve } from "./sewn-sleeve";
@@ -153,22 +153,6 @@ function baseOf(resolved: ResolvedSpec, asked: ResolvedSleeve, block: Block): Bo
       return { task, sleeve: draftSetInSleeve(task) };
     },
   };
-}
-
-/** A block of which nothing below the armhole was measured is drawn on, straight down to the waist. */
-function reachingWaist(block: Block, backLength: number): Block {
-  if (block.levels.some((level) => level.id === "waist")) return block;
-  const waist = endOf(block.back.neckline.path).y + backLength;
-  const [front, back] = SIDES.map((side) => drawnOn(block[side], waist)) as [BodiceHalf, BodiceHalf];
-  return { ...block, front, back };
-}
-
-function drawnOn(half: BodiceHalf, level: number): BodiceHalf {
-  const down = (path: BodiceHalf["centre"]) => {
-    const end = endOf(path);
-    return end.y >= level ? path : [...path, lineCubic(end, { x: end.x, y: level })];
-  };
-  return { ...half, sideSeam: down(half.sideSeam), centre: down(half.centre) };
 }
 
 function draftOf({ title, actsBefore, acts, fitted, cutting }: DrawnBodiceSleeve, hem: FinishedHem): Draft {

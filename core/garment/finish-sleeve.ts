@@ -64,7 +64,7 @@ export function finishSleeve(
     limb,
     whole: sleeve.twoPiece ? wholeSleeve(sleeve) : main,
     drawn,
-    pieces: [...drawn, ...hem.pieces],
+    pieces: [...drawn, ...(styled?.extra ?? []), ...hem.pieces],
     caps: styled?.caps ?? { front: [capFront], back: [capBack] },
     notches: styled ? sleeve.notches.map((notch) => onStyled(notch, styled)) : sleeve.notches,
     draft: draftOf(sleeve, styled, hem),

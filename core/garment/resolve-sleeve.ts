@@ -3,7 +3,7 @@ import type { Cloth } from "../cloth";
 import { length, type Phrase, percent, phrase, type Source } from "../draft";
 import { type HemChoices, type HemFinish, USUAL_OPENING_MM } from "../sleeve/finish";
 import type { CapCurve, Placement, SetInMethod, SurplusWay, TwoPieceChoices } from "../sleeve/set-in";
-import { type SleeveKind, type SleeveStyle, type StyleKind, styleOf } from "../sleeve/styles";
+import { type SleeveKind, type SleeveStyle, type StyleKind, sewnStyleOf, styleOf } from "../sleeve/styles";
 import type { SleeveSpec } from "./spec";
 import type { Chosen } from "./take-default";
 
@@ -45,7 +45,13 @@ export type ResolvedSleeve = {
   readonly notches: { readonly front?: number | undefined; readonly back?: number | undefined };
 };
 
-export function resolveSleeve(sleeve: SleeveSpec, body: SleeveBody, cloth: Cloth, chosen: Chosen): ResolvedSleeve {
+export function resolveSleeve(
+  sleeve: SleeveSpec,
+  body: SleeveBody,
+  cloth: Cloth,
+  shoulderExtension: number,
+  chosen: Chosen,
+): ResolvedSleeve {
   const middle = (range: { readonly least: number; readonly most: number }) => (range.least + range.most) / 2;
   const wristEase =
     body.hand === undefined
@@ -56,24 +62,29 @@ export function resolveSleeve(sleeve: SleeveSpec, body: SleeveBody, cloth: Cloth
       ? phrase`usual where the hand was not measured`
       : phrase`so that the hand, ${length(body.hand)}, passes`;
   const style = styleOf(sleeve.kind);
+  const fitting = sewnStyleOf(sleeve.kind)?.fitting;
   return {
     kind: sleeve.kind,
     styleLengths: style ? resolveStyle(sleeve, sleeve.kind, style, chosen) : {},
     hem: resolveHem(sleeve, style?.usualFinish ?? "plain", chosen),
-    method: chosen(
-      "sleeve.method",
-      sleeve.method,
-      "fit-first",
-      phrase`the only method that fits arm and armhole together`,
-      "choice",
-    ),
-    capEase: chosen(
-      "sleeve.capEase",
-      sleeve.capEase,
-      middle(cloth.capEase),
-      phrase`middle of what ${cloth.name.toLowerCase()} ${cloth.source === "choice" ? "takes here" : "usually takes"}, ${length(cloth.capEase.least)} to ${length(cloth.capEase.most)}`,
-      cloth.source,
-    ),
+    method:
+      fitting?.method ??
+      chosen(
+        "sleeve.method",
+        sleeve.method,
+        "fit-first",
+        phrase`the only method that fits arm and armhole together`,
+        "choice",
+      ),
+    capEase:
+      fitting?.capEase ??
+      chosen(
+        "sleeve.capEase",
+        sleeve.capEase,
+        middle(cloth.capEase),
+        phrase`middle of what ${cloth.name.toLowerCase()} ${cloth.source === "choice" ? "takes here" : "usually takes"}, ${length(cloth.capEase.least)} to ${length(cloth.capEase.most)}`,
+        cloth.source,
+      ),
     backEaseShare: chosen(
       "sleeve.backEaseShare",
       sleeve.backEaseShare,
@@ -90,22 +101,13 @@ export function resolveSleeve(sleeve: SleeveSpec, body: SleeveBody, cloth: Cloth
     ),
     elbowEase: chosen("sleeve.elbowEase", sleeve.elbowEase, ELBOW_EASE_MM, phrase`usual`, "from memory"),
     wristEase: chosen("sleeve.wristEase", sleeve.wristEase, wristEase, wristRule, "from memory"),
-    length:
-      style && style.usualLengthShare < 1
-        ? chosen(
-            "sleeve.length",
-            sleeve.length,
-            body.armLength * style.usualLengthShare,
-            phrase`${percent(style.usualLengthShare)} of the arm’s length`,
-            "from memory",
-          )
-        : chosen("sleeve.length", sleeve.length, body.armLength, phrase`the arm's length`, "geometry"),
+    length: chosen("sleeve.length", sleeve.length, ...usualLength(sleeve.kind, style, body, shoulderExtension)),
     hemTurnUp: sleeve.hemTurnUp ?? 0,
     elbowDart: sleeve.elbowDart ?? 0,
     isTwoPiece: sleeve.cut === "two-piece",
     twoPiece: sleeve.cut === "two-piece" && !style ? resolveTwoPiece(sleeve, chosen) : null,
     capHeight: sleeve.capHeight ?? null,
-    placement: sleeve.placement ?? null,
+    placement: sleeve.placement ?? fitting?.placement ?? null,
     curve: sleeve.curve ?? null,
     fullnessChange: sleeve.fullnessChange ?? 0,
     surplus: sleeve.surplus ?? null,
@@ -114,6 +116,32 @@ export function resolveSleeve(sleeve: SleeveSpec, body: SleeveBody, cloth: Cloth
     capWidthChange: sleeve.capWidthChange ?? 0,
     notches: sleeve.notches ?? {},
   };
+}
+
+/** How long the sleeve is where nobody said: by its style’s share of the arm, or from the neck less the shoulder that is dropped over it. */
+function usualLength(
+  kind: SleeveKind,
+  style: SleeveStyle | null,
+  { armLength, neckToWrist, shoulderLength }: SleeveBody,
+  shoulderExtension: number,
+): readonly [number, Phrase, Source] {
+  if (kind === "dropped") {
+    return neckToWrist !== undefined && shoulderLength !== undefined
+      ? [
+          neckToWrist - shoulderLength - shoulderExtension,
+          phrase`neck to wrist ${length(neckToWrist)} − shoulder ${length(shoulderLength)} − what it is extended by, ${length(shoulderExtension)}`,
+          "common practice, no source",
+        ]
+      : [
+          armLength - shoulderExtension,
+          phrase`arm ${length(armLength)} − what the shoulder is extended by, ${length(shoulderExtension)}`,
+          "geometry",
+        ];
+  }
+  const share = style?.usualLengthShare ?? 1;
+  return share < 1
+    ? [armLength * share, phrase`${percent(share)} of the arm’s length`, "from memory"]
+    : [armLength, phrase`the arm's length`, "geometry"];
 }
 
 /** 3/4 in, 3/8 in and 1/2 in, all from memory. */

@@ -62,18 +62,20 @@ export function resolveSpec(spec: GarmentSpec): ResolvedSpec {
     chosen("cloth.kind", spec.cloth.kind, DEFAULT_CLOTH, phrase`the usual cloth of a set-in sleeve`, "choice"),
     spec.cloth.takes,
   );
+  const block = resolveBlock(spec, body.bust, measured, chosen);
+  const shoulderExtension = block.source === "drafted" ? block.choices.shoulderExtension : 0;
   return {
     body,
-    block: resolveBlock(spec, body.bust, measured, chosen),
+    block,
     cloth,
-    sleeve: spec.sleeve && resolveSleeve(spec.sleeve, body, cloth, chosen),
+    sleeve: spec.sleeve && resolveSleeve(spec.sleeve, body, cloth, shoulderExtension, chosen),
     bodice: resolveBodice(spec, body, measured),
     defaults,
   };
 }
 
 function resolveBodice({ sleeve, block }: GarmentSpec, body: SleeveBody, measured: Measured): ResolvedSpec["bodice"] {
-  const isWithBodice = sleeve !== null && styleOf(sleeve.kind)?.family === "bodice";
+  const isWithBodice = sleeve !== null && (sleeve.kind === "dropped" || styleOf(sleeve.kind)?.family === "bodice");
   const isOffShoulder = sleeve?.kind === "offShoulder";
   const taken = (isAsked: boolean, id: "backLength" | "aroundShoulders", estimate: () => Estimate) =>
     isAsked ? measured(`body.${id}`, body[id], estimate) : (body[id] ?? estimate().value);

@@ -32,6 +32,7 @@ import {
 } from "../sleeve/set-in";
 import { type SleeveKind, sewnStyleOf, styleOf } from "../sleeve/styles";
 import { type FinishedSleeve, finishSleeve, turnUpOf } from "./finish-sleeve";
+import { reachingWaist } from "./reaching-waist";
 import type { ResolvedSpec } from "./resolve";
 import type { ResolvedSleeve } from "./resolve-sleeve";
 
@@ -68,21 +69,31 @@ export function draftSewnSleeve(
   });
   const sleeve = draftSetInSleeve(task);
   if (!sleeve) return { drafted: null, findings: [whyNoSleeve(task, resolved.cloth, enlarge), ...notchFindings] };
-  const finished = finishSleeve(asked, task, sleeve, block, resolved.body);
+  const whole = reachingWaist(block, resolved.bodice.backLength);
+  const finished = finishSleeve(asked, task, sleeve, whole, resolved.body);
   const seams = sleeveSeams(block, sleeve, task, finished.styled?.caps ?? null);
   return {
     drafted: { family: "sewn", kind: asked.kind, styleLengths: asked.styleLengths, task, sleeve, seams, ...finished },
     findings: [
-      ...judgeSurplus(task, sleeve, resolved.cloth),
+      ...withoutOtherMethods(asked, judgeSurplus(task, sleeve, resolved.cloth)),
       ...(finished.styled?.crownRatio ? [] : judgeEase(seams, task, resolved.cloth)),
       ...judgeWidth(task, sleeve, resolved.cloth),
-      ...judgeHem(asked, task, sleeve, finished, block, resolved),
+      ...judgeHem(asked, task, sleeve, finished, whole, resolved),
       ...judgeTurnUp(task, sleeve),
       ...judgeUnderSleeve(task, sleeve),
       ...judgeElbowDart(task, sleeve),
       ...notchFindings,
     ],
   };
+}
+
+/** A style whose method is its own cannot be drafted by another. */
+function withoutOtherMethods({ kind }: ResolvedSleeve, findings: readonly Finding[]): readonly Finding[] {
+  if (!sewnStyleOf(kind)?.fitting) return findings;
+  return findings.map((found) => ({
+    ...found,
+    remedies: found.remedies.filter((remedy) => remedy.change.sleeve?.method === undefined),
+  }));
 }
 
 function judgeHem(
@@ -163,6 +174,7 @@ export function setInTask(
   notches: SetInTask["notches"],
 ): SetInTask {
   const style = styleOf(asked.kind);
+  const isRedrawn = style !== null && !(style.family === "sewn" && style.keepsOutline);
   const depth = finishDepth(asked.hem);
   const fall = style?.falls ? (asked.styleLengths[style.falls] ?? 0) : 0;
   const cut = asked.length - depth + fall;
@@ -194,7 +206,7 @@ export function setInTask(
       elbowWidth: body.elbow + asked.elbowEase,
       wristWidth: body.wrist + asked.wristEase,
       // A style is derived from a sleeve in one piece that ends on its hem.
-      turnUp: style ? 0 : turnUpOf(asked),
+      turnUp: isRedrawn ? 0 : turnUpOf(asked),
       elbowDart: style ? 0 : asked.elbowDart,
     },
     twoPiece: style ? null : asked.twoPiece,

@@ -3,7 +3,7 @@ import type { Phrase, Source, StepRecord } from "../draft";
 import type { Path, Point } from "../geometry";
 import type { Piece } from "../pattern";
 import type { HemFinish } from "./finish";
-import type { SetInMethod, SetInSleeve, SetInTask } from "./set-in";
+import type { Placement, SetInMethod, SetInSleeve, SetInTask } from "./set-in";
 
 /** A length that a style leaves to choice, in millimetres. */
 export type StyleField = {
@@ -31,6 +31,8 @@ export type StyledSleeve = {
   /** The cap as it is sewn to the armhole, from the crown down. */
   readonly caps: { readonly front: Path; readonly back: Path };
   readonly pieces: readonly Piece[];
+  /** What else is cut for it, and does not lie on the sheet. */
+  readonly extra?: readonly Piece[];
   /** What is gathered at the hem before it is finished. */
   readonly hemLength: number;
   /** Cap between the notches over the armhole there, where it is gathered; null where it is eased in as it was fitted. */
@@ -75,8 +77,10 @@ export type SewnStyle<Name extends string = string> = StyleLook<Name> & {
   readonly family: "sewn";
   /** Which of its fields open the crown, and the hem, for gathers. */
   readonly opens: { readonly crown: NoInfer<Name> | null; readonly hem: NoInfer<Name> | null };
-  /** How its plain sleeve is fitted where nobody chose otherwise. */
-  readonly usual?: { readonly method: SetInMethod; readonly capEase: number };
+  /** How its plain sleeve is drafted, where that is not left to choice. */
+  readonly fitting?: { readonly method: SetInMethod; readonly placement: Placement; readonly capEase: number };
+  /** Its outline stays the plain sleeve's, with whatever is turned up there. */
+  readonly keepsOutline?: boolean;
   readonly derive: (base: StyleBase, lengths: Readonly<Record<NoInfer<Name>, number>>) => StyledSleeve;
 };
 

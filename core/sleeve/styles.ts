@@ -1,5 +1,6 @@
 import { balloon, bishop } from "./bishop";
 import type { BodiceStyle } from "./bodice-style";
+import { dropped } from "./dropped";
 import { kimono } from "./kimono";
 import { lantern } from "./lantern";
 import { puff } from "./puff";
@@ -9,9 +10,16 @@ import type { SewnStyle } from "./style";
 export type SleeveStyle = SewnStyle | BodiceStyle;
 
 /** Adding a style is a folder of its own and a line here: its fields in the garment file and on the screen follow from it. */
-export const STYLES = { puff, bishop, lantern, balloon, raglan, offShoulder, kimono } as const satisfies Readonly<
-  Record<string, SleeveStyle>
->;
+export const STYLES = {
+  puff,
+  bishop,
+  lantern,
+  balloon,
+  raglan,
+  offShoulder,
+  kimono,
+  dropped,
+} as const satisfies Readonly<Record<string, SleeveStyle>>;
 
 export type StyleKind = keyof typeof STYLES;
 export const STYLE_KINDS = Object.keys(STYLES) as readonly StyleKind[];

@@ -41,7 +41,7 @@ export function SleeveHandles({ drafted, view, onLimit, onHold }: HandlesProps) 
   };
   const move: Move = (handle) => (value) => store.getState().change(handle.changeTo(value));
   const handles = drafted.family === "bodice" ? drafted.handles : drafted.styled?.handles;
-  if (drafted.family === "bodice" || handles) {
+  if (drafted.family === "bodice" || handles?.length) {
     return handles?.map((one) => {
       const handle = styleHandle(drafted, one);
       return (

@@ -7,64 +7,42 @@ import { useWork, useWorkStore } from "@app/features/garment/work-context";
 import { Box } from "@chakra-ui/react";
 import { length, phrase } from "@core/draft/index";
 import { sewnSleeve } from "@core/garment/index";
+import { styleOf } from "@core/sleeve/index";
 import { fitFirstRange, methodOf, SET_IN_METHODS } from "@core/sleeve/set-in/index";
 import { Link } from "react-router";
 import { ClothChoice } from "./cloth-choice";
 import { HemFields, StyleChoice } from "./style-fields";
 
+/** What is left to choice depends on the style: one has its own cap, another has no cap of its own at all. */
 export function SleeveFields() {
-  const store = useWorkStore();
-  const method = useWork((work) => work.garment.resolved.sleeve?.method);
-  const placement = useWork((work) => work.spec.sleeve?.placement);
-  const curve = useWork((work) => work.spec.sleeve?.curve ?? (method && methodOf(method).usualCurve) ?? "quarters");
   const kind = useWork((work) => work.spec.sleeve?.kind ?? "set-in");
-  const cut = useWork((work) => work.spec.sleeve?.cut ?? "one-piece");
-  const entry = method && methodOf(method);
-  const { change, setField } = store.getState();
+  const style = styleOf(kind);
   return (
     <>
       <StyleChoice />
-      <FieldGroup title="Method">
-        <ChoiceSelect
-          id="sleeve.method"
-          label="The cap is found by"
-          value={method ?? "fit-first"}
-          choices={SET_IN_METHODS.map((one) => ({ value: one, label: methodOf(one).name }))}
-          onChoose={(one) => change({ sleeve: { method: one, surplus: undefined } })}
-          hint={method && methodOf(method).summary}
-        />
-        <Box>
-          <Link to="?view=methods">All methods side by side</Link>
-        </Box>
-        {entry?.takesHeight && <SpecField path="sleeve.capHeight" />}
-        {entry?.laysArmhole && (
-          <ChoiceSelect
-            id="sleeve.placement"
-            label="Half the armhole is laid"
-            value={placement ?? "usual"}
-            choices={[
-              { value: "usual", label: "As the rule says" },
-              { value: "flat", label: "Flat on the cap line" },
-              { value: "slant", label: "Along the slant" },
-            ]}
-            onChoose={(one) => setField("sleeve.placement", one === "usual" ? undefined : one)}
-          />
-        )}
-        <ChoiceSelect
-          id="sleeve.curve"
-          label="The curve is drawn by"
-          value={curve}
-          choices={[
-            { value: "armhole", label: "The armhole’s own lower curve" },
-            { value: "quarters", label: "The quarters of the slant" },
-            { value: "middle", label: "The middle of the slant only" },
-          ]}
-          onChoose={(one) => setField("sleeve.curve", one)}
-        />
-      </FieldGroup>
+      {style?.family === "bodice" ? (
+        <BodiceSleeveFields isCut={style.isCut} />
+      ) : (
+        <SewnSleeveFields isPlain={style === null} hasOwnCap={style?.fitting !== undefined} />
+      )}
+    </>
+  );
+}
+
+function SewnSleeveFields({ isPlain, hasOwnCap }: { readonly isPlain: boolean; readonly hasOwnCap: boolean }) {
+  const method = useWork((work) => work.garment.resolved.sleeve?.method);
+  return (
+    <>
+      {hasOwnCap ? (
+        <FieldGroup title="Cap">
+          <SpecField path="sleeve.capHeight" hint="None to 2 in (5 cm) is usual; 1 in when left open." />
+        </FieldGroup>
+      ) : (
+        <MethodFields />
+      )}
       <FieldGroup title="Cloth and ease">
         <ClothChoice />
-        <SpecField path="sleeve.capEase" />
+        {!hasOwnCap && <SpecField path="sleeve.capEase" />}
         {method === "fit-first" && <SpecField path="sleeve.upperArmEase" hint={<FittingEase />} />}
         {method !== "fit-first" && (
           <>
@@ -77,36 +55,124 @@ export function SleeveFields() {
         <SpecField path="sleeve.length" />
         <SpecField path="sleeve.elbowEase" />
         <SpecField path="sleeve.wristEase" />
-        {kind === "set-in" && (
-          <>
-            <ChoiceSelect
-              id="sleeve.cut"
-              label="It is cut"
-              value={cut}
-              choices={[
-                { value: "one-piece", label: "In one piece" },
-                { value: "two-piece", label: "In two, top and under sleeve" },
-              ]}
-              onChoose={(one) => setField("sleeve.cut", one === "one-piece" ? undefined : one)}
-              hint={cut === "two-piece" ? "For jackets: the seams bend with the arm, and lie out of sight." : undefined}
-            />
-            {cut === "two-piece" ? (
-              <>
-                <SpecField path="sleeve.frontSeamUnder" hint="Beyond the fold, towards the underarm." />
-                <SpecField path="sleeve.backSeamUnder" />
-                <SpecField path="sleeve.elbowHollow" />
-              </>
-            ) : (
-              <SpecField path="sleeve.elbowDart" hint="In the back seam, for a close sleeve. None when left open." />
-            )}
-          </>
-        )}
+        {isPlain && <CutFields />}
       </FieldGroup>
       <HemFields />
       <FieldGroup title="Notches" note="Distance from the underarm, along the armhole.">
         <SpecField path="sleeve.notches.front" hint={<UsualNotch side="front" />} />
         <SpecField path="sleeve.notches.back" hint={<UsualNotch side="back" />} />
       </FieldGroup>
+    </>
+  );
+}
+
+/** A sleeve that is cut with a part of the bodice: its cap, where it has one, is always fitted, and without ease. */
+function BodiceSleeveFields({ isCut }: { readonly isCut: boolean }) {
+  const store = useWorkStore();
+  const cut = useWork((work) => work.spec.sleeve?.cut ?? "one-piece");
+  return (
+    <>
+      <FieldGroup title="Cloth and ease">
+        <ClothChoice />
+        <SpecField path="sleeve.upperArmEase" />
+      </FieldGroup>
+      <FieldGroup title="Sleeve, down the arm">
+        <SpecField path="sleeve.length" />
+        <SpecField path="sleeve.elbowEase" />
+        <SpecField path="sleeve.wristEase" />
+        {isCut && (
+          <ChoiceSelect
+            id="sleeve.cut"
+            label="It is cut"
+            value={cut}
+            choices={[
+              { value: "one-piece", label: "In one piece, with an over-arm dart" },
+              { value: "two-piece", label: "In two, with an over-arm seam" },
+            ]}
+            onChoose={(one) => store.getState().setField("sleeve.cut", one === "one-piece" ? undefined : one)}
+          />
+        )}
+      </FieldGroup>
+      <HemFields />
+    </>
+  );
+}
+
+function MethodFields() {
+  const store = useWorkStore();
+  const method = useWork((work) => work.garment.resolved.sleeve?.method);
+  const placement = useWork((work) => work.spec.sleeve?.placement);
+  const curve = useWork((work) => work.spec.sleeve?.curve ?? (method && methodOf(method).usualCurve) ?? "quarters");
+  const entry = method && methodOf(method);
+  const { change, setField } = store.getState();
+  return (
+    <FieldGroup title="Method">
+      <ChoiceSelect
+        id="sleeve.method"
+        label="The cap is found by"
+        value={method ?? "fit-first"}
+        choices={SET_IN_METHODS.map((one) => ({ value: one, label: methodOf(one).name }))}
+        onChoose={(one) => change({ sleeve: { method: one, surplus: undefined } })}
+        hint={method && methodOf(method).summary}
+      />
+      <Box>
+        <Link to="?view=methods">All methods side by side</Link>
+      </Box>
+      {entry?.takesHeight && <SpecField path="sleeve.capHeight" />}
+      {entry?.laysArmhole && (
+        <ChoiceSelect
+          id="sleeve.placement"
+          label="Half the armhole is laid"
+          value={placement ?? "usual"}
+          choices={[
+            { value: "usual", label: "As the rule says" },
+            { value: "flat", label: "Flat on the cap line" },
+            { value: "slant", label: "Along the slant" },
+          ]}
+          onChoose={(one) => setField("sleeve.placement", one === "usual" ? undefined : one)}
+        />
+      )}
+      <ChoiceSelect
+        id="sleeve.curve"
+        label="The curve is drawn by"
+        value={curve}
+        choices={[
+          { value: "armhole", label: "The armhole’s own lower curve" },
+          { value: "quarters", label: "The quarters of the slant" },
+          { value: "middle", label: "The middle of the slant only" },
+        ]}
+        onChoose={(one) => setField("sleeve.curve", one)}
+      />
+    </FieldGroup>
+  );
+}
+
+function CutFields() {
+  const store = useWorkStore();
+  const cut = useWork((work) => work.spec.sleeve?.cut ?? "one-piece");
+  const { setField } = store.getState();
+  return (
+    <>
+      <ChoiceSelect
+        id="sleeve.cut"
+        label="It is cut"
+        value={cut}
+        choices={[
+          { value: "one-piece", label: "In one piece" },
+          { value: "two-piece", label: "In two, top and under sleeve" },
+        ]}
+        onChoose={(one) => setField("sleeve.cut", one === "one-piece" ? undefined : one)}
+        hint={cut === "two-piece" ? "For jackets: the seams bend with the arm, and lie out of sight." : undefined}
+      />
+      {cut === "two-piece" ? (
+        <>
+          <SpecField path="sleeve.frontSeamUnder" hint="Beyond the fold, towards the underarm." />
+          <SpecField path="sleeve.backSeamUnder" />
+          <SpecField path="sleeve.elbowHollow" />
+        </>
+      ) : (
+        <SpecField path="sleeve.elbowDart" hint="In the back seam, for a close sleeve. None when left open." />
+      )}
     </>
   );
 }

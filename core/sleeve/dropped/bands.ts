@@ -1,0 +1,101 @@
+import type { Block } from "../../block";
+import { distance, endOf, line, type Path, type Point, pathLength } from "../../geometry";
+import { edge, type Piece } from "../../pattern";
+
+/** The edges of a cardigan that its bands are sewn to, each of half the garment. Millimetres. */
+export type BandedEdges = {
+  readonly backNeck: number;
+  /** Neckline and centre front together, down to the lower edge. */
+  readonly frontEdge: number;
+  readonly hem: number;
+};
+
+export function bandedEdges({ front, back }: Block): BandedEdges {
+  const hemOf = ({ sideSeam, centre }: Block["front"]) => distance(endOf(sideSeam), endOf(centre));
+  return {
+    backNeck: back.neckline.length,
+    frontEdge: front.neckline.length + pathLength(front.centre),
+    hem: hemOf(front) + hemOf(back),
+  };
+}
+
+/** The whole neck band: twice half the back neck and the front edge, and past the hem band at both ends (common practice, no source). */
+export function neckBandLength(
+  { backNeck, frontEdge }: Pick<BandedEdges, "backNeck" | "frontEdge">,
+  hemBand: number,
+): number {
+  return (backNeck + frontEdge) * 2 + hemBand * 2;
+}
+
+/**
+ * Half the neck band, double its depth on the fold. Its seam at the centre back is slanted to the fold, where the band lies round a
+ * smaller neck.
+ */
+export function neckBand(whole: number, depth: number, slant: number): Piece {
+  const foot = whole / 2;
+  const fold: Point = { x: depth, y: slant };
+  const corners = {
+    near: { x: 0, y: 0 },
+    far: { x: 2 * depth, y: 0 },
+    farFoot: { x: 2 * depth, y: foot },
+    foot: { x: 0, y: foot },
+  };
+  const edges = [
+    edge("centreBack", "Centre-back seam", [...line(corners.near, fold), ...line(fold, corners.far)]),
+    edge("inner", "Inner edge", line(corners.far, corners.farFoot)),
+    edge("end", "Lower end", line(corners.farFoot, corners.foot)),
+    edge("outer", "Edge to the cardigan", line(corners.foot, corners.near)),
+  ];
+  return strip("neckBand", "Neck band, half", edges, line(fold, { x: depth, y: foot }), depth, foot, {
+    count: 2,
+    mirrored: true,
+    onFold: false,
+    interfacing: 0,
+  });
+}
+
+/** Half the hem band, from the centre back to the front edge. */
+export function hemBand(whole: number, depth: number): Piece {
+  const foot = whole / 2;
+  const corners = [
+    { x: 0, y: 0 },
+    { x: 2 * depth, y: 0 },
+    { x: 2 * depth, y: foot },
+    { x: 0, y: foot },
+  ] as const;
+  const [a, b, c, d] = corners;
+  const edges = [
+    edge("centreBack", "Centre back", line(a, b)),
+    edge("inner", "Inner edge", line(b, c)),
+    edge("end", "Front end", line(c, d)),
+    edge("outer", "Edge to the cardigan", line(d, a)),
+  ];
+  return strip("hemBand", "Hem band, half", edges, line({ x: depth, y: 0 }, { x: depth, y: foot }), depth, foot, {
+    count: 1,
+    mirrored: false,
+    onFold: true,
+    interfacing: 0,
+  });
+}
+
+function strip(
+  id: string,
+  name: string,
+  edges: Piece["edges"],
+  fold: Path,
+  depth: number,
+  foot: number,
+  cut: Piece["cut"],
+): Piece {
+  return {
+    id,
+    name,
+    cut,
+    edges,
+    outline: edges.flatMap((one) => one.path),
+    folds: [fold],
+    darts: [],
+    grain: { from: { x: depth / 2, y: foot * 0.15 }, to: { x: depth / 2, y: foot * 0.85 } },
+    notches: [],
+  };
+}
