@@ -170,6 +170,66 @@ const CLIENTS: readonly DemoClient[] = [
     ],
   },
   {
+    name: "Seraphine Lund-Achebe",
+    note: "Wants sleeves that move with her: she gardens in everything.",
+    takenOn: "2026-11-05",
+    body: {
+      bust: 38.5,
+      waist: 31,
+      hip: 41.25,
+      neckBase: 15.5,
+      head: 22.25,
+      upperArm: 12.125,
+      elbow: 11.25,
+      wrist: 6.75,
+      hand: 8.25,
+      armLength: 23,
+      shoulderToElbow: 13.25,
+      shoulderWidth: 16.25,
+      shoulderLength: 5,
+      neckToWrist: 28.5,
+      aroundShoulders: 41.5,
+      armholeGirth: 17.25,
+      backLength: 16,
+      frontToBust: 10.875,
+      bustSpan: 7.5,
+    },
+    garments: [
+      {
+        name: "Tidewater raglan coat",
+        file: {
+          block: { source: "drafted", shaping: "none", chestEase: 1 },
+          cloth: { kind: "soft-wool" },
+          sleeve: { kind: "raglan", upperArmEase: 3, elbowEase: 3, wristEase: 4, length: 23 },
+        },
+      },
+      {
+        name: "Verandah top",
+        file: {
+          block: { source: "drafted", shaping: "none", bodyLength: "hip", gathers: "slight" },
+          cloth: { kind: "crisp-woven" },
+          sleeve: { kind: "offShoulder", upperArmEase: 2, length: 12 },
+        },
+      },
+      {
+        name: "Regatta kimono top",
+        file: {
+          block: { source: "drafted", shaping: "none", bodyLength: "hip" },
+          cloth: { kind: "medium-woven" },
+          sleeve: { kind: "kimono", upperArmEase: 4, length: 9, kimono: { drop: 4 } },
+        },
+      },
+      {
+        name: "Moorings cardigan",
+        file: {
+          block: { source: "drafted", style: "dropped", neckShape: "v" },
+          cloth: { kind: "knit" },
+          sleeve: { kind: "dropped", dropped: { hemBand: 2.5 } },
+        },
+      },
+    ],
+  },
+  {
     name: "Philippa Dunmore",
     note: "First fitting still to come: the armhole has not been taped.",
     takenOn: "2026-11-12",

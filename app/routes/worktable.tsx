@@ -26,7 +26,8 @@ function summary({ id, name, clientName, version, changedAt, file }: ListedGarme
   const asking =
     garment &&
     STATIONS.map((station) => ({ station, ...stationState(station, garment) })).find((state) => state.mark !== "done");
-  const piece = garment?.pieces[0];
+  const drawn = garment?.sleeve?.drawn ?? [];
+  const figure = (id: string) => garment?.figures.find((one) => one.id === id)?.value ?? null;
   return {
     id,
     name,
@@ -34,9 +35,20 @@ function summary({ id, name, clientName, version, changedAt, file }: ListedGarme
     version,
     changed: format(changedAt, "d MMM"),
     next: asking ?? null,
-    drawing: piece ? { data: svgPathData(piece.outline, true), box: boxOf([piece.outline]) } : null,
-    capHeight: garment?.figures.find((figure) => figure.id === "sleeve.capHeight")?.value ?? null,
-    capEase: garment?.figures.find((figure) => figure.id === "sleeve.capEase")?.value ?? null,
+    drawing:
+      drawn.length > 0
+        ? {
+            data: drawn.map((piece) => svgPathData(piece.outline, true)).join(""),
+            box: boxOf(drawn.map((piece) => piece.outline)),
+          }
+        : null,
+    sleeve: garment?.sleeve
+      ? {
+          title: garment.sleeve.draft.title,
+          capHeight: garment.sleeve.family === "sewn" ? figure("sleeve.capHeight") : null,
+          capEase: figure("sleeve.capEase"),
+        }
+      : null,
   };
 }
 

@@ -19,6 +19,8 @@ import type { ResolvedSleeve } from "./resolve-sleeve";
 /** The plain sleeve made into its style, and its hem finished. */
 export type FinishedSleeve = {
   readonly styled: StyledSleeve | null;
+  /** Does the style draw anew what the plain sleeve is? */
+  readonly isRedrawn: boolean;
   readonly hem: FinishedHem;
   readonly hemLength: number;
   /** The girth of the limb where the sleeve ends. */
@@ -57,8 +59,10 @@ export function finishSleeve(
   const drawn = (styled?.pieces ?? sleevePieces(sleeve)).map((piece) => (isOpened ? withOpening(piece) : piece));
   const [main = wholeSleeve(sleeve)] = drawn;
   const { capFront, capBack } = sleeve.outline;
+  const isRedrawn = styled !== null && !style?.keepsOutline;
   return {
     styled,
+    isRedrawn,
     hem,
     hemLength,
     limb,
@@ -67,11 +71,11 @@ export function finishSleeve(
     pieces: [...drawn, ...(styled?.extra ?? []), ...hem.pieces],
     caps: styled?.caps ?? { front: [capFront], back: [capBack] },
     notches: styled ? sleeve.notches.map((notch) => onStyled(notch, styled)) : sleeve.notches,
-    draft: draftOf(sleeve, styled, hem),
+    draft: draftOf(sleeve, styled, isRedrawn, hem),
   };
 }
 
-function draftOf(sleeve: SetInSleeve, styled: StyledSleeve | null, hem: FinishedHem): Draft {
+function draftOf(sleeve: SetInSleeve, styled: StyledSleeve | null, isRedrawn: boolean, hem: FinishedHem): Draft {
   if (!styled) {
     const { draft } = sleeve;
     return hem.acts.length === 0
@@ -79,7 +83,7 @@ function draftOf(sleeve: SetInSleeve, styled: StyledSleeve | null, hem: Finished
       : composeDraft(draft.id, draft.title, [...sleeve.acts, ...hem.acts, sleeve.cutting]);
   }
   return composeDraft("sleeve", styled.title, [
-    ...sleeve.acts.map(asGuide),
+    ...(isRedrawn ? sleeve.acts.map(asGuide) : sleeve.acts),
     ...styled.acts,
     ...hem.acts,
     sleeve.cutting,

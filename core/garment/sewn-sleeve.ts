@@ -77,7 +77,10 @@ export function draftSewnSleeve(
     findings: [
       ...withoutOtherMethods(asked, judgeSurplus(task, sleeve, resolved.cloth)),
       ...(finished.styled?.crownRatio ? [] : judgeEase(seams, task, resolved.cloth)),
-      ...judgeWidth(task, sleeve, resolved.cloth),
+      ...judgeWidth(task, sleeve, resolved.cloth).filter(
+        // A sleeve with a cap of its own is as wide as the armhole: that is its style.
+        (found) => found.code !== "sleeve-baggy" || !sewnStyleOf(asked.kind)?.fitting,
+      ),
       ...judgeHem(asked, task, sleeve, finished, whole, resolved),
       ...judgeTurnUp(task, sleeve),
       ...judgeUnderSleeve(task, sleeve),

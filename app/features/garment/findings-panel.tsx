@@ -33,7 +33,7 @@ function FindingsList({ findings, hasSleeve }: { readonly findings: readonly Fin
       {findings.length === 0 ? (
         <Text color="inkSoft">
           {hasSleeve
-            ? "The cap fits the armhole, the sleeve fits the arm, and the cloth can take the ease."
+            ? "What is sewn together matches, the sleeve fits the arm, and the cloth can take the ease."
             : "Nothing to say yet."}
         </Text>
       ) : (

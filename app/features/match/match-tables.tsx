@@ -45,8 +45,8 @@ export function PairTable({ seams }: { readonly seams: readonly Seam[] }) {
       <Table.Header>
         <Table.Row bg="transparent">
           <Column>Section</Column>
-          <Column isFigure>One</Column>
-          <Column isFigure>Other</Column>
+          <Column isFigure>Above</Column>
+          <Column isFigure>Below</Column>
         </Table.Row>
       </Table.Header>
       <Table.Body>

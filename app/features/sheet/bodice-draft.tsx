@@ -44,9 +44,9 @@ const INSIDE_PX = 14;
 function EdgeFigures({ piece, view }: { readonly piece: Piece; readonly view: View }) {
   const unit = useUnit();
   return piece.edges
-    .filter((edge) => edge.length * view.scale >= LEAST_FIGURED_PX)
+    .filter((edge) => edge.length * view.scale >= LEAST_FIGURED_PX && !isBetweenOthers(edge))
     .map((edge) => {
-      const { point, inwards } = insideOf(edge);
+      const { point, inwards } = besideEdge(piece, edge);
       return (
         <FigureAt
           key={edge.id}
@@ -61,10 +61,16 @@ function EdgeFigures({ piece, view }: { readonly piece: Piece; readonly view: Vi
     });
 }
 
-/** The outline runs with the piece to its right. */
-function insideOf(edge: Edge) {
+/** Between the legs of an over-arm dart there is no room for figures: the ribbons tell them. */
+function isBetweenOthers(edge: Edge): boolean {
+  return edge.id === "dartFront" || edge.id === "dartBack";
+}
+
+/** Inside the piece, to the right of its outline; a raglan sleeve is too narrow at the top for that. */
+function besideEdge(piece: Piece, edge: Edge) {
   const { point, direction } = along(edge.path, edge.length / 2);
-  return { point, inwards: { x: -direction.y, y: direction.x } };
+  const way = piece.id.startsWith("sleeve") && edge.id.startsWith("raglan") ? -1 : 1;
+  return { point, inwards: { x: -direction.y * way, y: direction.x * way } };
 }
 
 function keyOf(path: Path): string {

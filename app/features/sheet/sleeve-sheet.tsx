@@ -136,7 +136,7 @@ function Limit({ garment, value }: { readonly garment: Garment; readonly value: 
   const unit = useUnit();
   const drafted = garment.sleeve;
   const why =
-    drafted?.family === "bodice" || drafted?.styled
+    drafted?.family === "bodice" || drafted?.isRedrawn
       ? "no more of it can be asked"
       : drafted?.task.method === "fit-first"
         ? "this armhole with its ease allows no more"
@@ -163,13 +163,13 @@ type DraftProps = { readonly drafted: SewnSleeve; readonly view: View; readonly 
 
 /** While a handle is held only what the hand is changing is written on the sheet; the letters come back when it lets go. */
 function Draft({ drafted, view, isHeld }: DraftProps) {
-  const { draft, drawn, styled } = drafted;
+  const { draft, drawn, isRedrawn } = drafted;
   return (
     <>
       {(["strip", "guide", "beneath", "seam"] as const).map((kind) => (
         <Lines
           key={kind}
-          lines={draft.lines.filter((line) => line.kind === kind && !(styled && isOnPlain(line.id)))}
+          lines={draft.lines.filter((line) => line.kind === kind && !(isRedrawn && isOnPlain(line.id)))}
           view={view}
         />
       ))}
@@ -234,8 +234,8 @@ function isOnPlain(line: string): boolean {
 }
 
 /** A style is lettered where it changes the plain sleeve; the card has all letters. */
-function lettersOnSheet({ styled, draft }: SewnSleeve) {
-  return styled ? styled.acts.flatMap((act) => act.points ?? []) : draft.points;
+function lettersOnSheet({ styled, isRedrawn, draft }: SewnSleeve) {
+  return styled && isRedrawn ? styled.acts.flatMap((act) => act.points ?? []) : draft.points;
 }
 
 /** A place on the upper cap beside which its length is written. */

@@ -17,8 +17,11 @@ type Props = {
       readonly says: string;
     } | null;
     readonly drawing: { readonly data: string; readonly box: DraftBox } | null;
-    readonly capHeight: number | null;
-    readonly capEase: number | null;
+    readonly sleeve: {
+      readonly title: string;
+      readonly capHeight: number | null;
+      readonly capEase: number | null;
+    } | null;
   };
 };
 
@@ -31,7 +34,7 @@ const Outline = chakra("path", {
 
 /** A garment in hand: its sleeve in small, for whom, and what it asks for next. */
 export function GarmentInHand({ garment }: Props) {
-  const { next } = garment;
+  const { next, sleeve } = garment;
   const station = next?.station ?? "sleeve";
   return (
     <Grid
@@ -54,12 +57,14 @@ export function GarmentInHand({ garment }: Props) {
         </Text>
       </Box>
       <Text color="inkSoft">
-        {garment.capHeight !== null && garment.capEase !== null ? (
+        {sleeve === null ? (
+          "no sleeve yet"
+        ) : sleeve.capHeight !== null && sleeve.capEase !== null ? (
           <>
-            cap <LengthText mm={garment.capHeight} /> high, ease <LengthText mm={garment.capEase} />
+            cap <LengthText mm={sleeve.capHeight} /> high, ease <LengthText mm={sleeve.capEase} />
           </>
         ) : (
-          "no sleeve yet"
+          sleeve.title
         )}
       </Text>
       <Flex>
