@@ -29,7 +29,7 @@ module.exports = {
       name: "core-stays-pure",
       comment: "the core knows no interface, no files, no database and no Node",
       severity: "error",
-      from: { path: "^core/", pathNot: "\\.test\\.ts$" },
+      from: { path: "^core/", pathNot: "\\.test\\.ts$|^core/testing/" },
       to: { pathNot: "^core/|node_modules/(zod|fraction\\.js|fastest-levenshtein)/" },
     },
     {

@@ -7,10 +7,12 @@ import {
   judgeNoRoom,
   judgeStyle,
   judgeWidth,
+  type Remedy,
   type Seam,
+  type SpecChange,
   styleSeams,
 } from "../check";
-import { composeDraft, type Draft } from "../draft";
+import { composeDraft, type Draft, length, phrase } from "../draft";
 import type { Piece } from "../pattern";
 import type { BodiceBase, BodiceStyle, DrawnBodiceSleeve, SeamId } from "../sleeve/bodice-style";
 import { type FinishedHem, finishDepth, finishHem } from "../sleeve/finish";
@@ -59,14 +61,14 @@ export function draftBodiceSleeve(
 ): BodiceOutcome {
   const drawing = style.draft(baseOf(resolved, asked, block), asked.styleLengths);
   if (!drawing.isDrawn) {
-    return {
-      drafted: null,
-      findings: [
-        drawing.why === "no-cap"
-          ? whyNoSleeve(drawing.task, resolved.cloth, enlarge)
-          : judgeNoRoom(asked.kind, drawing.misplaced),
-      ],
-    };
+    const why =
+      drawing.why === "no-cap"
+        ? withoutCapChoices(
+            whyNoSleeve(drawing.task, resolved.cloth, enlarge),
+            lowerFurther(resolved, asked, style, block),
+          )
+        : judgeNoRoom(asked.kind, drawing.misplaced);
+    return { drafted: null, findings: [why] };
   }
   const { body, cloth } = resolved;
   const limb = limbAt(drawing.hemLevel, drawing.capHeight, body);
@@ -116,6 +118,30 @@ export function draftBodiceSleeve(
       ),
     ],
   };
+}
+
+/** The cap under such a sleeve is always fitted, and without ease: neither is a way out. */
+function withoutCapChoices(found: Finding, instead: Remedy | null): Finding {
+  const isOfCap = ({ sleeve }: SpecChange) => sleeve?.capEase !== undefined || sleeve?.method !== undefined;
+  const others = found.remedies.filter((remedy) => !isOfCap(remedy.change));
+  return { ...found, remedies: instead ? [...others, instead] : others };
+}
+
+const LOWER_STEP_MM = 5;
+
+/** A larger armhole comes of lowering the underarm further: by how much is found by trying. */
+function lowerFurther(resolved: ResolvedSpec, asked: ResolvedSleeve, style: BodiceStyle, block: Block): Remedy | null {
+  const most = style.fields.lowering?.bounds.most ?? 0;
+  const base = baseOf(resolved, asked, block);
+  for (let by = (asked.styleLengths.lowering ?? 0) + LOWER_STEP_MM; by <= most; by += LOWER_STEP_MM) {
+    if (!style.draft(base, { ...asked.styleLengths, lowering: by }).isDrawn) continue;
+    return {
+      id: "lower-underarm",
+      label: phrase`Lower the underarm by ${length(by)}`,
+      change: { sleeve: { [asked.kind]: { lowering: by } } },
+    };
+  }
+  return null;
 }
 
 function baseOf(resolved: ResolvedSpec, asked: ResolvedSleeve, block: Block): BodiceBase {

@@ -14,6 +14,8 @@ export type Ground = {
   readonly front: BodiceHalf;
   readonly back: BodiceHalf;
   readonly hadShoulderDart: boolean;
+  /** What each neck was widened by. */
+  readonly out: { readonly front: number; readonly back: number };
 };
 
 export type GroundOutcome =
@@ -47,7 +49,7 @@ export function prepareGround(block: Block, lengths: GroundLengths): GroundOutco
     const field = halves.every((half) => half === null) ? "tipUp" : front ? "backDown" : "frontDown";
     return { ok: false, misplaced: { field, asked: lengths[field], least: 0, most: 0, drawn: 0 } };
   }
-  return { ok: true, ground: { front, back, hadShoulderDart } };
+  return { ok: true, ground: { front, back, hadShoulderDart, out } };
 }
 
 function alterHalf(block: Block, side: Side, out: number, down: number, up: number): BodiceHalf | null {

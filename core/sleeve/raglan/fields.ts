@@ -1,6 +1,17 @@
 import { phrase } from "../../draft";
 import type { StyleField } from "../style";
-import type { RaglanLengths } from "./raglan-draft";
+
+/** The lengths that a raglan line is drawn by, in millimetres. */
+export type RaglanLengths = {
+  readonly lowering: number;
+  readonly neckPoint: number;
+  readonly belowHalf: number;
+  readonly bowFront: number;
+  readonly bowBack: number;
+  readonly dartWidth: number;
+  readonly dartDepth: number;
+  readonly balanceWithin: number;
+};
 
 /** The fields by which every raglan line is drawn. Common practice, no source, where it is not said otherwise. */
 export const RAGLAN_FIELDS = {

@@ -15,9 +15,10 @@ import type { BodiceBase } from "../bodice-style";
 import { casingFor } from "../finish";
 import { foldedBeyond } from "../folded-beyond";
 import type { Misplaced } from "../style";
+import type { RaglanLengths } from "./fields";
 import { turnedOver } from "./over-arm";
 import { bodyEdge } from "./raglan-cut";
-import { draftRaglan, type RaglanDraft, type RaglanLengths, type RaglanOutcome } from "./raglan-draft";
+import { draftRaglan, type RaglanDraft, type RaglanOutcome } from "./raglan-draft";
 import { sleeveEdge } from "./shoulder-part";
 
 /** The lengths of an off-shoulder sleeve: a raglan's line, cut across below the shoulder. Millimetres. */

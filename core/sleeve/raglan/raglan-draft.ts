@@ -3,20 +3,9 @@ import { mapCubic } from "../../geometry";
 import type { BodiceBase, Fitted } from "../bodice-style";
 import type { SetInSleeve, SetInTask } from "../set-in";
 import type { Misplaced } from "../style";
+import { RAGLAN_FIELDS, type RaglanLengths } from "./fields";
 import { closeOverArm, type OverArm } from "./over-arm";
 import { cutRaglan, type RaglanCut } from "./raglan-cut";
-
-/** The lengths that a raglan line is drawn by, in millimetres. */
-export type RaglanLengths = {
-  readonly lowering: number;
-  readonly neckPoint: number;
-  readonly belowHalf: number;
-  readonly bowFront: number;
-  readonly bowBack: number;
-  readonly dartWidth: number;
-  readonly dartDepth: number;
-  readonly balanceWithin: number;
-};
 
 /** The bodice and the plain sleeve with the raglan line drawn on both. */
 export type RaglanDraft = {
@@ -38,6 +27,7 @@ export type RaglanOutcome =
   | { readonly ok: false; readonly why: "no-cap"; readonly task: SetInTask }
   | { readonly ok: false; readonly why: "no-room"; readonly misplaced: Misplaced };
 
+const SAME_MM = 0.01;
 /** The raglan line keeps this far from either end of the neckline and of the armhole. Our own limit. */
 const CLEAR_MM = 12;
 
@@ -64,15 +54,33 @@ export function draftRaglan(base: BodiceBase, lengths: RaglanLengths, longer = 0
   const close = (gap: number) =>
     closeOverArm({ front, back }, caps, { gap, depth: lengths.dartDepth, within: lengths.balanceWithin });
   const overArm = close(lengths.dartWidth);
-  if (!overArm) {
-    const most = furthest((gap) => close(gap) !== null, lengths.dartWidth, 0);
-    return { ok: false, why: "no-room", misplaced: noRoom("dartWidth", lengths.dartWidth, 0, most) };
-  }
-  return { ok: true, draft: { ...lowered, task, sleeve, front, back, overArm, misplaced, roomBeside: 0 } };
+  // Without ease the cap is as long as the armhole: whatever lies on the one lies on the other.
+  if (!overArm)
+    throw new Error(`draftRaglan: meeting points ${front.meetingAt} and ${back.meetingAt} lie past the crown`);
+  const gap = overArm.front.tip.x + overArm.back.tip.x;
+  return {
+    ok: true,
+    draft: {
+      ...lowered,
+      task,
+      sleeve,
+      front,
+      back,
+      overArm,
+      misplaced: [...misplaced, ...tooLow(lengths.dartWidth, gap)],
+      roomBeside: 0,
+    },
+  };
 }
 
 function noRoom(field: string, asked: number, least: number, most: number): Misplaced {
   return { field, asked, least, most, drawn: Math.min(most, Math.max(least, asked)) };
+}
+
+/** On a very low cap the tips do not reach each other: they stand as far apart as they come. */
+function tooLow(asked: number, gap: number): readonly Misplaced[] {
+  if (gap <= asked + SAME_MM) return [];
+  return [noRoom("dartWidth", asked, gap, Math.max(gap, RAGLAN_FIELDS.dartWidth.bounds.most))];
 }
 
 /** The most, short of what was asked, that still goes; found by halving. */

@@ -3,8 +3,9 @@ import { type DraftLine, type LetteredPoint, length, type Phrase, phrase, point,
 import { along, endOf, line, mapPath, type Path, pathLength } from "../../geometry";
 import type { Piece } from "../../pattern";
 import { edgeLines } from "../edge-lines";
+import type { RaglanLengths } from "./fields";
 import { turnedOver } from "./over-arm";
-import type { RaglanDraft, RaglanLengths } from "./raglan-draft";
+import type { RaglanDraft } from "./raglan-draft";
 import { edgeFigure, meetingFigure, necklineFigure, overArmFigures } from "./raglan-figures";
 import { asBack, besideSleeve, footOf } from "./raglan-pieces";
 

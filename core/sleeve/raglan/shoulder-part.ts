@@ -43,7 +43,8 @@ const HANDLE_FACTORS = { least: 0.02, most: 4 } as const;
 
 /**
  * Lays the part with its meeting point on the cap, equally far from the underarm, and turns it until the shoulder tip lies on the
- * upright `tipX`. Null when the part does not reach so far. `cap` runs from the crown down.
+ * upright `tipX`; a part that does not reach so far, on a very low cap, is turned towards the crown. Null when the cap is shorter than
+ * the armhole below the meeting point. `cap` runs from the crown down.
  */
 export function layShoulderPart(cut: RaglanCut, cap: Path, tipX: number): LaidPart | null {
   const capLength = pathLength(cap);
@@ -52,9 +53,7 @@ export function layShoulderPart(cut: RaglanCut, cap: Path, tipX: number): LaidPa
   const turned = (p: Point): Point => ({ x: -p.x, y: p.y });
   const [tip, from] = [turned(startOf(cut.half.armhole.path)), turned(cut.meeting)];
   const reach = distance(tip, from);
-  const across = tipX - meeting.x;
-  if (Math.abs(across) >= reach) return null;
-  const laidTip = { x: tipX, y: meeting.y - Math.sqrt(reach * reach - across * across) };
+  const laidTip = tipOn(meeting, reach, { x: tipX, y: startOf(cap).y });
   const angle = angleOf(meeting, laidTip) - angleOf(from, tip);
   const place = (p: Point): Point => {
     const q = turnPoint(turned(p), from, angle);
@@ -72,6 +71,19 @@ export function layShoulderPart(cut: RaglanCut, cap: Path, tipX: number): LaidPa
     edge,
     edgeSolution: solution,
     lowerCap: subpath(cap, capLength - cut.meetingAt, capLength),
+  };
+}
+
+function tipOn(meeting: Point, reach: number, crown: Point): Point {
+  const across = crown.x - meeting.x;
+  const toCrown = distance(meeting, crown);
+  const lowest = (Math.abs(across) / toCrown) * reach;
+  if (Math.abs(across) <= lowest) {
+    return { x: crown.x, y: meeting.y - Math.sqrt(Math.max(0, reach * reach - across * across)) };
+  }
+  return {
+    x: meeting.x + (across / toCrown) * reach,
+    y: meeting.y + ((crown.y - meeting.y) / toCrown) * reach,
   };
 }
 
