@@ -38,6 +38,7 @@ export type SpecChange = {
     readonly curve?: CapCurve | undefined;
     readonly capHeightChange?: number;
     readonly capWidthChange?: number;
+    readonly elbowEase?: number;
     readonly wristEase?: number;
     readonly length?: number;
     readonly hemTurnUp?: number;

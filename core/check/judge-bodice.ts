@@ -121,8 +121,10 @@ function judgeLeastWidth(kind: SleeveKind, found: LeastWidth, cloth: Cloth): rea
   const ease = width - limb;
   const { least } = cloth.upperArmEase;
   if (ease >= least - 0.5) return [];
-  const easeTo = found.easeNow + least - ease;
-  const downTo = found.downNow + (least - ease) / found.widerByDown;
+  const more = least - ease;
+  const { upperArmEase, elbowEase, wristEase } = found.easesNow;
+  const eases = { upperArmEase: upperArmEase + more, elbowEase: elbowEase + more, wristEase: wristEase + more };
+  const downTo = found.downNow + more / found.widerByDown;
   return [
     {
       code: "sleeve-binds",
@@ -134,8 +136,8 @@ function judgeLeastWidth(kind: SleeveKind, found: LeastWidth, cloth: Cloth): rea
       remedies: [
         {
           id: "wider-sleeve",
-          label: phrase`Give it ${length(easeTo)} of ease over the upper arm, and go ${length(downTo)} down at the underarm`,
-          change: { sleeve: { upperArmEase: easeTo, [kind]: { underarmDown: downTo } } },
+          label: phrase`Give it ${length(more)} more ease all the way down, and go ${length(downTo)} down at the underarm`,
+          change: { sleeve: { ...eases, [kind]: { underarmDown: downTo } } },
         },
       ],
     },

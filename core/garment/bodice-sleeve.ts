@@ -158,7 +158,7 @@ function baseOf(resolved: ResolvedSpec, asked: ResolvedSleeve, block: Block): Bo
       elbow: body.elbow + asked.elbowEase,
       wrist: body.wrist + asked.wristEase,
     },
-    upperArmEase: asked.upperArmEase,
+    eases: { upperArmEase: asked.upperArmEase, elbowEase: asked.elbowEase, wristEase: asked.wristEase },
     isTwoPiece: asked.isTwoPiece,
     turnUp: turnUpOf(asked),
     fit: (ground, longer) => {

@@ -32,7 +32,7 @@ export type BodiceBase = {
   readonly finishDepth: number;
   /** Whole widths, with their ease. */
   readonly widths: { readonly upperArm: number; readonly elbow: number; readonly wrist: number };
-  readonly upperArmEase: number;
+  readonly eases: { readonly upperArmEase: number; readonly elbowEase: number; readonly wristEase: number };
   readonly isTwoPiece: boolean;
   readonly turnUp: number;
   /** The plain sleeve without cap ease for this armhole, so much longer than asked. */
@@ -130,12 +130,13 @@ export type TopEdge = {
   readonly spread: number;
 };
 
-/** The sleeve where it has least ease over the arm, what it was drawn with, and how much wider it gets for each millimetre down at the underarm. */
+/** The sleeve where it has least ease over the arm, the eases it was drawn with, and how much wider it gets for each millimetre down at the underarm. */
 export type LeastWidth = {
   readonly width: number;
   readonly limb: number;
   readonly level: number;
-  readonly easeNow: number;
+  /** The eases over the arm, from the upper arm down. */
+  readonly easesNow: { readonly upperArmEase: number; readonly elbowEase: number; readonly wristEase: number };
   readonly downNow: number;
   readonly widerByDown: number;
 };

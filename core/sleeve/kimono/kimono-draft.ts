@@ -162,7 +162,7 @@ const LEVELS = 24;
 
 /** Where the sleeve has least ease, from the underarm down to its hem. */
 function leastWidth(
-  { body, length, upperArmEase }: BodiceBase,
+  { body, length, eases }: BodiceBase,
   { underarmDown }: KimonoLengths,
   front: KimonoHalf,
   back: KimonoHalf,
@@ -172,7 +172,7 @@ function leastWidth(
     width,
     limb: limbAt(level, 0, body),
     level,
-    easeNow: upperArmEase,
+    easesNow: eases,
     downNow: underarmDown,
     widerByDown: Math.cos(front.angle) + Math.cos(back.angle),
   });

@@ -1,5 +1,5 @@
 import { type Alteration, alterBlock, type Block, type BodiceHalf, SIDES, type Side } from "../../block";
-import { findRoot } from "../../geometry";
+import { along, findRoot, pathLength, withStartDirection } from "../../geometry";
 import type { Misplaced } from "../style";
 
 /** What is done to neck and shoulder of the block before the sleeve grows out of it. Millimetres. */
@@ -62,7 +62,14 @@ function alterHalf(block: Block, side: Side, out: number, down: number, up: numb
     block,
     steps.filter((step) => step.by > 0),
   );
-  return taken.some((one) => one.leftOut !== null) ? null : altered[side];
+  return taken.some((one) => one.leftOut !== null) ? null : squaredNeck(altered[side]);
+}
+
+/** The neck drawn again so that it leaves the new shoulder square. */
+function squaredNeck(half: BodiceHalf): BodiceHalf {
+  const { direction } = along(half.shoulder.path, 0);
+  const path = withStartDirection(half.neckline.path, { x: -direction.y, y: direction.x });
+  return { ...half, neckline: { path, length: pathLength(path) } };
 }
 
 export function neckGirth({ front, back }: Ground): number {

@@ -88,8 +88,8 @@ function tailOf({ curve, underarm }: KimonoHalf): number {
   return pathLength(underarm.slice(-1)) + pathLength(curve) / 2;
 }
 
-/** A facing's outer edge is drawn through so many places. */
-const PLACES = 12;
+/** A facing's outer edge is drawn through so many places, nearer to each other towards its ends, where a neck bends most. */
+const PLACES = 18;
 
 /** The neck facings, each on the fold: as wide all round, along the shoulder and square to the centre. */
 export function facings(draft: KimonoDraft, width: number): readonly Piece[] {
@@ -98,7 +98,7 @@ export function facings(draft: KimonoDraft, width: number): readonly Piece[] {
     const neck = half.neckline.path;
     const whole = half.neckline.length;
     const outside = Array.from({ length: PLACES + 1 }, (_, i) => {
-      const { point, direction } = along(neck, (whole * i) / PLACES);
+      const { point, direction } = along(neck, (whole * (1 - Math.cos((Math.PI * i) / PLACES))) / 2);
       // The neckline runs from the shoulder to the centre with the bodice to its left.
       return { x: point.x + direction.y * width, y: point.y - direction.x * width };
     });

@@ -1,0 +1,62 @@
+import { describe, expect, it } from "vitest";
+import { draftGarment, type GarmentSpec } from "../../garment";
+import { pathLength, startOf } from "../../geometry";
+import { edgeOf, measuredApart, onBodice, pieceOf } from "../../testing/bodice";
+import { inches } from "../../testing/sample";
+import { drafted, figure } from "../../testing/styles";
+import { neckBandLength } from "./bands";
+
+const cardigan = (changes: Partial<NonNullable<GarmentSpec["sleeve"]>> = {}) =>
+  onBodice("dropped", changes, { style: "dropped", neckShape: "v", shaping: undefined } as never);
+
+describe("the bands of a cardigan", () => {
+  it("C9, arithmetic: (half back neck 4 + front edge 23) × 2 = 54, + 2 × 3 of hem band = 60 in", () => {
+    expect(neckBandLength({ backNeck: inches(4), frontEdge: inches(23) }, 0)).toBeCloseTo(inches(54), 9);
+    expect(neckBandLength({ backNeck: inches(4), frontEdge: inches(23) }, inches(3))).toBeCloseTo(inches(60), 9);
+  });
+
+  it("are as long as the edges they finish, cut double on the fold, the neck band in halves slanted at the centre back", () => {
+    const { garment } = drafted(cardigan({ dropped: { neckBand: 60, hemBand: 70, slant: 8 } }));
+    const { front, back } = garment.block ?? {};
+    if (!front || !back) throw new Error("the block drafts");
+    const half = back.neckline.length + front.neckline.length + pathLength(front.centre) + 70;
+    const neck = pieceOf(garment, "neckBand");
+    expect(measuredApart(neck, "outer")).toBeCloseTo(half, 2);
+    expect(measuredApart(neck, "end")).toBeCloseTo(120, 2);
+    expect(neck.cut).toMatchObject({ count: 2, mirrored: true });
+    expect(pathLength(neck.folds[0] ?? [])).toBeCloseTo(half - 8, 2);
+    const hem = pieceOf(garment, "hemBand");
+    expect(2 * measuredApart(hem, "outer")).toBeCloseTo(figure(garment, "band.hem"), 2);
+  });
+});
+
+describe("a dropped sleeve", () => {
+  it("is as long as from neck to wrist less the shoulder with what it is extended by", () => {
+    const { garment } = drafted(cardigan());
+    const { neckToWrist = 0, shoulderLength = 0 } = cardigan().body;
+    expect(figure(garment, "sleeve.finishedLength")).toBeCloseTo(neckToWrist - shoulderLength - 12.7, 4);
+  });
+
+  it("C10, arithmetic: an 18 in sleeve with a 3 in band is cut 15 in", () => {
+    const { sleeve } = drafted(cardigan({ length: inches(18), hem: { finish: "band", depth: inches(3) } }));
+    expect(sleeve.task.lengths.length).toBeCloseTo(inches(15), 6);
+  });
+
+  it("has hardly any cap, laid along the armhole, which it matches to a tape's eighth", () => {
+    const { garment, sleeve } = drafted(cardigan());
+    expect(figure(garment, "sleeve.capHeight")).toBeCloseTo(25.4, 6);
+    for (const seam of sleeve.seams) expect(Math.abs(seam.ease)).toBeLessThan(inches(1 / 8));
+    expect(garment.findings.filter((one) => one.severity === "fault")).toEqual([]);
+  });
+
+  it("keeps its own cap whatever method was chosen before, and takes another height", () => {
+    const { garment } = drafted(cardigan({ method: "fit-first", capEase: 40, capHeight: 0.5 }));
+    expect(figure(garment, "sleeve.capHeight")).toBeCloseTo(0.5, 6);
+    expect(draftGarment(cardigan({ method: "fit-first" })).resolved.sleeve?.method).toBe("dropped");
+  });
+
+  it("turns up its hem like a plain sleeve", () => {
+    const { garment } = drafted(cardigan({ hem: { finish: "plain" }, hemTurnUp: 25 }));
+    expect(startOf(edgeOf(pieceOf(garment, "sleeve"), "turnUp").path).y).toBeGreaterThan(0);
+  });
+});
