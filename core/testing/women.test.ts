@@ -214,6 +214,46 @@ describe("drafted blocks for 260 women (open data set: Heinz, Peterson, Johnson 
   );
 });
 
+describe("sleeves cut with the drafted bodice, for 260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", () => {
+  it.each([
+    ["raglan", {}, {}],
+    ["raglan", { cut: "two-piece" }, { shaping: "shoulder-darts" }],
+    ["raglan", {}, { shaping: "princess-shoulder", bodyLength: "hip" }],
+    ["offShoulder", {}, { gathers: "slight" }],
+    ["kimono", {}, {}],
+    ["kimono", { length: 450, kimono: { drop: 200, gusset: 150 } }, { bodyLength: "hip" }],
+  ] as const)(
+    "D1: every one's %s sleeve %o on a bodice %o has its pairs of edges within 0.05 mm, simple outlines and the block's whole neckline",
+    (kind, choices, block) => {
+      for (const woman of women) {
+        const read = readGarment({
+          format: "gamine-garment/1",
+          unit: "mm",
+          body: bodyOf(woman),
+          block: { source: "drafted", ...block },
+          sleeve: { kind, ...choices },
+        });
+        if (!read.ok) throw new Error(read.issues.map((issue) => issue.message).join(" "));
+        const asked = draftGarment(read.spec);
+        expect(JSON.stringify(writeResult(asked))).not.toContain("NaN");
+        const fault = asked.findings.find((finding) => finding.severity === "fault");
+        const garment = fault ? draftGarment(applyChange(read.spec, fault.remedies[0]?.change ?? {})) : asked;
+        const { sleeve } = garment;
+        expect(sleeve?.family, fault?.code).toBe("bodice");
+        for (const seam of sleeve?.seams ?? []) {
+          if (seam.id !== "raglan.overarm") expect(Math.abs(seam.ease), seam.id).toBeLessThan(0.05);
+        }
+        for (const piece of garment.pieces) expect(crossesItself(piece.outline), piece.id).toBe(false);
+        const { front, back } = garment.block ?? {};
+        const whole = garment.figures.find((figure) => figure.id === "raglan.neckline")?.value;
+        if (whole !== undefined && front && back) {
+          expect(whole).toBeCloseTo(front.neckline.length + back.neckline.length, 6);
+        }
+      }
+    },
+  );
+});
+
 function expectWellDrawn(half: BodiceHalf) {
   expect(Math.abs(along(half.neckline.path, half.neckline.length).direction.y)).toBeLessThan(1e-6);
   expect(Math.abs(along(half.armhole.path, half.armhole.length).direction.y)).toBeLessThan(1e-6);
