@@ -5,7 +5,7 @@ import type { BodiceBase, LeastWidth, NeckOpening } from "../bodice-style";
 import type { Misplaced } from "../style";
 import { type Gusset, gussetFor } from "./gusset";
 import { type Ground, type GroundLengths, neckGirth, neckOutFor, prepareGround } from "./kimono-ground";
-import { cornerOf, drawHalf, type HalfChoices, halfWidthAt, type KimonoHalf, LEAST_CLEAR_MM } from "./kimono-half";
+import { cornerOf, drawHalf, type HalfChoices, halfWidths, type KimonoHalf, LEAST_CLEAR_MM } from "./kimono-half";
 
 export type KimonoLengths = GroundLengths & {
   /** How far below the run of the shoulder the sleeve line lies, at the wrist. */
@@ -176,8 +176,9 @@ function leastWidth(
     downNow: underarmDown,
     widerByDown: Math.cos(front.angle) + Math.cos(back.angle),
   });
+  const [ofFront, ofBack] = [halfWidths(front), halfWidths(back)];
   const above = Array.from({ length: LEVELS - 1 }, (_, i) => (length * (i + 1)) / LEVELS).flatMap((level) => {
-    const [a, b] = [halfWidthAt(front, level), halfWidthAt(back, level)];
+    const [a, b] = [ofFront(level), ofBack(level)];
     return a === null || b === null ? [] : [at(level, a + b)];
   });
   return above.reduce((least, one) => (one.width - one.limb < least.width - least.limb ? one : least), at(length, hem));

@@ -1,10 +1,10 @@
 import type { BodiceHalf } from "../../block";
 import {
   add,
-  along,
   type Cubic,
   distance,
   endOf,
+  flatten,
   line,
   lineCubic,
   mix,
@@ -110,20 +110,20 @@ function underarmOf(
   return { curve, path: [...straight, ...curve, ...line(end, foot)] };
 }
 
-/** Round the arm at a level of the sleeve, half of it: square to the over-arm line. Null where the level is not on the sleeve. */
-export function halfWidthAt({ tip, direction, underarm }: KimonoHalf, level: number): number | null {
-  const down = { x: -direction.y, y: direction.x };
-  const whole = pathLength(underarm);
-  for (let i = 0; i <= PLACES; i++) {
-    const { point } = along(underarm, (whole * i) / PLACES);
-    const out = (point.x - tip.x) * direction.x + (point.y - tip.y) * direction.y;
-    if (out <= level) return (point.x - tip.x) * down.x + (point.y - tip.y) * down.y;
-  }
-  return null;
+/** Half the sleeve's width at every level, square to the over-arm line; null for a level that is not on the sleeve. */
+export function halfWidths({ tip, direction, underarm }: KimonoHalf): (level: number) => number | null {
+  const places = flatten(underarm).map((p) => ({
+    out: (p.x - tip.x) * direction.x + (p.y - tip.y) * direction.y,
+    down: (p.y - tip.y) * direction.x - (p.x - tip.x) * direction.y,
+  }));
+  return (level) => {
+    const next = places.findIndex((place) => place.out <= level);
+    const [before, after] = [places[next - 1], places[next]];
+    if (!before || !after) return null;
+    const share = (before.out - level) / (before.out - after.out);
+    return before.down + (after.down - before.down) * share;
+  };
 }
-
-/** The underarm is looked along at so many places; it changes little from one to the next. */
-const PLACES = 80;
 
 function unit(from: Point, to: Point): Point {
   const size = distance(from, to);
