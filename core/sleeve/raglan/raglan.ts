@@ -62,7 +62,7 @@ function raglanSleeve(base: BodiceBase, draft: RaglanDraft, lengths: RaglanLengt
   };
 }
 
-export function balanceOf({ overArm }: RaglanDraft, { balanceWithin }: RaglanLengths): Balance {
+function balanceOf({ overArm }: RaglanDraft, { balanceWithin }: RaglanLengths): Balance {
   return {
     field: "balanceWithin",
     what: "over-arm",
