@@ -1,5 +1,6 @@
 import { draftGarment } from "@core/garment/index";
 import { boxOf } from "@core/geometry/index";
+import { onBodice, pieceOf } from "@core/testing/bodice";
 import { sampleSpec, withSleeve } from "@core/testing/sample";
 import { describe, expect, it } from "vitest";
 import { type Mark, pieceMarks } from "./marks";
@@ -33,6 +34,25 @@ describe("what is on the paper", () => {
     const written = texts(marksOf(sampleSpec(), "cm"));
     expect(written).toContain("Cap ease 3.2 cm");
     expect(written.some((text) => / in$/.test(text))).toBe(false);
+  });
+
+  it("runs along the longest edge of a facing, which has no room across it", () => {
+    const garment = draftGarment(onBodice("kimono", { kimono: { gusset: 140 } }));
+    for (const [id, words] of [
+      ["frontFacing", "Front neck facing, cut on the fold"],
+      ["gusset", "Gusset, cut 2"],
+    ] as const) {
+      const piece = pieceOf(garment, id);
+      const marks = pieceMarks(garment, piece, "in");
+      expect(texts(marks)).toContain(words);
+      expect(texts(marks)).not.toContain("straight grain");
+      const box = boxOf([piece.outline]);
+      for (const mark of marks) {
+        if (mark.kind !== "text") continue;
+        expect(mark.at.x).toBeGreaterThan(box.left);
+        expect(mark.at.x).toBeLessThan(box.right);
+      }
+    }
   });
 
   it("has one line for each notch", () => {

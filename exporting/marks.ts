@@ -49,10 +49,49 @@ export function pieceMarks(garment: Garment, piece: Piece, unit: TapeUnit): read
     ...piece.notches.map((notch) => notchMark(notch, garment.spec.notchMark ?? "slit")),
     ...grainArrow(piece),
     ...piece.edges
-      .filter((edge) => edge.length >= LEAST_LABELLED_MM)
+      .filter((edge) => edge.length >= LEAST_LABELLED_MM && !(isSlim(piece) && edge === longestEdge(piece)))
       .map((edge) => edgeLabel(edge, isNarrow(piece) ? NARROW_EDGE_INSIDE_MM : EDGE_LABEL_INSIDE_MM, unit)),
-    ...labels(garment, piece, unit),
+    ...(isSlim(piece) ? alongLongestEdge(piece, unit) : labels(garment, piece, unit)),
   ];
+}
+
+/** A facing or a gusset, with no room for lines of text across it, on the whole narrower than this. */
+const SLIM_MM = 75;
+
+function isSlim(piece: Piece): boolean {
+  const { left, right, top, bottom } = boxOf([piece.outline]);
+  return !isNarrow(piece) && areaOf(piece) / Math.max(right - left, bottom - top) < SLIM_MM;
+}
+
+function areaOf({ outline }: Piece): number {
+  const points = flatten(outline);
+  return Math.abs(
+    points.reduce((sum, p, i) => {
+      const q = points[(i + 1) % points.length] ?? p;
+      return sum + (p.x * q.y - q.x * p.y) / 2;
+    }, 0),
+  );
+}
+
+function longestEdge({ edges }: Piece): Edge {
+  return edges.reduce((longest, edge) => (edge.length > longest.length ? edge : longest));
+}
+
+/** What a slim piece is, along its longest edge. */
+function alongLongestEdge(piece: Piece, unit: TapeUnit): readonly Mark[] {
+  const edge = longestEdge(piece);
+  const lines = [
+    `${edge.name} ${formatLength(edge.length, unit)}`,
+    `${piece.name}, ${cutWords(piece).toLowerCase()}`,
+    ADD_ALLOWANCE,
+  ];
+  return lines.map((text, i) => textAlong(edge, NARROW_EDGE_INSIDE_MM + i * LABEL_MM * 1.4, text));
+}
+
+const ADD_ALLOWANCE = "Stitching line: add seam allowance";
+
+function cutWords({ cut }: Piece): string {
+  return `${cut.onFold ? "Cut on the fold" : `Cut ${cut.count}`}${cut.mirrored ? ", as a mirrored pair" : ""}`;
 }
 
 /** Half as wide as a notch is deep. */
@@ -92,7 +131,7 @@ function grainArrow(piece: Piece): readonly Mark[] {
     { kind: "line", style: "grain", data: segment(from, to) },
     head(from, 1),
     head(to, -1),
-    ...(isNarrow(piece)
+    ...(isNarrow(piece) || isSlim(piece)
       ? []
       : [{ kind: "text", at: middle, text: "straight grain", size: LABEL_MM, anchor: "middle", turn: -90 } as const]),
   ];
@@ -100,6 +139,10 @@ function grainArrow(piece: Piece): readonly Mark[] {
 
 /** The edge's name and length, written along its middle on the inside. The outline runs clockwise: inside is to the right. */
 function edgeLabel(edge: Edge, inside: number, unit: TapeUnit): Mark {
+  return textAlong(edge, inside, `${edge.name} ${formatLength(edge.length, unit)}`);
+}
+
+function textAlong(edge: Edge, inside: number, text: string): Mark {
   const { point, direction } = along(edge.path, edge.length / 2);
   const turn = (Math.atan2(direction.y, direction.x) * 180) / Math.PI;
   const upright = turn > 90 ? turn - 180 : turn < -90 ? turn + 180 : turn;
@@ -109,7 +152,7 @@ function edgeLabel(edge: Edge, inside: number, unit: TapeUnit): Mark {
       x: point.x - direction.y * inside,
       y: point.y + direction.x * inside,
     },
-    text: `${edge.name} ${formatLength(edge.length, unit)}`,
+    text,
     size: LABEL_MM,
     anchor: "middle",
     turn: upright,
@@ -117,12 +160,11 @@ function edgeLabel(edge: Edge, inside: number, unit: TapeUnit): Mark {
 }
 
 function labels(garment: Garment, piece: Piece, unit: TapeUnit): readonly Mark[] {
-  const { cut } = piece;
   const capEase = garment.figures.find((figure) => figure.id === "sleeve.capEase");
   const lines = [
     garment.spec.name,
-    `${cut.onFold ? "Cut on the fold" : `Cut ${cut.count}`}${cut.mirrored ? ", as a mirrored pair" : ""}`,
-    "Stitching line: add seam allowance",
+    cutWords(piece),
+    ADD_ALLOWANCE,
     ...(capEase && piece.edges.some((edge) => edge.id === "capFront")
       ? [`Cap ease ${formatLength(capEase.value, unit)}`]
       : []),
