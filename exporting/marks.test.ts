@@ -37,7 +37,7 @@ describe("what is on the paper", () => {
   });
 
   it("runs along the longest edge of a facing, which has no room across it", () => {
-    const garment = draftGarment(onBodice("kimono", { kimono: { gusset: 140 } }));
+    const garment = draftGarment(onBodice("kimono", { length: 450, kimono: { drop: 250, gusset: 140 } }));
     for (const [id, words] of [
       ["frontFacing", "Front neck facing, cut on the fold"],
       ["gusset", "Gusset, cut 2"],
