@@ -10,6 +10,7 @@ const CORE_LAYERS = [
   "block",
   "pattern",
   "sleeve",
+  "collar",
   "check",
   "garment",
 ];

@@ -114,6 +114,24 @@ export function estimateAroundShoulders(bust: number): Estimate {
   };
 }
 
+/** Mid-neck over neck base, and over bust: stand-ins (from memory). */
+const NECK_SHARE_OF_BASE = 0.92;
+const NECK_SHARE_OF_BUST = 0.375;
+
+export function estimateNeck({ neckBase, bust }: Body): Estimate {
+  return neckBase === undefined
+    ? {
+        value: (bust ?? BUST_STAND_IN_MM) * NECK_SHARE_OF_BUST,
+        rule: phrase`${percent(NECK_SHARE_OF_BUST)} of bust ${length(bust ?? BUST_STAND_IN_MM)}`,
+        source: "stand-in",
+      }
+    : {
+        value: neckBase * NECK_SHARE_OF_BASE,
+        rule: phrase`${percent(NECK_SHARE_OF_BASE)} of neck base ${length(neckBase)}`,
+        source: "from memory",
+      };
+}
+
 /** A body in which every figure that a plain sleeve is drafted from is there. */
 export type SleeveBody = Body & {
   readonly [id in "bust" | "upperArm" | "elbow" | "wrist" | "armLength" | "shoulderToElbow"]: number;

@@ -7,6 +7,7 @@ export {
   estimateBust,
   estimateElbow,
   estimateFromBust,
+  estimateNeck,
   estimateShoulderToElbow,
   estimateUpperArm,
   estimateWrist,

@@ -1,6 +1,7 @@
 import type { Alteration, BlockChoices } from "../block";
 import type { Body } from "../body";
 import type { ClothKind, ClothTakes } from "../cloth";
+import type { FrontEnd, StandSchool } from "../collar";
 import type { Phrase } from "../draft";
 import type { HemChoices } from "../sleeve/finish";
 import type { CapCurve, SetInMethod, SleeveCut, SurplusWay } from "../sleeve/set-in";
@@ -25,6 +26,16 @@ export type SpecChange = {
     readonly alterations?: readonly Alteration[];
   } & Partial<BlockChoices>;
   readonly cloth?: { readonly kind?: ClothKind; readonly takes?: ClothTakes | undefined };
+  readonly collar?: {
+    readonly height?: number;
+    readonly school?: StandSchool;
+    readonly ease?: number;
+    readonly bow?: number;
+    readonly rise?: number;
+    readonly beyond?: number;
+    readonly frontEnd?: FrontEnd;
+    readonly roundness?: number;
+  };
   readonly sleeve?: { readonly [style in StyleKind]?: Readonly<Record<string, number>> } & {
     readonly kind?: SleeveKind;
     readonly hem?: Partial<HemChoices>;
@@ -58,7 +69,7 @@ export type Finding = {
   readonly code: string;
   readonly severity: Severity;
   /** The station where it is mended. */
-  readonly station: "measures" | "block" | "sleeve" | "match";
+  readonly station: "measures" | "block" | "sleeve" | "collar" | "match";
   readonly message: Phrase;
   /** Why it matters on the body or at the machine, in one sentence. */
   readonly reason: Phrase;

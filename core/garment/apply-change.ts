@@ -1,11 +1,10 @@
 import type { SpecChange } from "../check";
 import type { GarmentSpec } from "./spec";
 
-/** The spec with a remedy's or a handle's change made. Nothing else is touched; a sleeve that is not wanted stays so. */
+/** The spec with a remedy's or a handle's change made. Nothing else is touched; a sleeve or a collar that is not wanted stays so. */
 export function applyChange(spec: GarmentSpec, change: SpecChange): GarmentSpec {
-  const { sleeve, ...rest } = change;
-  const wanted = spec.sleeve && sleeve ? change : rest;
-  const parts = Object.entries(wanted).filter(([, part]) => part !== undefined);
+  const isWanted = (name: string) => (name !== "sleeve" && name !== "collar") || spec[name] !== null;
+  const parts = Object.entries(change).filter(([name, part]) => part !== undefined && isWanted(name));
   return merged(spec, Object.fromEntries(parts)) as GarmentSpec;
 }
 

@@ -5,6 +5,7 @@ import { boxOf } from "../geometry";
 import type { Piece } from "../pattern";
 import type { NamedSolution } from "../sleeve/set-in";
 import { buildBlock } from "./build-block";
+import { type CollarOutcome, type DraftedCollar, draftCollar } from "./draft-collar";
 import { type DraftedSleeve, draftSleeve, type SleeveOutcome } from "./draft-sleeve";
 import { enlargeArmhole } from "./enlarge-armhole";
 import { judgeCompleteness } from "./judge-completeness";
@@ -23,6 +24,8 @@ export type Garment = {
   readonly alterations: readonly AlterationTaken[];
   /** Null when no sleeve is wanted, or none exists: the findings then say why and what would help. */
   readonly sleeve: DraftedSleeve | null;
+  /** Null when none is wanted, its kind is not drafted yet, or none exists. */
+  readonly collar: DraftedCollar | null;
   readonly drafts: readonly Draft[];
   readonly figures: readonly Figure[];
   readonly seams: readonly Seam[];
@@ -32,6 +35,7 @@ export type Garment = {
 };
 
 const NO_SLEEVE: SleeveOutcome = { drafted: null, findings: [] };
+const NO_COLLAR: CollarOutcome = { drafted: null, findings: [] };
 
 /** Drafts the whole garment. Never throws for a spec that `readGarment` accepted. */
 export function draftGarment(spec: GarmentSpec): Garment {
@@ -42,6 +46,7 @@ export function draftGarment(spec: GarmentSpec): Garment {
     block && resolved.sleeve
       ? draftSleeve(resolved, resolved.sleeve, block, enlargeArmhole(resolved.block, block))
       : NO_SLEEVE;
+  const collar = block && resolved.collar ? draftCollar(resolved.collar, block) : NO_COLLAR;
   return {
     spec,
     resolved,
@@ -50,26 +55,33 @@ export function draftGarment(spec: GarmentSpec): Garment {
     plainBlock: built.plain,
     alterations: built.alterations,
     sleeve: drafted,
-    drafts: [...(drafted ? [drafted.draft] : []), ...(block?.drafts ?? [])],
+    collar: collar.drafted,
+    drafts: [
+      ...(drafted ? [drafted.draft] : []),
+      ...(collar.drafted ? [collar.drafted.draft] : []),
+      ...(block?.drafts ?? []),
+    ],
     figures: [
       ...built.figures,
       ...(drafted
         ? [
             ...drafted.draft.figures,
             ...(drafted.family === "sewn" ? lowerCapFigures(drafted.seams) : []),
-            ...paperFigures(drafted.pieces),
+            ...paperFigures([...drafted.pieces, ...(collar.drafted?.pieces ?? [])]),
           ]
         : []),
+      ...(collar.drafted?.draft.figures ?? []),
     ],
-    seams: drafted?.seams ?? [],
-    pieces: drafted?.pieces ?? [],
+    seams: [...(drafted?.seams ?? []), ...(collar.drafted ? [collar.drafted.seam] : [])],
+    pieces: [...(drafted?.pieces ?? []), ...(collar.drafted?.pieces ?? [])],
     findings: [
       ...findings,
+      ...collar.findings,
       ...built.findings,
       ...judgeCompleteness(spec, resolved.defaults),
       ...judgeMeasures(spec.body),
     ],
-    solvers: [...(block?.solvers ?? []), ...(drafted ? solversOf(drafted) : [])],
+    solvers: [...(block?.solvers ?? []), ...(drafted ? solversOf(drafted) : []), ...(collar.drafted?.solvers ?? [])],
   };
 }
 

@@ -84,7 +84,12 @@ export const LENGTH_FIELDS: Readonly<Record<string, Field>> = {
       ]),
     ),
   ),
-  "collar.height": field("Collar height", READING),
+  "collar.height": field("Collar height", { least: 8, most: 150 }),
+  "collar.ease": field("Ease at the upper edge", { least: -100, most: 300 }),
+  "collar.bow": field("Bow of the band", { least: 0, most: 250 }),
+  "collar.rise": field("Front rise", { least: 0, most: 100 }),
+  "collar.beyond": field("Beyond the centre front", { least: 0, most: 120 }),
+  "collar.roundness": field("Radius of the front corner", { least: 1, most: 100 }),
   "allowances.general": field("Seam allowance", ALLOWANCE),
   "allowances.neckline": field("Neckline allowance", ALLOWANCE),
   "allowances.hem": field("Hem allowance", ALLOWANCE),
@@ -146,6 +151,7 @@ const OTHER_FIELDS: Readonly<Record<string, string>> = {
   collar: "Collar",
   "collar.kind": "Kind of collar",
   "collar.school": "School of the collar",
+  "collar.frontEnd": "Front end of the collar",
   allowances: "Allowances",
 };
 

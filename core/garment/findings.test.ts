@@ -175,9 +175,9 @@ describe("findings and their remedies", () => {
   });
 
   it("a collar in the file is kept and said not to be drafted", () => {
-    const spec = specOf({ ...SAMPLE_FILE, collar: { kind: "stand", height: 1.5, school: "developed" } });
+    const spec = specOf({ ...SAMPLE_FILE, collar: { kind: "roll", height: 1.5 } });
     expect(codes(spec)).toContain("collar-not-drafted");
-    expect(draftGarment(spec).spec.collar).toMatchObject({ kind: "stand", height: inches(1.5) });
+    expect(draftGarment(spec).spec.collar).toMatchObject({ kind: "roll", height: inches(1.5) });
   });
 });
 

@@ -8,6 +8,7 @@ export {
   sweepMethods,
   tradeOffOf,
 } from "./compare-methods";
+export type { DraftedCollar } from "./draft-collar";
 export { draftGarment, type Garment } from "./draft-garment";
 export { bodiceSleeve, type DraftedSleeve, sewnSleeve } from "./draft-sleeve";
 export { estimateBody } from "./estimate-body";
@@ -23,6 +24,8 @@ export type { SewnSleeve } from "./sewn-sleeve";
 export {
   type BlockSource,
   type BlockSpec,
+  type CollarKind,
+  DRAFTED_COLLARS,
   type DraftedBlockSpec,
   emptyGarment,
   type GarmentSpec,

@@ -2,7 +2,7 @@ import type { Finding } from "../check";
 import { phrase } from "../draft";
 import { labelOf } from "./fields";
 import type { DefaultTaken } from "./resolve";
-import type { GarmentSpec } from "./spec";
+import { DRAFTED_COLLARS, type GarmentSpec } from "./spec";
 
 /** What the draft stands on that nobody measured, and what the file asks for that is not drafted yet. */
 export function judgeCompleteness(spec: GarmentSpec, defaults: readonly DefaultTaken[]): readonly Finding[] {
@@ -27,13 +27,13 @@ function standIns(defaults: readonly DefaultTaken[]): readonly Finding[] {
 }
 
 function notDrafted(spec: GarmentSpec): readonly Finding[] {
-  if (!spec.collar) return [];
+  if (!spec.collar || DRAFTED_COLLARS.some((kind) => kind === spec.collar?.kind)) return [];
   return [
     {
       code: "collar-not-drafted",
       severity: "note",
-      station: "block",
-      message: phrase`The ${spec.collar.kind} collar in this garment is kept, and not drafted: this version drafts set-in sleeves.`,
+      station: "collar",
+      message: phrase`The ${spec.collar.kind} collar in this garment is kept, and not drafted: this version drafts stand collars.`,
       reason: phrase`Nothing of the collar is lost; it waits in the garment file.`,
       numbers: {},
       remedies: [],

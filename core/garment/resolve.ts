@@ -14,6 +14,7 @@ import { type Cloth, clothOf, DEFAULT_CLOTH } from "../cloth";
 import { type Phrase, phrase, type Source } from "../draft";
 import { styleOf } from "../sleeve/styles";
 import { blockNeedsBust, type ResolvedBlock, resolveBlock } from "./resolve-block";
+import { type ResolvedCollar, resolveCollar } from "./resolve-collar";
 import { type ResolvedSleeve, resolveSleeve } from "./resolve-sleeve";
 import type { GarmentSpec } from "./spec";
 import type { Chosen, Measured } from "./take-default";
@@ -35,6 +36,8 @@ export type ResolvedSpec = {
   readonly block: ResolvedBlock;
   readonly cloth: Cloth;
   readonly sleeve: ResolvedSleeve | null;
+  /** Null for none, and for a kind that is not drafted yet. */
+  readonly collar: ResolvedCollar | null;
   /** What a sleeve that is cut with the bodice rests on beside the arm. */
   readonly bodice: { readonly backLength: number; readonly aroundShoulders: number };
   readonly defaults: readonly DefaultTaken[];
@@ -69,9 +72,14 @@ export function resolveSpec(spec: GarmentSpec): ResolvedSpec {
     block,
     cloth,
     sleeve: spec.sleeve && resolveSleeve(spec.sleeve, body, cloth, shoulderExtension, chosen),
+    collar: resolveCollar(spec.collar, body, buttonStandOf(block), measured, chosen),
     bodice: resolveBodice(spec, body, measured),
     defaults,
   };
+}
+
+function buttonStandOf(block: ResolvedBlock): number {
+  return block.source === "drafted" ? block.choices.buttonStand : 0;
 }
 
 function resolveBodice({ sleeve, block }: GarmentSpec, body: SleeveBody, measured: Measured): ResolvedSpec["bodice"] {

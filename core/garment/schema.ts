@@ -11,6 +11,7 @@ import {
 } from "../block";
 import { MEASURE_IDS, type MeasureId } from "../body";
 import { CLOTH_KINDS } from "../cloth";
+import { FRONT_ENDS, STAND_SCHOOLS } from "../collar";
 import { readPathData } from "../geometry";
 import { HEM_FINISHES } from "../sleeve/finish";
 import { CAP_CURVES, FULLNESS_CHANGE, PLACEMENTS, SET_IN_METHODS, SLEEVE_CUTS, SURPLUS_WAYS } from "../sleeve/set-in";
@@ -201,7 +202,13 @@ function garmentSchema(unit: TapeUnit) {
       .strictObject({
         kind: z.enum(COLLAR_KINDS),
         height: length("collar.height"),
-        school: z.string().max(40).optional(),
+        school: z.enum(STAND_SCHOOLS).optional(),
+        ease: length("collar.ease"),
+        bow: length("collar.bow"),
+        rise: length("collar.rise"),
+        beyond: length("collar.beyond"),
+        frontEnd: z.enum(FRONT_ENDS).optional(),
+        roundness: length("collar.roundness"),
       })
       .nullable()
       .default(null),

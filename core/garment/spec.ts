@@ -1,6 +1,7 @@
 import type { Alteration, BlockChoices } from "../block";
 import type { Body } from "../body";
 import type { ClothKind, ClothTakes } from "../cloth";
+import type { FrontEnd, StandSchool } from "../collar";
 import type { HemFinish } from "../sleeve/finish";
 import type { CapCurve, Placement, SetInMethod, SleeveCut, SurplusWay } from "../sleeve/set-in";
 import type { SleeveKind, StyleKind } from "../sleeve/styles";
@@ -108,11 +109,22 @@ export type SleeveSpec = { readonly [style in StyleKind]?: StyleSpec | undefined
 
 export const COLLAR_KINDS = ["stand", "shirt", "notched", "roll", "grown-on", "band"] as const;
 
-/** Kept whole for the collar station; not drafted yet. */
+export type CollarKind = (typeof COLLAR_KINDS)[number];
+/** The kinds that are drafted by now; the others are kept whole. */
+export const DRAFTED_COLLARS = ["stand"] as const satisfies readonly CollarKind[];
+
 export type CollarSpec = {
-  readonly kind: (typeof COLLAR_KINDS)[number];
+  readonly kind: CollarKind;
   readonly height?: Maybe;
-  readonly school?: string | undefined;
+  readonly school?: StandSchool | undefined;
+  /** What the upper edge is longer than the neck. */
+  readonly ease?: Maybe;
+  readonly bow?: Maybe;
+  readonly rise?: Maybe;
+  /** How far it runs on beyond the centre front. */
+  readonly beyond?: Maybe;
+  readonly frontEnd?: FrontEnd | undefined;
+  readonly roundness?: Maybe;
 };
 
 /**

@@ -65,7 +65,8 @@ export type SeamId =
   | "raglan.back"
   | "raglan.overarm"
   | "kimono.overarm"
-  | "kimono.underarm";
+  | "kimono.underarm"
+  | "neckline";
 
 /** How front and back were brought to one length, by moving something no further than allowed. */
 export type Balance = {

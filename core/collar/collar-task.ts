@@ -1,0 +1,24 @@
+/** How a stand is drawn: three rules of thumb, and the part of a cone that a leaning stand is. */
+export const STAND_SCHOOLS = ["developed", "straight", "bowed", "front-rise"] as const;
+export type StandSchool = (typeof STAND_SCHOOLS)[number];
+
+export const FRONT_ENDS = ["square", "round"] as const;
+export type FrontEnd = (typeof FRONT_ENDS)[number];
+
+/** What a stand collar is drafted from, every default taken. Half garment, in millimetres. */
+export type StandTask = {
+  readonly school: StandSchool;
+  /** The block's neckline, and how far the collar runs on beyond the centre front onto a button stand. */
+  readonly neckline: { readonly back: number; readonly front: number; readonly beyond: number };
+  readonly height: number;
+  /** Mid-neck girth, and what the upper edge is to be longer. */
+  readonly neck: number;
+  readonly ease: number;
+  /** Of a bowed band: how far its end lies off the level, and how much of it is level at the centre back. */
+  readonly bow: number;
+  readonly level: number;
+  /** Of a band with a front rise: how far its end lies off the level. */
+  readonly rise: number;
+  readonly frontEnd: FrontEnd;
+  readonly roundness: number;
+};

@@ -1,0 +1,92 @@
+import { ellipseArcPath, findRoot, line, type Path, type Point, type Solution } from "../../geometry";
+import type { StandTask } from "../collar-task";
+
+/**
+ * Half a band from the centre back at x = 0: level for a stretch and then a part of a ring, so that both edges are the same distance
+ * apart everywhere and square to the fold. A positive turn lifts the front and makes the upper edge the shorter one.
+ */
+export type BandShape = { readonly neckEdge: number; readonly level: number; readonly turn: number };
+
+export type BandLaw = { readonly shape: BandShape; readonly solution: Solution | null };
+
+const TOLERANCE_MM = 1e-9;
+/** An arc is turned no further than this: beyond it the end comes back over itself. */
+const MOST_TURN = Math.PI / 2;
+
+/** The whole half length of the neck edge. */
+export function neckEdgeOf({ neckline }: Pick<StandTask, "neckline">): number {
+  return neckline.back + neckline.front + neckline.beyond;
+}
+
+/** The band of each school. Null where the school has none for this neckline. */
+export function bandOf(task: StandTask): BandLaw | null {
+  const neckEdge = neckEdgeOf(task);
+  switch (task.school) {
+    case "straight":
+      return { shape: { neckEdge, level: 0, turn: 0 }, solution: null };
+    case "developed":
+      return { shape: { neckEdge, level: 0, turn: developedTurn(task) }, solution: null };
+    case "bowed":
+      return lifted(neckEdge, Math.min(task.level, neckEdge), task.bow);
+    case "front-rise":
+      return lifted(neckEdge, task.neckline.back, task.rise);
+  }
+}
+
+/**
+ * A leaning stand is a part of a cone: over its height the edge gets shorter by height × turn (geometry). The turn is the one at which
+ * the upper edge, closed at the centre front, is the neck's girth and its ease.
+ */
+function developedTurn({ neckline, neck, ease, height }: StandTask): number {
+  const closed = neckline.back + neckline.front;
+  const share = neckEdgeOf({ neckline }) / closed;
+  return ((closed - (neck + ease) / 2) / height) * share;
+}
+
+/** The lean from the vertical of a half band that turns by so much: turn = π × sine of the lean (geometry of the cone). */
+export function leanOf(turn: number): number {
+  return Math.asin(Math.max(-1, Math.min(1, turn / Math.PI)));
+}
+
+/** Level, and then an arc whose end lies `off` the level. */
+function lifted(neckEdge: number, level: number, off: number): BandLaw | null {
+  const arc = neckEdge - level;
+  if (off <= 0 || arc <= 0) return { shape: { neckEdge, level: 0, turn: 0 }, solution: null };
+  const solution = findRoot((turn) => (arc * (1 - Math.cos(turn))) / turn - off, 1e-9, MOST_TURN, TOLERANCE_MM);
+  return solution.converged ? { shape: { neckEdge, level, turn: solution.value }, solution } : null;
+}
+
+/** How long the edge is that lies `up` above the neck edge. */
+export function edgeLength({ neckEdge, turn }: BandShape, up: number): number {
+  return neckEdge - up * turn;
+}
+
+/** Turned less than this an arc is a straight line. */
+const STRAIGHT_TURN = 1e-9;
+
+/** The edge that lies `up` above the neck edge, from the centre back to the front. y runs down. */
+export function edgeAt({ neckEdge, level, turn }: BandShape, up: number): Path {
+  const start = { x: 0, y: -up };
+  if (Math.abs(turn) < STRAIGHT_TURN) return line(start, { x: neckEdge, y: -up });
+  const radius = (neckEdge - level) / turn;
+  const centre = { x: level, y: -radius };
+  const arc = ellipseArcPath({
+    centre,
+    radiusX: Math.abs(radius - up),
+    radiusY: Math.abs(radius - up),
+    turned: 0,
+    from: (Math.PI / 2) * Math.sign(turn),
+    sweep: -turn,
+  });
+  return level > 0 ? [...line(start, { x: level, y: -up }), ...arc] : arc;
+}
+
+/** Where the front end of the edge `up` above the neck edge lies, and which way the band runs there. */
+export function frontAt(shape: BandShape, up: number): { readonly at: Point; readonly along: Point } {
+  const { neckEdge, level, turn } = shape;
+  const along = { x: Math.cos(turn), y: -Math.sin(turn) };
+  if (Math.abs(turn) < STRAIGHT_TURN) return { at: { x: neckEdge, y: -up }, along };
+  const radius = (neckEdge - level) / turn;
+  const out = radius - up;
+  return { at: { x: level + out * Math.sin(turn), y: -radius + out * Math.cos(turn) }, along };
+}

@@ -1,0 +1,177 @@
+import { type Figure, length, phrase, point, type StepRecord } from "../../draft";
+import {
+  type Cubic,
+  distance,
+  endOf,
+  line,
+  mix,
+  type Path,
+  type Point,
+  pathLength,
+  reversePath,
+  startOf,
+  subpath,
+} from "../../geometry";
+import { type Edge, edge, notchOn, type Piece } from "../../pattern";
+import type { StandTask } from "../collar-task";
+import { type BandShape, bandOf, edgeAt, edgeLength, frontAt, leanOf, neckEdgeOf } from "./band-shape";
+import { schoolOf } from "./schools";
+
+export type Stand = {
+  readonly shape: BandShape;
+  readonly piece: Piece;
+  readonly acts: readonly StepRecord[];
+  readonly cutting: StepRecord;
+  /** From the centre back. */
+  readonly neckEdge: Path;
+  /** All round, closed at the centre front. */
+  readonly upperGirth: number;
+  readonly solvers: readonly {
+    readonly id: string;
+    readonly solution: NonNullable<ReturnType<typeof bandOf>>["solution"];
+  }[];
+};
+
+/** Drafts half a stand collar, its centre back on the fold. Null where the school has no band for this neckline. */
+export function draftStand(task: StandTask): Stand | null {
+  const law = bandOf(task);
+  if (!law) return null;
+  const { shape } = law;
+  // An upper edge that closes to nothing is no collar.
+  if (edgeLength(shape, task.height) <= LEAST_UPPER_MM) return null;
+  const closed = { ...shape, neckEdge: shape.neckEdge - task.neckline.beyond };
+  const atFront = shape.turn * shareOfArc(shape, closed.neckEdge);
+  const upperGirth = 2 * (closed.neckEdge - task.height * atFront);
+  const piece = pieceOf(task, shape);
+  return {
+    shape,
+    piece,
+    acts: actsOf(task, shape, piece, upperGirth),
+    cutting: {
+      text: phrase`Cut the collar twice on the fold of the cloth, once for each side, and its interfacing once. Press the interfacing on with a cloth between; mind your fingers and the steam.`,
+    },
+    neckEdge: edgeAt(shape, 0),
+    upperGirth,
+    solvers: law.solution ? [{ id: "collar.turn", solution: law.solution }] : [],
+  };
+}
+
+/** A shorter upper edge goes round no neck. Our own limit. */
+const LEAST_UPPER_MM = 60;
+
+/** What of the band's turn lies before a place along its neck edge. */
+function shareOfArc({ neckEdge, level }: BandShape, at: number): number {
+  return neckEdge > level ? Math.max(0, at - level) / (neckEdge - level) : 0;
+}
+
+function pieceOf(task: StandTask, shape: BandShape): Piece {
+  const { height, frontEnd, neckline } = task;
+  const neck = edgeAt(shape, 0);
+  const upper = edgeAt(shape, height);
+  const radius = frontEnd === "round" ? Math.min(task.roundness, height * 0.9, pathLength(upper) / 2) : 0;
+  const edges = [
+    edge("upper", "Upper edge", radius > 0 ? subpath(upper, 0, pathLength(upper) - radius) : upper),
+    ...frontEdges(shape, upper, height, radius),
+    edge("neck", "Neck edge", reversePath(neck)),
+    edge("centreBack", "Centre back", line(startOf(neck), startOf(upper))),
+  ];
+  const shoulder = neckline.back;
+  const centreFront = neckline.back + neckline.front;
+  return {
+    id: "collar",
+    name: "Stand collar",
+    cut: { count: 2, mirrored: false, onFold: true, interfacing: 1 },
+    edges,
+    outline: edges.flatMap((one) => one.path),
+    folds: [line(startOf(neck), startOf(upper))],
+    darts: [],
+    grain: { from: { x: height * 0.4, y: -height * 0.85 }, to: { x: height * 0.4, y: -height * 0.15 } },
+    notches: [
+      notchOn("shoulder", neck, shoulder, -1),
+      ...(neckline.beyond > 0 ? [notchOn("centreFront", neck, centreFront, -1)] : []),
+    ],
+  };
+}
+
+/** A handle of this share of the radius makes a quarter of a circle, nearly. */
+const QUARTER_HANDLE = 0.5523;
+
+/** Down the front: square, or its upper corner rounded off. */
+function frontEdges(shape: BandShape, upper: Path, height: number, radius: number): readonly Edge[] {
+  const corner = endOf(upper);
+  const foot = frontAt(shape, 0).at;
+  if (radius <= 0) return [edge("front", "Front end", line(corner, foot))];
+  const from = endOf(subpath(upper, 0, pathLength(upper) - radius));
+  const to = mix(corner, foot, radius / height);
+  const round: Cubic = [from, mix(from, corner, QUARTER_HANDLE), mix(to, corner, QUARTER_HANDLE), to];
+  const down = distance(to, foot) > 1e-6 ? line(to, foot) : [];
+  return [edge("front", "Front end", [round, ...down])];
+}
+
+function actsOf(task: StandTask, shape: BandShape, piece: Piece, upperGirth: number): readonly StepRecord[] {
+  const { height, neckline, school } = task;
+  const whole = neckEdgeOf(task);
+  const foot = frontAt(shape, 0).at;
+  const top = frontAt(shape, height).at;
+  const neck = edgeAt(shape, 0);
+  const upper = edgeAt(shape, height);
+  const seam: Figure = {
+    id: "collar.neckSeam",
+    label: "Neck seam of the collar, half",
+    value: pathLength(neck),
+    kind: "length",
+    formula: phrase`back neck ${length(neckline.back)} + front neck ${length(neckline.front)}${neckline.beyond > 0 ? phrase` + button stand ${length(neckline.beyond)}` : ""}`,
+    rule: "Measured on the draft",
+    source: "geometry",
+  };
+  const upperEdge: Figure = {
+    id: "collar.upperEdge",
+    label: "Upper edge, closed",
+    value: upperGirth,
+    kind: "length",
+    formula: phrase`twice the upper edge from the centre back to the centre front; the neck is ${length(task.neck)} round`,
+    rule: "Measured on the draft",
+    source: "geometry",
+  };
+  const lean: Figure = {
+    id: "collar.lean",
+    label: "Lean from the upright",
+    value: (leanOf(shape.turn) * 180) / Math.PI,
+    kind: "angle",
+    formula: phrase`the half band turns by ${((shape.turn * 180) / Math.PI).toFixed(1)} degrees; turn = π × sine of the lean`,
+    rule: "A leaning stand is a part of a cone",
+    source: "geometry",
+  };
+  const seams = (ids: readonly string[]) =>
+    piece.edges
+      .filter((one) => ids.includes(one.id))
+      .map((one) => ({ id: one.id, path: one.path, kind: "seam" as const }));
+  const at = (letter: string, name: string, place: Point) => ({ letter, name, at: place });
+  return [
+    {
+      text: phrase`Rule the centre back, ${length(height)} high, from ${point("A")} up to ${point("B")}: it lies on the fold.`,
+      points: [
+        at("A", "centre back, neck edge", { x: 0, y: 0 }),
+        at("B", "centre back, upper edge", { x: 0, y: -height }),
+      ],
+      lines: seams(["centreBack"]),
+    },
+    {
+      text: phrase`${schoolOf(school).drawing(task, shape)} Mark ${point("C")} at its end: ${length(whole)} along the edge from ${point("A")}, as the neckline is.`,
+      points: [at("C", "front, neck edge", foot)],
+      lines: seams(["neck"]),
+      figures: [seam, ...(school === "straight" ? [] : [lean])],
+      tapeCheck: phrase`${point("A")} to ${point("C")} measures ${length(whole)}, tape on its edge; ${point("C")} lies ${length(-foot.y)} above the level of ${point("A")}.`,
+    },
+    {
+      text: phrase`Draw the upper edge ${length(height)} from it all along, square to the fold at ${point("B")}, to ${point("D")}, and the front end ${task.frontEnd === "round" ? "with its upper corner rounded off" : "square between them"}.`,
+      points: [at("D", "front, upper edge", top)],
+      lines: seams(["upper", "front"]),
+      figures: [upperEdge],
+      tapeCheck: phrase`${point("B")} to ${point("D")} measures ${length(pathLength(upper))} before any rounding.`,
+    },
+    {
+      text: phrase`Notch the neck edge at the shoulder, ${length(neckline.back)} from the centre back${neckline.beyond > 0 ? phrase`, and at the centre front, ${length(neckline.back + neckline.front)} from it` : ""}, and the fold at both ends.`,
+    },
+  ];
+}
