@@ -36,6 +36,7 @@ const CLIENTS: readonly DemoClient[] = [
       armLength: 23.25,
       shoulderToElbow: 13.5,
       neckBase: 15.25,
+      neck: 13.5,
       shoulderWidth: 16.125,
       shoulderLength: 4.875,
       armholeGirth: 16.75,
@@ -94,9 +95,15 @@ const CLIENTS: readonly DemoClient[] = [
       {
         name: "Poplin work shirt",
         file: {
-          block: { source: "readings", armhole: { front: 9.5, back: 10, depth: 8.375 } },
+          block: {
+            source: "readings",
+            armhole: { front: 9.5, back: 10, depth: 8.375 },
+            shoulder: { length: 5, slope: 1.375 },
+            neckline: { width: 2.75, frontDepth: 2.875, backDepth: 0.75 },
+          },
           cloth: { kind: "shirting" },
           sleeve: { kind: "set-in", method: "fit-first", capEase: 0.125, upperArmEase: 3.25, length: 23.25 },
+          collar: { kind: "stand", height: 1.375, beyond: 0.75 },
         },
       },
     ],

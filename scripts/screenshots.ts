@@ -116,13 +116,13 @@ try {
   const dress = (await hrefOf("Silk noil dress")).replace(/\/[^/]+$/, "");
   const tea = (await hrefOf("Short-sleeved tea dress")).replace(/\/[^/]+$/, "");
   const jacket = (await hrefOf("Lamplighter jacket")).replace(/\/[^/]+$/, "");
+  const shirt = (await hrefOf("Poplin work shirt")).replace(/\/[^/]+$/, "");
   const coat = (await hrefOf("Tidewater raglan coat")).replace(/\/[^/]+$/, "");
   await driver.get(`${base}/clients`);
   const client = await hrefOf("Odile Brandt");
   await shoot("worktable", "/");
   await shoot("client", client);
   await shoot("measuring", `${client}/measure`, { ready: '[data-figure-of="bust"]', act: focusOn("armholeGirth") });
-  await shoot("measures", `${blouse}/measures`, { ready: "[data-figure-of]" });
   await shoot("block-readings", `${blouse}/block`, { ready: "svg.sheet" });
   await shoot("block", `${jacket}/block`, { ready: "svg.sheet" });
   await shoot("block-drawing", `${blouse}/block?from=drawing`, { ready: 'input[type="file"]', act: openDrawing });
@@ -131,6 +131,7 @@ try {
   await shoot("two-piece", `${jacket}/sleeve`, { ready: "svg.sheet" });
   await shoot("puff", `${tea}/sleeve`, { ready: "svg.sheet" });
   await shoot("raglan", `${coat}/sleeve`, { ready: "svg.sheet" });
+  await shoot("collar", `${shirt}/collar`, { ready: "svg.sheet" });
   await shoot("cloths", "/cloths", { ready: "[data-cloth]" });
   await shoot("methods", `${blouse}/sleeve?view=methods`, {
     ready: '[data-chart="trade-off"] svg',

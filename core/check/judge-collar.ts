@@ -1,6 +1,6 @@
 import type { Stand, StandTask } from "../collar";
 import { length, phrase } from "../draft";
-import type { Finding, Remedy } from "./finding";
+import type { Finding, Remedy, SpecChange } from "./finding";
 import type { Seam } from "./seam";
 
 /** Round the neck a stand leaves 10 to 25 mm (common practice, no source). */
@@ -12,9 +12,42 @@ const GAPES_BEYOND_MM = 25;
 const SEAM_MM = 0.01;
 
 /** The neck edge against the neckline, and the upper edge against the neck. */
-export function judgeStand(task: StandTask, { upperGirth }: Stand, seam: Seam): readonly Finding[] {
-  return [...judgeNeckSeam(seam), ...judgeUpperEdge(task, upperGirth)];
+export function judgeStand(task: StandTask, { upperGirth }: Stand, seam: Seam, deepen: DeepenNeck): readonly Finding[] {
+  return [...judgeNeckSeam(seam), ...judgeUpperEdge(task, upperGirth), ...judgeNeckline(task, deepen)];
 }
+
+/** How the block's neckline is made longer by so much all round; null where it cannot be. */
+export type DeepenNeck = (longer: number) => { readonly by: number; readonly change: SpecChange } | null;
+
+/** A neckline that is shorter than the neck and its ease lets no collar lean in. */
+function judgeNeckline({ neckline, neck, ease, school }: StandTask, deepen: DeepenNeck): readonly Finding[] {
+  const round = 2 * (neckline.back + neckline.front);
+  const missing = neck + ease - round;
+  if (school !== "developed" || missing <= TAPE_MM) return [];
+  const deeper = deepen(missing);
+  return [
+    {
+      code: "neckline-below-neck",
+      severity: "warning",
+      station: "collar",
+      message: phrase`The neckline is ${length(round)} round and the neck with its ease ${length(neck + ease)}: the collar leans outwards.`,
+      reason: phrase`A stand is sewn lower down, where the neck is wider: the neckline is tight, or a figure is wrong.`,
+      numbers: { round, neck, ease },
+      remedies: deeper
+        ? [
+            {
+              id: "deeper-neck",
+              label: phrase`Deepen the front neck by ${length(deeper.by)}`,
+              change: deeper.change,
+            },
+          ]
+        : [],
+    },
+  ];
+}
+
+/** Less is within what a tape reads. */
+const TAPE_MM = 3;
 
 function judgeNeckSeam({ bodyLength, partLength, ease }: Seam): readonly Finding[] {
   if (Math.abs(ease) <= SEAM_MM) return [];

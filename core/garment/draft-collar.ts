@@ -1,7 +1,8 @@
-import type { Block } from "../block";
-import { type Finding, judgeNoStand, judgeStand, type Seam, styleSeams } from "../check";
+import { type Alteration, alterBlock, type Block } from "../block";
+import { type DeepenNeck, type Finding, judgeNoStand, judgeStand, type Seam, styleSeams } from "../check";
 import { draftStand, joinedNeckline, type Stand, type StandTask } from "../collar";
 import { composeDraft, type Draft } from "../draft";
+import { findRoot } from "../geometry";
 import type { Piece } from "../pattern";
 import type { NamedSolution } from "../sleeve/set-in";
 import type { ResolvedCollar } from "./resolve-collar";
@@ -20,7 +21,11 @@ export type DraftedCollar = {
 export type CollarOutcome = { readonly drafted: DraftedCollar | null; readonly findings: readonly Finding[] };
 
 /** Drafts the stand collar on the block's neckline and judges it. */
-export function draftCollar({ beyond, ...asked }: ResolvedCollar, block: Block): CollarOutcome {
+export function draftCollar(
+  { beyond, ...asked }: ResolvedCollar,
+  block: Block,
+  alterations: readonly Alteration[],
+): CollarOutcome {
   const task: StandTask = {
     ...asked,
     neckline: { back: block.back.neckline.length, front: block.front.neckline.length, beyond },
@@ -52,6 +57,24 @@ export function draftCollar({ beyond, ...asked }: ResolvedCollar, block: Block):
       draft: composeDraft("collar", "Stand collar", [...stand.acts, stand.cutting]),
       solvers: stand.solvers.flatMap(({ id, solution }) => (solution ? [{ id, solution }] : [])),
     },
-    findings: judgeStand(task, stand, seam),
+    findings: judgeStand(task, stand, seam, deepenNeck(block, alterations)),
+  };
+}
+
+/** Nobody deepens a neck by more for the sake of a collar. Our own limit. */
+const MOST_DEEPENED_MM = 120;
+const TOLERANCE_MM = 0.01;
+
+/** The front neck is deepened until the neckline is long enough: by how much is found by trying. */
+function deepenNeck(block: Block, alterations: readonly Alteration[]): DeepenNeck {
+  return (longer) => {
+    const half = block.front.neckline.length + longer / 2;
+    const deepened = (by: number) => alterBlock(block, [{ kind: "deepen-front-neck", by }]).block.front.neckline.length;
+    const root = findRoot((by) => deepened(by) - half, 0, MOST_DEEPENED_MM, TOLERANCE_MM);
+    if (!root.converged) return null;
+    return {
+      by: root.value,
+      change: { block: { alterations: [...alterations, { kind: "deepen-front-neck", by: root.value }] } },
+    };
   };
 }

@@ -46,7 +46,7 @@ export function draftGarment(spec: GarmentSpec): Garment {
     block && resolved.sleeve
       ? draftSleeve(resolved, resolved.sleeve, block, enlargeArmhole(resolved.block, block))
       : NO_SLEEVE;
-  const collar = block && resolved.collar ? draftCollar(resolved.collar, block) : NO_COLLAR;
+  const collar = block && resolved.collar ? draftCollar(resolved.collar, block, resolved.block.alterations) : NO_COLLAR;
   return {
     spec,
     resolved,

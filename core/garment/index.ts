@@ -13,7 +13,14 @@ export { draftGarment, type Garment } from "./draft-garment";
 export { bodiceSleeve, type DraftedSleeve, sewnSleeve } from "./draft-sleeve";
 export { estimateBody } from "./estimate-body";
 export { type Bounds, type Field, fieldPath, LENGTH_FIELDS, labelOf } from "./fields";
-export { capLineHandle, crownHandle, type Handle, styleHandle } from "./handles";
+export {
+  capLineHandle,
+  collarFrontHandle,
+  collarHeightHandle,
+  crownHandle,
+  type Handle,
+  styleHandle,
+} from "./handles";
 export type { Issue } from "./issues";
 export { type ReadLength, readLength } from "./length-field";
 export { type ReadGarment, readGarment } from "./read";

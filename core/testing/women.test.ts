@@ -3,6 +3,7 @@ import { join } from "node:path";
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
 import type { Block, BodiceHalf } from "../block";
+import { STAND_SCHOOLS } from "../collar";
 import { applyChange, draftGarment, type GarmentSpec, readGarment, sewnSleeve, writeResult } from "../garment";
 import { along, crossesItself, pathLength, pathsCross, svgPathData } from "../geometry";
 import { SET_IN_METHODS } from "../sleeve/set-in";
@@ -249,6 +250,30 @@ describe("sleeves cut with the drafted bodice, for 260 women (open data set: Hei
         if (whole !== undefined && front && back) {
           expect(whole).toBeCloseTo(front.neckline.length + back.neckline.length, 6);
         }
+      }
+    },
+  );
+});
+
+describe("stand collars for 260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", () => {
+  it.each(STAND_SCHOOLS)(
+    "D1: every one's %s stand meets her neckline within 0.01 mm and crosses itself nowhere",
+    (school) => {
+      for (const woman of women) {
+        const read = readGarment({
+          format: "gamine-garment/1",
+          unit: "mm",
+          body: bodyOf(woman),
+          block: { source: "drafted" },
+          sleeve: null,
+          collar: { kind: "stand", school },
+        });
+        if (!read.ok) throw new Error(read.issues.map((issue) => issue.message).join(" "));
+        const { collar, pieces, findings } = draftGarment(read.spec);
+        expect(collar, findings.map((finding) => finding.code).join(" ")).not.toBeNull();
+        expect(Math.abs(collar?.seam.ease ?? 1)).toBeLessThan(0.01);
+        expect(pieces.map((piece) => piece.id)).toEqual(["collar"]);
+        for (const piece of pieces) expect(crossesItself(piece.outline)).toBe(false);
       }
     },
   );

@@ -13,7 +13,12 @@ import { StepDrawing } from "./step-drawing";
 const QUIETLY = { replace: true, preventScrollReset: true };
 
 /** What each part's card is called; a part is one draft. */
-const PARTS: Readonly<Record<string, string>> = { sleeve: "Sleeve", back: "Back bodice", front: "Front bodice" };
+const PARTS: Readonly<Record<string, string>> = {
+  sleeve: "Sleeve",
+  collar: "Collar",
+  back: "Back bodice",
+  front: "Front bodice",
+};
 
 /** The draft as a numbered card to work from at the table: all steps on a page, or one big step at a time. */
 export function Card({ garmentId }: { readonly garmentId: string }) {

@@ -1,5 +1,6 @@
 import { BlockStation } from "@app/features/block/block-station";
 import { Card } from "@app/features/card/card";
+import { CollarStation } from "@app/features/collar/collar-station";
 import { MatchStation } from "@app/features/match/match-station";
 import { MeasuresStation } from "@app/features/measures/measures-station";
 import type { GarmentClient } from "@app/features/measures/newer-measures";
@@ -21,6 +22,7 @@ export function Bench({ garmentId, client, station }: Props) {
       {station === "measures" && <MeasuresStation client={client} />}
       {station === "block" && <BlockStation />}
       {station === "sleeve" && <SleeveStation />}
+      {station === "collar" && <CollarStation />}
       {station === "match" && <MatchStation />}
       {station === "card" && <Card garmentId={garmentId} />}
     </>

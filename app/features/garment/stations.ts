@@ -1,6 +1,6 @@
 import type { Garment } from "@core/garment/index";
 
-export const STATIONS = ["measures", "block", "sleeve", "match", "card"] as const;
+export const STATIONS = ["measures", "block", "sleeve", "collar", "match", "card"] as const;
 export type Station = (typeof STATIONS)[number];
 
 export function isStation(value: string | undefined): value is Station {
@@ -11,6 +11,7 @@ export const STATION_NAMES: Readonly<Record<Station, string>> = {
   measures: "Measures",
   block: "Block",
   sleeve: "Sleeve",
+  collar: "Collar",
   match: "Match",
   card: "Card",
 };
@@ -31,8 +32,9 @@ export function stationState(station: Station, garment: Garment): StationState {
   if (fault) return { mark: "fault", says: "needs mending" };
   if ((station === "measures" || station === "block") && estimated.length > 0)
     return { mark: "asks", says: `${estimated.length} estimated` };
-  if ((station === "match" || station === "card") && !garment.sleeve)
+  if ((station === "match" || station === "card") && !garment.sleeve && !garment.collar)
     return { mark: "asks", says: "waits for a sleeve" };
+  if (station === "collar" && !garment.spec.collar) return { mark: "done", says: "none wanted" };
   if (warnings > 0) return { mark: "asks", says: warnings === 1 ? "1 warning" : `${warnings} warnings` };
   return { mark: "done", says: station === "card" ? "ready" : "in order" };
 }

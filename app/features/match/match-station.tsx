@@ -1,7 +1,7 @@
 import { Findings } from "@app/features/garment/findings-panel";
 import { useWork } from "@app/features/garment/work-context";
 import { Box, Grid, Heading, Text } from "@chakra-ui/react";
-import type { DraftedBodiceSleeve, Garment, SewnSleeve } from "@core/garment/index";
+import type { Garment, SewnSleeve } from "@core/garment/index";
 import { EaseChart } from "./ease-chart";
 import { NotchTable, PairTable, SectionTable } from "./match-tables";
 import { PairRibbons } from "./pair-ribbons";
@@ -15,25 +15,26 @@ import { WalkThread } from "./walk-thread";
 export function MatchStation() {
   const garment = useWork((work) => work.garment);
   const drafted = garment.sleeve;
-  if (!drafted) {
+  if (garment.seams.length === 0) {
     return (
       <Box maxW="44rem" mx="auto" px="6" py="10">
-        <Text mb="6">There is no sleeve to match yet.</Text>
+        <Text mb="6">There is no sleeve and no collar to match yet.</Text>
         <Findings findings={garment.findings} hasSleeve={false} />
       </Box>
     );
   }
-  return drafted.family === "sewn" ? (
+  return drafted?.family === "sewn" ? (
     <Matched garment={garment} drafted={drafted} />
   ) : (
-    <MatchedBodice garment={garment} drafted={drafted} />
+    <MatchedPairs garment={garment} />
   );
 }
 
 type Props = { readonly garment: Garment; readonly drafted: SewnSleeve };
 
 function Matched({ garment, drafted }: Props) {
-  const walk = useWalk(drafted.seams);
+  const seams = garment.seams;
+  const walk = useWalk(seams);
   return (
     <Grid templateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 1fr) 20rem" }} flex="1">
       <Box px="6" py="4" minW="0">
@@ -55,7 +56,8 @@ function Matched({ garment, drafted }: Props) {
             </>
           )}
         />
-        <WalkPanel drafted={drafted} seams={drafted.seams} state={walk} />
+        {garment.collar && <PairRibbons seam={garment.collar.seam} />}
+        <WalkPanel garment={garment} seams={seams} state={walk} />
         <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600" mt="4">
           Where the ease lies
         </Heading>
@@ -69,16 +71,16 @@ function Matched({ garment, drafted }: Props) {
         <Findings findings={garment.findings} hasSleeve />
         <SectionTable seams={drafted.seams} />
         <NotchTable notches={drafted.notches} />
+        {garment.collar && <PairTable seams={[garment.collar.seam]} />}
       </Box>
     </Grid>
   );
 }
 
-type BodiceProps = { readonly garment: Garment; readonly drafted: DraftedBodiceSleeve };
-
-/** A style with seams of its own: each pair of edges by itself. */
-function MatchedBodice({ garment, drafted }: BodiceProps) {
-  const walk = useWalk(drafted.seams);
+/** Without an armhole and a cap to lay out, each pair of edges by itself. */
+function MatchedPairs({ garment }: { readonly garment: Garment }) {
+  const seams = garment.seams;
+  const walk = useWalk(seams);
   return (
     <Grid templateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 1fr) 20rem" }} flex="1">
       <Box px="6" py="4" minW="0">
@@ -88,14 +90,14 @@ function MatchedBodice({ garment, drafted }: BodiceProps) {
         <Text color="inkSoft" mb="2">
           Each pair of edges laid out straight, one above the other. Threads join what is sewn together.
         </Text>
-        {drafted.seams.map((seam) => (
+        {seams.map((seam) => (
           <PairRibbons key={seam.id} seam={seam} />
         ))}
-        <WalkPanel drafted={drafted} seams={drafted.seams} state={walk} />
+        <WalkPanel garment={garment} seams={seams} state={walk} />
       </Box>
       <Box px="5" py="4" borderStyle="solid" borderLeftWidth={{ base: "0", lg: "1px" }} borderColor="rule">
         <Findings findings={garment.findings} hasSleeve />
-        <PairTable seams={drafted.seams} />
+        <PairTable seams={garment.seams} />
       </Box>
     </Grid>
   );

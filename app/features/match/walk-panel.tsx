@@ -2,20 +2,20 @@ import { LengthText } from "@app/components/length-text";
 import { useUnit } from "@app/components/preferences";
 import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
 import { layPart, type Seam, type WalkMoment } from "@core/check/index";
-import type { DraftedSleeve } from "@core/garment/index";
+import type { Garment } from "@core/garment/index";
 import { boxOf, type Path, svgPathData } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
 import { Pause, Play } from "lucide-react";
 import type { WalkState } from "./use-walk";
 
-type Props = { readonly drafted: DraftedSleeve; readonly seams: readonly Seam[]; readonly state: WalkState };
+type Props = { readonly garment: Garment; readonly seams: readonly Seam[]; readonly state: WalkState };
 
 /** In shares of the seam, so that its end can be reached exactly. */
 const SLIDER_STEPS = 1000;
 const EIGHTH_MM = 25.4 / 8;
 
 /** The sleeve walked round the armhole as two fingers do it, but exactly: scrubbed with the slider, or played. */
-export function WalkPanel({ drafted, seams, state }: Props) {
+export function WalkPanel({ garment, seams, state }: Props) {
   const unit = useUnit();
   const { seam, body, walk, moment, isAtEnd, isPlaying, choose, goTo, play } = state;
   const [onBody, onPart] = [seam.bodyName, seam.partName];
@@ -26,7 +26,7 @@ export function WalkPanel({ drafted, seams, state }: Props) {
         The walk
       </Heading>
       <Text color="inkSoft" mb="2">
-        {drafted.family === "sewn"
+        {seam.id.startsWith("armhole.")
           ? "The cap rolled along the armhole from the underarm to the shoulder, taking in the wanted ease where it is wanted."
           : "One edge rolled along the other, from where the seam begins to where it ends."}
       </Text>
@@ -50,7 +50,7 @@ export function WalkPanel({ drafted, seams, state }: Props) {
         </Button>
       </Flex>
       <Box bg="panel" border="1px solid" borderColor="rule" h="300px">
-        <WalkDrawing seam={seam} body={body} moment={moment} drafted={drafted} />
+        <WalkDrawing seam={seam} body={body} moment={moment} garment={garment} />
       </Box>
       <Box asChild w="100%" mt="2">
         <input
@@ -89,13 +89,13 @@ type DrawingProps = {
   readonly seam: Seam;
   readonly body: Path;
   readonly moment: WalkMoment;
-  readonly drafted: DraftedSleeve;
+  readonly garment: Garment;
 };
 
-function WalkDrawing({ seam, body, moment, drafted }: DrawingProps) {
+function WalkDrawing({ seam, body, moment, garment }: DrawingProps) {
   const box = boxOf([body]);
   const margin = 70;
-  const sleeve = layPart(outlineWith(drafted, seam), moment);
+  const sleeve = layPart(outlineWith(garment, seam), moment);
   const edge = layPart(seam.partPath, moment);
   return (
     <svg
@@ -115,8 +115,8 @@ function WalkDrawing({ seam, body, moment, drafted }: DrawingProps) {
 }
 
 /** The outline of the piece whose edge is walked. */
-function outlineWith(drafted: DraftedSleeve, { part, partPath }: Seam): Path {
-  if (drafted.family === "sewn") return drafted.whole.outline;
-  const id = part.split(".")[0];
-  return drafted.drawn.find((piece) => piece.id === id)?.outline ?? partPath;
+function outlineWith({ sleeve, pieces }: Garment, { id, part, partPath }: Seam): Path {
+  if (sleeve?.family === "sewn" && id.startsWith("armhole.")) return sleeve.whole.outline;
+  const piece = part.split(".")[0];
+  return (sleeve?.drawn ?? []).concat(pieces).find((one) => one.id === piece)?.outline ?? partPath;
 }

@@ -161,7 +161,7 @@ describe("a stand on a garment", () => {
 
   it("says when it strangles or gapes, and leaning it anew ends that", () => {
     for (const [code, spec] of [
-      ["stand-strangles", withNeck(16, withStand({ school: "bowed", bow: 120 }))],
+      ["stand-strangles", withNeck(16, withStand({ school: "bowed", bow: 90 }))],
       ["stand-gapes", withNeck(12.5, withStand({ school: "straight" }))],
     ] as const) {
       const finding = found(spec, code);
@@ -171,6 +171,15 @@ describe("a stand on a garment", () => {
       const garment = draftGarment(mended);
       expect(figure(garment, "collar.upperEdge") - (mended.body.neck ?? 0)).toBeCloseTo(17.5, 6);
     }
+  });
+
+  it("says when the neckline is shorter than the neck and its ease; a deeper neck ends that", () => {
+    const spec = withNeck(16.5, withStand());
+    const finding = found(spec, "neckline-below-neck");
+    expect(finding?.numbers.round).toBeLessThan(inches(16.5) + 17.5);
+    const mended = applyChange(spec, finding?.remedies[0]?.change ?? {});
+    expect(found(mended, "neckline-below-neck")).toBeUndefined();
+    expect(draftGarment(mended).collar?.stand.shape.turn).toBeGreaterThan(-1e-3);
   });
 
   it("says when no band can be drawn, with one that can", () => {

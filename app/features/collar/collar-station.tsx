@@ -1,0 +1,9 @@
+import { FindingsPanel } from "@app/features/garment/findings-panel";
+import { WorkColumns } from "@app/features/garment/work-columns";
+import { CollarFields } from "./collar-fields";
+import { CollarSheet } from "./collar-sheet";
+
+/** The collar on its sheet, beside the neckline that it is fitted to. */
+export function CollarStation() {
+  return <WorkColumns fields={<CollarFields />} sheet={<CollarSheet />} side={<FindingsPanel />} />;
+}
