@@ -1,7 +1,7 @@
 import { defineConfig } from "vitest/config";
 
-/** Browser tests: two files at a time, each against an app and a database of its own. */
+/** Browser tests: one file at a time, each against an app and a database of its own. */
 export default defineConfig({
   resolve: { tsconfigPaths: true },
-  test: { include: ["e2e/**/*.test.ts"], maxWorkers: 2, testTimeout: 60_000, hookTimeout: 120_000 },
+  test: { include: ["e2e/**/*.test.ts"], fileParallelism: false, testTimeout: 60_000, hookTimeout: 120_000 },
 });

@@ -108,8 +108,9 @@ describe("measuring a client", () => {
     await me.until("the client's page is back", async () =>
       /[0-9a-f-]{36}$/.test(await browser.driver.getCurrentUrl()),
     );
-    const row = await me.find('[data-measure="waist"]');
-    await me.until("the change is told", async () => /\+1 1⁄4/.test(await row.getText()));
+    await me.until("the change is told", async () =>
+      /\+1 1⁄4/.test(await (await me.find('[data-measure="waist"]')).getText()),
+    );
     await me.find('[data-chart="history"] svg');
     expect(await complaints(browser.driver)).toEqual([]);
   });
