@@ -1,6 +1,6 @@
 import { speak } from "@core/draft/index";
 import type { Garment, NotchMark } from "@core/garment/index";
-import { along, boxOf, flatten, type Point, svgPathData } from "@core/geometry/index";
+import { along, areaOf, boxOf, flatten, type Point, svgPathData } from "@core/geometry/index";
 import type { Edge, Piece, PieceNotch } from "@core/pattern/index";
 import { formatLength, type TapeUnit } from "@core/tape/index";
 
@@ -60,17 +60,7 @@ const SLIM_MM = 75;
 
 function isSlim(piece: Piece): boolean {
   const { left, right, top, bottom } = boxOf([piece.outline]);
-  return !isNarrow(piece) && areaOf(piece) / Math.max(right - left, bottom - top) < SLIM_MM;
-}
-
-function areaOf({ outline }: Piece): number {
-  const points = flatten(outline);
-  return Math.abs(
-    points.reduce((sum, p, i) => {
-      const q = points[(i + 1) % points.length] ?? p;
-      return sum + (p.x * q.y - q.x * p.y) / 2;
-    }, 0),
-  );
+  return !isNarrow(piece) && areaOf(piece.outline) / Math.max(right - left, bottom - top) < SLIM_MM;
 }
 
 function longestEdge({ edges }: Piece): Edge {

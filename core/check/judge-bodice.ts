@@ -4,11 +4,9 @@ import type { Balance, DrawnBodiceSleeve, LeastWidth, NeckOpening, TopEdge } fro
 import type { Misplaced } from "../sleeve/style";
 import type { SleeveKind } from "../sleeve/styles";
 import type { Finding, Remedy } from "./finding";
-import { noRoom } from "./judge-style";
+import { ELASTIC_TAKES_MORE, noRoom, TAPE_MM } from "./judge-style";
 import type { Seam } from "./seam";
 
-/** Less is within what a tape reads. */
-const TAPE_MM = 1.6;
 /** Edges that are to be of one length differ by less, or something was not solved. */
 const PAIR_MM = 0.05;
 /** A remedy goes this little beyond what it takes, so that it is there when it is read back. */
@@ -143,9 +141,6 @@ function judgeLeastWidth(kind: SleeveKind, found: LeastWidth, cloth: Cloth): rea
     },
   ];
 }
-
-/** Nothing is sewn flat onto elastic, so its gathers may be fuller (from memory). */
-const ELASTIC_TAKES_MORE = 1.7;
 
 /** An upper edge that is drawn in by elastic has to lie round both shoulders, and be gathered no more than the cloth takes. */
 function judgeTop(kind: SleeveKind, { edge, girth, elastic, spread }: TopEdge, cloth: Cloth): readonly Finding[] {

@@ -31,9 +31,9 @@ const NO_GATHERS = 1.03;
 /** A cuff that hangs over the hand by more is too long to work in. Our own limit. */
 const BEYOND_ARM_MM = 25;
 /** Less is within what a tape reads. */
-const TAPE_MM = 1.6;
+export const TAPE_MM = 1.6;
 /** Nothing is sewn flat onto elastic, so its gathers may be fuller (from memory). */
-const ELASTIC_TAKES_MORE = 1.7;
+export const ELASTIC_TAKES_MORE = 1.7;
 const TOLERANCE = 1e-6;
 const SAME_RATIO = 1e-4;
 const WIDEST_SPREAD_MM = 900;

@@ -47,6 +47,7 @@ export function draftGarment(spec: GarmentSpec): Garment {
       ? draftSleeve(resolved, resolved.sleeve, block, enlargeArmhole(resolved.block, block))
       : NO_SLEEVE;
   const collar = block && resolved.collar ? draftCollar(resolved.collar, block, resolved.block.alterations) : NO_COLLAR;
+  const pieces = [...(drafted?.pieces ?? []), ...(collar.drafted?.pieces ?? [])];
   return {
     spec,
     resolved,
@@ -64,16 +65,13 @@ export function draftGarment(spec: GarmentSpec): Garment {
     figures: [
       ...built.figures,
       ...(drafted
-        ? [
-            ...drafted.draft.figures,
-            ...(drafted.family === "sewn" ? lowerCapFigures(drafted.seams) : []),
-            ...paperFigures([...drafted.pieces, ...(collar.drafted?.pieces ?? [])]),
-          ]
+        ? [...drafted.draft.figures, ...(drafted.family === "sewn" ? lowerCapFigures(drafted.seams) : [])]
         : []),
+      ...(pieces.length > 0 ? paperFigures(pieces) : []),
       ...(collar.drafted?.draft.figures ?? []),
     ],
     seams: [...(drafted?.seams ?? []), ...(collar.drafted ? [collar.drafted.seam] : [])],
-    pieces: [...(drafted?.pieces ?? []), ...(collar.drafted?.pieces ?? [])],
+    pieces,
     findings: [
       ...findings,
       ...collar.findings,

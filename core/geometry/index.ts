@@ -1,4 +1,5 @@
 export { cubicLength, parameterAtLength, splitCubicAtLength } from "./arc-length";
+export { areaOf } from "./area";
 export { crossesItself, flatten, pathsCross } from "./crossing";
 export {
   type Cubic,
@@ -27,7 +28,7 @@ export {
   startOf,
   subpath,
 } from "./path";
-export { add, distance, mix, type Point } from "./point";
+export { add, distance, mirrored, mix, type Point } from "./point";
 export { readPathData } from "./read-path-data";
 export { type RingSector, ringSector } from "./ring-sector";
 export { findRoot, leastAt, type Solution } from "./solve";

@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { applyChange, draftGarment, type GarmentSpec, writeResult } from "../garment";
-import { crossesItself, distance, endOf, pathLength, startOf } from "../geometry";
+import { areaOf, crossesItself, distance, endOf, pathLength, startOf } from "../geometry";
 import { inches } from "../testing/sample";
-import { area, as, codes, drafted, figure } from "../testing/styles";
+import { as, codes, drafted, figure } from "../testing/styles";
 import { STYLE_KINDS, type StyleKind } from "./styles";
 
 const size = (min: number, max: number) => fc.double({ min, max, noNaN: true });
@@ -108,15 +108,15 @@ describe("every style", () => {
   });
 
   it("grows with its spread", () => {
-    const areaOf = (spec: GarmentSpec) => area(drafted(spec).piece.outline);
+    const pieceArea = (spec: GarmentSpec) => areaOf(drafted(spec).piece.outline);
     fc.assert(
       fc.property(size(0, 150), size(5, 60), (by, more) => {
         for (const field of ["crownSpread", "hemSpread"])
-          expect(areaOf(as("puff", { puff: { [field]: by + more } }))).toBeGreaterThan(
-            areaOf(as("puff", { puff: { [field]: by } })),
+          expect(pieceArea(as("puff", { puff: { [field]: by + more } }))).toBeGreaterThan(
+            pieceArea(as("puff", { puff: { [field]: by } })),
           );
-        expect(areaOf(as("bishop", { bishop: { spread: by + more } }))).toBeGreaterThan(
-          areaOf(as("bishop", { bishop: { spread: by } })),
+        expect(pieceArea(as("bishop", { bishop: { spread: by + more } }))).toBeGreaterThan(
+          pieceArea(as("bishop", { bishop: { spread: by } })),
         );
       }),
       { numRuns: 15 },

@@ -1,5 +1,4 @@
 import { draftGarment, type Garment, type GarmentSpec, sewnSleeve } from "../garment";
-import { flatten, type Path } from "../geometry";
 import { sampleSpec } from "./sample";
 
 export type Sleeve = NonNullable<GarmentSpec["sleeve"]>;
@@ -21,14 +20,3 @@ export function drafted(spec: GarmentSpec) {
 export const figure = (garment: Garment, id: string) =>
   garment.figures.find((one) => one.id === id)?.value ?? Number.NaN;
 export const codes = (spec: GarmentSpec) => draftGarment(spec).findings.map((finding) => finding.code);
-
-/** Of a closed outline, in square millimetres. */
-export function area(path: Path): number {
-  const points = flatten(path);
-  return Math.abs(
-    points.reduce((sum, p, i) => {
-      const q = points[(i + 1) % points.length] ?? p;
-      return sum + (p.x * q.y - q.x * p.y) / 2;
-    }, 0),
-  );
-}

@@ -1,16 +1,16 @@
 import { useUnit } from "@app/components/preferences";
-import { useWork, useWorkStore } from "@app/features/garment/work-context";
-import { beginGesture } from "@app/features/garment/work-store";
+import { useWork } from "@app/features/garment/work-context";
 import { DragHandle } from "@app/features/sheet/drag-handle";
 import { FigureAt, Letters, Lines, PlainPath } from "@app/features/sheet/drawn";
 import { PieceMarks } from "@app/features/sheet/piece-marks";
 import { Sheet } from "@app/features/sheet/sheet";
+import { useHandleGesture } from "@app/features/sheet/use-handle-gesture";
 import type { View } from "@app/features/sheet/view";
 import { Box } from "@chakra-ui/react";
-import { collarFrontHandle, collarHeightHandle, type DraftedCollar, type Handle } from "@core/garment/index";
+import { collarFrontHandle, collarHeightHandle, type DraftedCollar } from "@core/garment/index";
 import { along, boxOf, endOf, mapPath, type Path } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
-import { useRef, useState } from "react";
+import { useState } from "react";
 
 const OUTSIDE_PX = 16;
 /** Room between the collar and the neckline drawn below it. */
@@ -133,22 +133,12 @@ type HandlesProps = {
 
 /** The upper edge at the fold is its height; the front of the neck edge is its lean, bow or rise. */
 function Handles({ collar, view, onLimit, onHold }: HandlesProps) {
-  const store = useWorkStore();
-  const endGesture = useRef<(() => void) | null>(null);
+  const { move, ...gesture } = useHandleGesture(onHold);
   const shared = {
     view,
     onLimit,
-    onBegin: () => {
-      endGesture.current ??= beginGesture(store);
-      onHold(true);
-    },
-    onEnd: () => {
-      onHold(false);
-      endGesture.current?.();
-      endGesture.current = null;
-    },
+    ...gesture,
   };
-  const move = (handle: Handle) => (value: number) => store.getState().change(handle.changeTo(value));
   const height = collarHeightHandle(collar);
   const front = collarFrontHandle(collar);
   return (

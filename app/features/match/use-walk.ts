@@ -1,5 +1,5 @@
 import { type Seam, type SeamId, type Walk, type WalkMoment, walkSeam } from "@core/check/index";
-import { mapPath, type Path } from "@core/geometry/index";
+import { mapPath, mirrored, type Path } from "@core/geometry/index";
 import { useEffect, useMemo, useState } from "react";
 
 /** A walk round one half takes about this long when it is played. */
@@ -65,5 +65,5 @@ export function useWalk(seams: readonly Seam[]): WalkState {
 
 /** A front armhole lies mirrored on the sheet; the edges of a style that has its own seams are told as they lie. */
 function bodyOnSheet(seam: Seam): Path {
-  return seam.id === "armhole.front" ? mapPath(seam.bodyPath, (p) => ({ x: -p.x, y: p.y })) : seam.bodyPath;
+  return seam.id === "armhole.front" ? mapPath(seam.bodyPath, mirrored) : seam.bodyPath;
 }

@@ -1,5 +1,3 @@
-import { useWorkStore } from "@app/features/garment/work-context";
-import { beginGesture } from "@app/features/garment/work-store";
 import {
   capLineHandle,
   crownHandle,
@@ -8,8 +6,9 @@ import {
   type SewnSleeve,
   styleHandle,
 } from "@core/garment/index";
-import { useMemo, useRef } from "react";
+import { useMemo } from "react";
 import { DragHandle, type DragHandleProps } from "./drag-handle";
+import { useHandleGesture } from "./use-handle-gesture";
 import type { View } from "./view";
 
 type HandlesProps = {
@@ -24,22 +23,12 @@ type Move = (handle: Handle) => (value: number) => void;
 
 /** What can be taken hold of: the crown and the ends of the cap line, or what a style gives. */
 export function SleeveHandles({ drafted, view, onLimit, onHold }: HandlesProps) {
-  const store = useWorkStore();
-  const endGesture = useRef<(() => void) | null>(null);
+  const { move, ...gesture } = useHandleGesture(onHold);
   const shared: Shared = {
     view,
     onLimit,
-    onBegin: () => {
-      endGesture.current ??= beginGesture(store);
-      onHold(true);
-    },
-    onEnd: () => {
-      onHold(false);
-      endGesture.current?.();
-      endGesture.current = null;
-    },
+    ...gesture,
   };
-  const move: Move = (handle) => (value) => store.getState().change(handle.changeTo(value));
   const handles = drafted.family === "bodice" ? drafted.handles : drafted.styled?.handles;
   if (drafted.family === "bodice" || handles?.length) {
     return handles?.map((one) => {

@@ -3,12 +3,11 @@ import { type DraftLine, type Figure, type LetteredPoint, length, phrase, point,
 import { endOf, line, mapPath, type Path, type Point, pathLength, startOf } from "../../geometry";
 import type { Piece } from "../../pattern";
 import { edgeLines } from "../edge-lines";
+import { numberOf } from "../numbered";
 import { slashOf } from "./gusset";
 import type { KimonoDraft, KimonoLengths } from "./kimono-draft";
 import { besideEachOther } from "./kimono-pieces";
 
-/** The front's points are numbered from 1, the back's from 11. */
-const numberOf = (side: Side, n: number) => `${side === "front" ? n : 10 + n}`;
 const MEASURED = { rule: "Measured on the draft", source: "geometry" } as const;
 
 export function kimonoSteps(

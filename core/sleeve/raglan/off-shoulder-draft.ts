@@ -3,6 +3,7 @@ import {
   endOf,
   lengthAtHeight,
   mapPath,
+  mirrored,
   mix,
   type Path,
   type Point,
@@ -16,7 +17,6 @@ import { casingFor } from "../finish";
 import { foldedBeyond } from "../folded-beyond";
 import type { Misplaced } from "../style";
 import type { RaglanLengths } from "./fields";
-import { turnedOver } from "./over-arm";
 import { bodyEdge } from "./raglan-cut";
 import { draftRaglan, type RaglanDraft, type RaglanOutcome } from "./raglan-draft";
 import { sleeveEdge } from "./shoulder-part";
@@ -86,7 +86,7 @@ function cutAcross(raglan: RaglanDraft, { drop, elasticWidth, spread }: OffShoul
   const onSleeve = bySide((side) => {
     const edge = sleeveEdge(raglan.overArm[side]);
     const seam = subpath(edge, 0, pathLength(body[side].seam));
-    return apart(side === "front" ? seam : mapPath(seam, turnedOver), side, spread);
+    return apart(side === "front" ? seam : mapPath(seam, mirrored), side, spread);
   });
   const { underarmFront, underarmBack } = raglan.sleeve.outline;
   const [front, back] = [endOf(onSleeve.front), endOf(onSleeve.back)];

@@ -35,7 +35,6 @@ export function tracingStep({ raglan }: OffShoulderDraft, pieces: readonly Piece
   return {
     text: phrase`Trace off the sleeve, the front and the back, each with its casing.`,
     lines: pieces.flatMap((piece) => edgeLines(piece)),
-    figures: [],
     tapeCheck: phrase`The armhole was lowered for this sleeve to ${length(raglan.front.half.armhole.length)} at the front.`,
   };
 }

@@ -3,6 +3,7 @@ import {
   type Cubic,
   distance,
   findRoot,
+  mirrored,
   mix,
   type Path,
   type Point,
@@ -90,7 +91,7 @@ function laid(
   const apex = { x, y: Math.max(front.tip.y, back.tip.y) + depth };
   const foot = { x: caps.footX, y: caps.footY };
   const frontLeg = legOf(front, apex, foot);
-  const backLeg = legOf(back, turnedOver(apex), turnedOver(foot));
+  const backLeg = legOf(back, mirrored(apex), mirrored(foot));
   return { front, back, apex, frontLeg, backLeg, shift, difference: pathLength(frontLeg) - pathLength(backLeg) };
 }
 
@@ -113,8 +114,4 @@ function legOf({ shoulder, tip }: LaidPart, apex: Point, foot: Point): Path {
     apex,
   ];
   return [...shoulder, round];
-}
-
-export function turnedOver(p: Point): Point {
-  return { x: -p.x, y: p.y };
 }

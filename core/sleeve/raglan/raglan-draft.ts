@@ -1,5 +1,5 @@
 import { alterBlock, type Block, type Side } from "../../block";
-import { mapCubic } from "../../geometry";
+import { mapCubic, mirrored } from "../../geometry";
 import type { BodiceBase, Fitted } from "../bodice-style";
 import type { SetInSleeve, SetInTask } from "../set-in";
 import type { Misplaced } from "../style";
@@ -47,7 +47,7 @@ export function draftRaglan(base: BodiceBase, lengths: RaglanLengths, longer = 0
   const caps = {
     crownX: outline.crown.x,
     front: [outline.capFront],
-    back: [mapCubic(outline.capBack, (p) => ({ x: -p.x, y: p.y }))],
+    back: [mapCubic(outline.capBack, mirrored)],
     footX: (outline.frontHem.x + outline.backHem.x) / 2,
     footY: outline.frontHem.y,
   };

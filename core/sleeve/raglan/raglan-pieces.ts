@@ -1,5 +1,16 @@
 import { SIDES, type Side } from "../../block";
-import { boxOf, endOf, line, mapPath, mix, type Path, type Point, reversePath, startOf } from "../../geometry";
+import {
+  boxOf,
+  endOf,
+  line,
+  mapPath,
+  mirrored,
+  mix,
+  type Path,
+  type Point,
+  reversePath,
+  startOf,
+} from "../../geometry";
 import {
   bodicePiece,
   type Edge,
@@ -11,15 +22,12 @@ import {
   placePiece,
   uprightGrain,
 } from "../../pattern";
-import { foldedOver } from "../set-in";
-import { turnedOver } from "./over-arm";
+import { DOUBLE_NOTCH_GAP_MM, foldedOver } from "../set-in";
 import type { RaglanDraft } from "./raglan-draft";
 import type { LaidPart } from "./shoulder-part";
 
 /** Room between the sleeve and the bodice beside it on the sheet. */
 const BETWEEN_MM = 50;
-/** The back is marked twice, so that it cannot be taken for the front (common practice, no source). */
-const DOUBLE_NOTCH_GAP_MM = 10;
 
 /** How each half of the bodice is laid beside the sleeve, its underarm level with the cap line: the back left, the front right and turned over. */
 export function besideSleeve({ block, sleeve, roomBeside }: RaglanDraft): Readonly<Record<Side, (p: Point) => Point>> {
@@ -38,7 +46,7 @@ export function besideSleeve({ block, sleeve, roomBeside }: RaglanDraft): Readon
 
 /** The back of the sleeve, drawn as a front, turned to where it lies. */
 export function asBack(path: Path): Path {
-  return mapPath(path, turnedOver);
+  return mapPath(path, mirrored);
 }
 
 /** The middle of the hem, where the line over the arm comes down. */

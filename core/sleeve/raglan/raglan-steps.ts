@@ -1,16 +1,13 @@
 import { SIDES, type Side } from "../../block";
 import { type DraftLine, type LetteredPoint, length, type Phrase, phrase, point, type StepRecord } from "../../draft";
-import { along, endOf, line, mapPath, type Path, pathLength } from "../../geometry";
+import { along, endOf, line, mapPath, mirrored, type Path, pathLength } from "../../geometry";
 import type { Piece } from "../../pattern";
 import { edgeLines } from "../edge-lines";
+import { numberOf } from "../numbered";
 import type { RaglanLengths } from "./fields";
-import { turnedOver } from "./over-arm";
 import type { RaglanDraft } from "./raglan-draft";
 import { edgeFigure, meetingFigure, necklineFigure, overArmFigures } from "./raglan-figures";
 import { asBack, besideSleeve, footOf } from "./raglan-pieces";
-
-/** Points are numbered, since the plain sleeve has the letters: the front from 1, the back from 11. */
-const numberOf = (side: Side, n: number) => `${side === "front" ? n : 10 + n}`;
 
 /** What is done on the block, before the plain sleeve is drawn. */
 export function blockSteps(draft: RaglanDraft, lengths: RaglanLengths): readonly StepRecord[] {
@@ -87,7 +84,7 @@ function lineStep(draft: RaglanDraft, { bowFront, bowBack }: RaglanLengths): Ste
 export function layingSteps(draft: RaglanDraft): readonly StepRecord[] {
   const { overArm } = draft;
   const onSide = (side: Side, path: Path) => (side === "front" ? path : asBack(path));
-  const at = (side: Side, p: { readonly x: number; readonly y: number }) => (side === "front" ? p : turnedOver(p));
+  const at = (side: Side, p: { readonly x: number; readonly y: number }) => (side === "front" ? p : mirrored(p));
   const tipGap = overArm.front.tip.x + overArm.back.tip.x;
   return [
     {

@@ -5,6 +5,7 @@ import {
   distance,
   findRoot,
   mapPath,
+  mirrored,
   type Path,
   type Point,
   pathLength,
@@ -50,13 +51,12 @@ export function layShoulderPart(cut: RaglanCut, cap: Path, tipX: number): LaidPa
   const capLength = pathLength(cap);
   if (cut.meetingAt >= capLength) return null;
   const { point: meeting, direction } = along(cap, capLength - cut.meetingAt);
-  const turned = (p: Point): Point => ({ x: -p.x, y: p.y });
-  const [tip, from] = [turned(startOf(cut.half.armhole.path)), turned(cut.meeting)];
+  const [tip, from] = [mirrored(startOf(cut.half.armhole.path)), mirrored(cut.meeting)];
   const reach = distance(tip, from);
   const laidTip = tipOn(meeting, reach, { x: tipX, y: startOf(cap).y });
   const angle = angleOf(meeting, laidTip) - angleOf(from, tip);
   const place = (p: Point): Point => {
-    const q = turnPoint(turned(p), from, angle);
+    const q = turnPoint(mirrored(p), from, angle);
     return { x: q.x - from.x + meeting.x, y: q.y - from.y + meeting.y };
   };
   const { path: edge, solution } = edgeIntoCap(mapPath(cut.line, place), meeting, direction);

@@ -23,7 +23,7 @@ export { type FeasibleRange, widthAtHeight } from "./fit";
 export { fitFirstRange, isInFitFirstRange, LOWEST_CAP_MM } from "./fit-first";
 export { type LowerHollows, lowerHollows, standOff } from "./lower-cap";
 export { methodOf, SET_IN_METHODS, type SetInMethod } from "./methods";
-export { type SeamNotch, usualNotches } from "./notches";
+export { DOUBLE_NOTCH_GAP_MM, type SeamNotch, usualNotches } from "./notches";
 export { cutAcross, type ElbowDart, foldedOver, type SleeveLengths, type SleeveOutline, type TurnUp } from "./outline";
 export { sleevePieces, wholeSleeve } from "./pieces";
 export { pleatsFor } from "./pleats";

@@ -10,7 +10,7 @@ export type SeamNotch = {
 };
 
 /** The back notch is double, so that front and back cannot be confused (common practice, no source). */
-const DOUBLE_NOTCH_GAP_MM = 10;
+export const DOUBLE_NOTCH_GAP_MM = 10;
 
 /**
  * With only an armhole measured there is no across-front or across-back line to take the level from; a third of the

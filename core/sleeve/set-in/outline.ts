@@ -8,6 +8,7 @@ import {
   line,
   mapCubic,
   mapPath,
+  mirrored,
   mix,
   type Path,
   type Point,
@@ -186,10 +187,6 @@ export function foldedOver(seam: Path, depth: number): Path | null {
   if (top <= (seam[0]?.[0].y ?? hem.y)) return null;
   const above = subpath(seam, lengthAtHeight(seam, top), pathLength(seam));
   return mapPath(reversePath(above), (p) => ({ x: p.x, y: 2 * hem.y - p.y }));
-}
-
-function mirrored(p: Point): Point {
-  return { x: -p.x, y: p.y };
 }
 
 export function hemOf(outline: SleeveOutline): Path {

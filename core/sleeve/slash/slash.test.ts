@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import {
+  areaOf,
   type Cubic,
   crossesItself,
   cubicDerivative,
@@ -8,7 +9,6 @@ import {
   distance,
   endOf,
   findRoot,
-  flatten,
   line,
   type Path,
   pathLength,
@@ -113,7 +113,7 @@ describe("a sleeve slashed and spread", () => {
         });
         expect(crossesItself(path, 4)).toBe(false);
         const wider = outline({ ...spread, atCrown: spread.atCrown + 20, atHem: spread.atHem + 20 });
-        expect(area(wider)).toBeGreaterThan(area(path));
+        expect(areaOf(wider)).toBeGreaterThan(areaOf(path));
       }),
       { numRuns: 40 },
     );
@@ -143,16 +143,6 @@ describe("a sleeve slashed and spread", () => {
     expect([0, 1, 2, 3, 4].reduce((sum, i) => sum + gap(i), 0)).toBeGreaterThan(60);
   });
 });
-
-function area(path: Path): number {
-  const points = flatten(path);
-  return Math.abs(
-    points.reduce((sum, p, i) => {
-      const q = points[(i + 1) % points.length] ?? p;
-      return sum + (p.x * q.y - q.x * p.y) / 2;
-    }, 0),
-  );
-}
 
 /** The outline of a slashed sleeve from the back underarm over the crown and round, with the seams that went along. */
 function spreadOutline(slashed: Slashed, underarmFront: Path, underarmBack: Path): Path {
