@@ -82,6 +82,7 @@ const CLIENTS: readonly DemoClient[] = [
             hemTurnUp: 1.5,
             length: 23.25,
           },
+          collar: { kind: "notched" },
         },
       },
       {
@@ -90,6 +91,7 @@ const CLIENTS: readonly DemoClient[] = [
           block: { source: "readings", armhole: { front: 8.875, back: 9.375, depth: 7.875 } },
           cloth: { kind: "medium-woven" },
           sleeve: { kind: "set-in", method: "fit-first", capEase: 1.125, upperArmEase: 2, length: 23.25 },
+          collar: { kind: "stand", height: 1.375, beyond: 0.75 },
         },
       },
       {
@@ -103,7 +105,7 @@ const CLIENTS: readonly DemoClient[] = [
           },
           cloth: { kind: "shirting" },
           sleeve: { kind: "set-in", method: "fit-first", capEase: 0.125, upperArmEase: 3.25, length: 23.25 },
-          collar: { kind: "stand", height: 1.375, beyond: 0.75 },
+          collar: { kind: "shirt", beyond: 0.75 },
         },
       },
     ],
@@ -131,6 +133,7 @@ const CLIENTS: readonly DemoClient[] = [
           block: { source: "readings", armhole: { front: 11.125, back: 11.75, depth: 9.75 } },
           cloth: { kind: "soft-wool" },
           sleeve: { kind: "set-in", method: "fit-first", capEase: 1.625, upperArmEase: 2.75, length: 22.75 },
+          collar: { kind: "roll" },
         },
       },
     ],

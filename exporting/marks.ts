@@ -47,6 +47,7 @@ export function pieceMarks(garment: Garment, piece: Piece, unit: TapeUnit): read
     ...piece.darts.map((dart): Mark => ({ kind: "line", style: "stitching", data: svgPathData(dart) })),
     ...piece.folds.map((fold): Mark => ({ kind: "line", style: "fold", data: svgPathData(fold) })),
     ...piece.notches.map((notch) => notchMark(notch, garment.spec.notchMark ?? "slit")),
+    ...(piece.buttons ?? []).flatMap(buttonMark),
     ...grainArrow(piece),
     ...piece.edges
       .filter((edge) => edge.length >= LEAST_LABELLED_MM && !(isSlim(piece) && edge === longestEdge(piece)))
@@ -102,6 +103,18 @@ function notchMark({ at, inwards }: PieceNotch, mark: NotchMark): Mark {
         ? `${segment(at, tip)}${segment(place(1, -HEAD_SHARE), place(1, HEAD_SHARE))}`
         : segment(at, tip);
   return { kind: "line", style: "notch", data };
+}
+
+const BUTTON_MM = 5;
+
+/** A small cross where a button is sewn on. */
+function buttonMark({ x, y }: Point): readonly Mark[] {
+  const arm = (to: Point): Mark => ({
+    kind: "line",
+    style: "notch",
+    data: segment({ x: 2 * x - to.x, y: 2 * y - to.y }, to),
+  });
+  return [arm({ x: x + BUTTON_MM, y }), arm({ x, y: y + BUTTON_MM })];
 }
 
 function isNarrow(piece: Piece): boolean {

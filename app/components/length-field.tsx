@@ -16,6 +16,8 @@ export type LengthFieldProps = {
   readonly hint?: ReactNode;
   /** What is used while the box is empty. */
   readonly standsIn?: string | undefined;
+  /** What is written behind the figure; left out, the unit of the tape. */
+  readonly unit?: string;
 };
 
 const Unit = chakra("span", {
@@ -31,7 +33,18 @@ const Unit = chakra("span", {
 });
 
 /** One reading of the tape: label, box, unit; Enter goes on to the next box. What is wrong stays in the box and is said under it. */
-export function LengthField({ id, label, value, onText, onBegin, onEnd, problem, hint, standsIn }: LengthFieldProps) {
+export function LengthField({
+  id,
+  label,
+  value,
+  onText,
+  onBegin,
+  onEnd,
+  problem,
+  hint,
+  standsIn,
+  unit: ofFigure,
+}: LengthFieldProps) {
   const unit = useUnit();
   const input = useRef<HTMLInputElement>(null);
   const tape = useTapeTarget();
@@ -69,7 +82,7 @@ export function LengthField({ id, label, value, onText, onBegin, onEnd, problem,
             _placeholder={{ color: "inkSoft", fontStyle: "italic" }}
             onChange={(event) => onText(event.currentTarget.value)}
             onFocus={() => {
-              aimTape();
+              if (ofFigure === undefined) aimTape();
               onBegin?.();
             }}
             onBlur={() => {
@@ -80,7 +93,7 @@ export function LengthField({ id, label, value, onText, onBegin, onEnd, problem,
               if (event.key === "Enter" && goToNextBox(event.currentTarget)) event.preventDefault();
             }}
           />
-          <Unit aria-hidden>{unit}</Unit>
+          <Unit aria-hidden>{ofFigure ?? unit}</Unit>
         </Box>
       </Box>
       {hint && !problem ? (

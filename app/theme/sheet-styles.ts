@@ -7,6 +7,8 @@ export const sheetStyles = {
   ".sheet .beneath": { stroke: "inkSoft", strokeWidth: "1.4px", strokeDasharray: "9 5" },
   ".sheet .strip": { fill: "chalkPale", fillOpacity: 0.55, stroke: "ruleStrong", strokeWidth: "0.9px" },
   ".sheet .guide": { stroke: "ruleStrong", strokeWidth: "0.9px" },
+  ".sheet .cloth": { fill: "chalkPale", fillOpacity: 0.45, stroke: "none" },
+  ".sheet .fall-line": { stroke: "good", strokeWidth: "1.8px", strokeDasharray: "10 4" },
   ".sheet .grid": { stroke: "rule", strokeWidth: "0.6px", opacity: 0.55 },
   ".sheet .before": { stroke: "ruleStrong", strokeWidth: "1.2px", strokeDasharray: "2 4" },
   ".sheet .walked-piece": { fill: "chalkPale", stroke: "none", opacity: 0.6 },

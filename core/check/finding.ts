@@ -1,7 +1,7 @@
 import type { Alteration, BlockChoices } from "../block";
 import type { Body } from "../body";
 import type { ClothKind, ClothTakes } from "../cloth";
-import type { FrontEnd, StandSchool } from "../collar";
+import type { CollarChoiceName, CollarChoiceOf, CollarFieldName, CollarKindName } from "../collar";
 import type { Phrase } from "../draft";
 import type { HemChoices } from "../sleeve/finish";
 import type { CapCurve, SetInMethod, SleeveCut, SurplusWay } from "../sleeve/set-in";
@@ -26,15 +26,10 @@ export type SpecChange = {
     readonly alterations?: readonly Alteration[];
   } & Partial<BlockChoices>;
   readonly cloth?: { readonly kind?: ClothKind; readonly takes?: ClothTakes | undefined };
-  readonly collar?: {
-    readonly height?: number;
-    readonly school?: StandSchool;
-    readonly ease?: number;
-    readonly bow?: number;
-    readonly rise?: number;
-    readonly beyond?: number;
-    readonly frontEnd?: FrontEnd;
-    readonly roundness?: number;
+  readonly collar?: { readonly kind?: CollarKindName } & {
+    readonly [field in CollarFieldName]?: number | undefined;
+  } & {
+    readonly [choice in CollarChoiceName]?: CollarChoiceOf<choice>;
   };
   readonly sleeve?: { readonly [style in StyleKind]?: Readonly<Record<string, number>> } & {
     readonly kind?: SleeveKind;

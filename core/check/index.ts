@@ -9,7 +9,7 @@ export {
 } from "./judge-block";
 export { judgeBodiceSleeve, judgeNoRoom } from "./judge-bodice";
 export { judgeEase, judgeSurplus } from "./judge-cap";
-export { type DeepenNeck, judgeNoStand, judgeStand } from "./judge-collar";
+export { type DeepenNeck, judgeCollar, judgeNoCollar } from "./judge-collar";
 export { type Enlarge, judgeNoCap } from "./judge-fit";
 export { judgeMeasures } from "./judge-measures";
 export { judgeGrain, judgeOutline, judgeTraced } from "./judge-outline";

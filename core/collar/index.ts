@@ -1,4 +1,23 @@
-export { FRONT_ENDS, type FrontEnd, STAND_SCHOOLS, type StandSchool, type StandTask } from "./collar-task";
-export { joinedNeckline } from "./joined-neckline";
-export { draftStand, type Stand } from "./stand/draft-stand";
-export { schoolOf } from "./stand/schools";
+export {
+  COLLAR_CHOICE_NAMES,
+  COLLAR_CHOICES,
+  COLLAR_FIELD_NAMES,
+  COLLAR_FIELDS,
+  type CollarChoiceName,
+  type CollarChoiceOf,
+  type CollarFieldName,
+  optionsOf,
+  STAND_SCHOOLS,
+} from "./collar-fields";
+export type {
+  CollarBase,
+  CollarChoices,
+  CollarHandle,
+  DrawnCollar,
+  JoinedNeck,
+  Lapel,
+  NoCollar,
+  UpperEdge,
+} from "./collar-kind";
+export { COLLAR_KINDS, type CollarKindName, collarOf } from "./collars";
+export type { OuterEdge } from "./outer-edge";

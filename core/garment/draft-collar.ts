@@ -1,63 +1,71 @@
 import { type Alteration, alterBlock, type Block } from "../block";
-import { type DeepenNeck, type Finding, judgeNoStand, judgeStand, type Seam, styleSeams } from "../check";
-import { draftStand, joinedNeckline, type Stand, type StandTask } from "../collar";
+import { type DeepenNeck, type Finding, judgeCollar, judgeNoCollar, type Seam, styleSeams } from "../check";
+import {
+  type CollarBase,
+  type CollarFieldName,
+  type CollarHandle,
+  type CollarKindName,
+  collarOf,
+  type DrawnCollar,
+} from "../collar";
 import { composeDraft, type Draft } from "../draft";
-import { findRoot } from "../geometry";
+import { endOf, findRoot } from "../geometry";
 import type { Piece } from "../pattern";
 import type { NamedSolution } from "../sleeve/set-in";
-import type { ResolvedCollar } from "./resolve-collar";
+import type { TapeUnit } from "../tape";
+import { reachingWaist } from "./reaching-waist";
+import type { ResolvedSpec } from "./resolve";
 
 /** A collar with everything that was asked of it. */
 export type DraftedCollar = {
-  readonly task: StandTask;
-  readonly stand: Stand;
+  readonly kind: CollarKindName;
+  readonly figures: Readonly<Partial<Record<CollarFieldName, number>>>;
+  readonly drawing: DrawnCollar;
+  readonly drawn: readonly Piece[];
   readonly pieces: readonly Piece[];
-  /** The block's neckline, joined at the shoulder, against the collar's neck edge. */
-  readonly seam: Seam;
+  /** The block's neckline, joined at the shoulder, against the collar's neck edge; then what else is sewn. */
+  readonly seams: readonly Seam[];
+  readonly handles: readonly CollarHandle[];
   readonly draft: Draft;
   readonly solvers: readonly NamedSolution[];
 };
 
 export type CollarOutcome = { readonly drafted: DraftedCollar | null; readonly findings: readonly Finding[] };
 
-/** Drafts the stand collar on the block's neckline and judges it. */
+/** Strips of paper are cut to whole inches, or centimetres. */
+const WHOLE_UNIT_MM: Readonly<Record<TapeUnit, number>> = { in: 25.4, cm: 10, mm: 10 };
+
+/** Drafts the collar on the block's neckline and judges it. */
 export function draftCollar(
-  { beyond, ...asked }: ResolvedCollar,
+  { collar: asked, bodice, block: { alterations } }: ResolvedSpec,
   block: Block,
-  alterations: readonly Alteration[],
+  unit: TapeUnit,
 ): CollarOutcome {
-  const task: StandTask = {
-    ...asked,
-    neckline: { back: block.back.neckline.length, front: block.front.neckline.length, beyond },
+  if (!asked) return { drafted: null, findings: [] };
+  const { kind, figures, choices, given, neck } = asked;
+  const onto = reachingWaist(block, bodice.backLength);
+  const base: CollarBase = {
+    block: onto,
+    neck,
+    waist: onto.levels.find(({ id }) => id === "waist")?.y ?? endOf(onto.back.neckline.path).y + bodice.backLength,
+    wholeUnit: WHOLE_UNIT_MM[unit],
   };
-  const stand = draftStand(task);
-  if (!stand) return { drafted: null, findings: [judgeNoStand(task)] };
-  const [seam] = styleSeams([
-    {
-      id: "neckline",
-      name: "Neckline",
-      body: "block.neckline",
-      part: "collar.neck",
-      bodyName: "neckline",
-      partName: "collar",
-      bodyPath: joinedNeckline(block, beyond),
-      partPath: stand.neckEdge,
-      from: "centre back",
-      to: beyond > 0 ? "edge of the button stand" : "centre front",
-      mark: { name: "shoulder", bodyAt: task.neckline.back, partAt: task.neckline.back },
-    },
-  ]);
-  if (!seam) throw new Error("draftCollar: one seam in, one seam out");
+  const drawing = collarOf(kind).draft(base, figures as never, choices as never, given);
+  if (!drawing.isDrawn) return { drafted: null, findings: [judgeNoCollar(drawing.why)] };
+  const seams = styleSeams(drawing.seams);
   return {
     drafted: {
-      task,
-      stand,
-      pieces: [stand.piece],
-      seam,
-      draft: composeDraft("collar", "Stand collar", [...stand.acts, stand.cutting]),
-      solvers: stand.solvers.flatMap(({ id, solution }) => (solution ? [{ id, solution }] : [])),
+      kind,
+      figures,
+      drawing,
+      drawn: drawing.drawn,
+      pieces: [...drawing.drawn, ...drawing.extra],
+      seams,
+      handles: drawing.handles,
+      draft: composeDraft("collar", drawing.title, [...drawing.acts, drawing.cutting]),
+      solvers: drawing.solvers,
     },
-    findings: judgeStand(task, stand, seam, deepenNeck(block, alterations)),
+    findings: judgeCollar(drawing, seams, deepenNeck(block, alterations)),
   };
 }
 

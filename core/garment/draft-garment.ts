@@ -9,6 +9,7 @@ import { type CollarOutcome, type DraftedCollar, draftCollar } from "./draft-col
 import { type DraftedSleeve, draftSleeve, type SleeveOutcome } from "./draft-sleeve";
 import { enlargeArmhole } from "./enlarge-armhole";
 import { judgeCompleteness } from "./judge-completeness";
+import { piecesTogether } from "./pieces-together";
 import { type DefaultTaken, type ResolvedSpec, resolveSpec } from "./resolve";
 import type { GarmentSpec } from "./spec";
 
@@ -24,7 +25,7 @@ export type Garment = {
   readonly alterations: readonly AlterationTaken[];
   /** Null when no sleeve is wanted, or none exists: the findings then say why and what would help. */
   readonly sleeve: DraftedSleeve | null;
-  /** Null when none is wanted, its kind is not drafted yet, or none exists. */
+  /** Null when none is wanted, or none exists. */
   readonly collar: DraftedCollar | null;
   readonly drafts: readonly Draft[];
   readonly figures: readonly Figure[];
@@ -46,8 +47,8 @@ export function draftGarment(spec: GarmentSpec): Garment {
     block && resolved.sleeve
       ? draftSleeve(resolved, resolved.sleeve, block, enlargeArmhole(resolved.block, block))
       : NO_SLEEVE;
-  const collar = block && resolved.collar ? draftCollar(resolved.collar, block, resolved.block.alterations) : NO_COLLAR;
-  const pieces = [...(drafted?.pieces ?? []), ...(collar.drafted?.pieces ?? [])];
+  const collar = block ? draftCollar(resolved, block, spec.unit) : NO_COLLAR;
+  const { pieces, findings: shared } = piecesTogether(drafted?.pieces ?? [], collar.drafted);
   return {
     spec,
     resolved,
@@ -70,13 +71,14 @@ export function draftGarment(spec: GarmentSpec): Garment {
       ...(pieces.length > 0 ? paperFigures(pieces) : []),
       ...(collar.drafted?.draft.figures ?? []),
     ],
-    seams: [...(drafted?.seams ?? []), ...(collar.drafted ? [collar.drafted.seam] : [])],
+    seams: [...(drafted?.seams ?? []), ...(collar.drafted?.seams ?? [])],
     pieces,
     findings: [
       ...findings,
       ...collar.findings,
+      ...shared,
       ...built.findings,
-      ...judgeCompleteness(spec, resolved.defaults),
+      ...judgeCompleteness(resolved.defaults),
       ...judgeMeasures(spec.body),
     ],
     solvers: [...(block?.solvers ?? []), ...(drafted ? solversOf(drafted) : []), ...(collar.drafted?.solvers ?? [])],

@@ -1,4 +1,5 @@
 import { MEASURE_IDS, measureOf } from "../body";
+import { COLLAR_CHOICE_NAMES, COLLAR_CHOICES, COLLAR_FIELD_NAMES, COLLAR_FIELDS } from "../collar";
 import { STYLE_KINDS, STYLES } from "../sleeve/styles";
 
 /** What a length of the garment file may be, in millimetres. */
@@ -84,12 +85,12 @@ export const LENGTH_FIELDS: Readonly<Record<string, Field>> = {
       ]),
     ),
   ),
-  "collar.height": field("Collar height", { least: 8, most: 150 }),
-  "collar.ease": field("Ease at the upper edge", { least: -100, most: 300 }),
-  "collar.bow": field("Bow of the band", { least: 0, most: 250 }),
-  "collar.rise": field("Front rise", { least: 0, most: 100 }),
-  "collar.beyond": field("Beyond the centre front", { least: 0, most: 120 }),
-  "collar.roundness": field("Radius of the front corner", { least: 1, most: 100 }),
+  ...Object.fromEntries(
+    COLLAR_FIELD_NAMES.filter((name) => !COLLAR_FIELDS[name].isAngle).map((name) => [
+      `collar.${name}`,
+      field(COLLAR_FIELDS[name].label, COLLAR_FIELDS[name].bounds),
+    ]),
+  ),
   "allowances.general": field("Seam allowance", ALLOWANCE),
   "allowances.neckline": field("Neckline allowance", ALLOWANCE),
   "allowances.hem": field("Hem allowance", ALLOWANCE),
@@ -150,8 +151,10 @@ const OTHER_FIELDS: Readonly<Record<string, string>> = {
   notchMark: "Mark of the notches",
   collar: "Collar",
   "collar.kind": "Kind of collar",
-  "collar.school": "School of the collar",
-  "collar.frontEnd": "Front end of the collar",
+  "collar.notchAngle": COLLAR_FIELDS.notchAngle.label,
+  ...Object.fromEntries(
+    COLLAR_CHOICE_NAMES.map((name) => [`collar.${name}`, `Collar: ${COLLAR_CHOICES[name].label.toLowerCase()}`]),
+  ),
   allowances: "Allowances",
 };
 

@@ -1,7 +1,6 @@
 import { describe, expect, it } from "vitest";
 import type { Finding } from "../check";
 import { speak } from "../draft";
-import { figureOf, inches, readingsOf, SAMPLE_FILE, sampleSpec, specOf, withSleeve } from "../testing/sample";
 import { applyChange, draftGarment, type GarmentSpec, sewnSleeve } from ".";
 
 function finding(spec: GarmentSpec, code: string): Finding {
@@ -172,12 +171,6 @@ describe("findings and their remedies", () => {
     const spec = withSleeve({ method: "bust-twelfth", capHeightChange: inches(-6) });
     const [remedy] = finding(spec, "rule-gives-no-cap").remedies;
     expect(draftGarment(applyChange(spec, remedy?.change ?? {})).sleeve).not.toBeNull();
-  });
-
-  it("a collar in the file is kept and said not to be drafted", () => {
-    const spec = specOf({ ...SAMPLE_FILE, collar: { kind: "roll", height: 1.5 } });
-    expect(codes(spec)).toContain("collar-not-drafted");
-    expect(draftGarment(spec).spec.collar).toMatchObject({ kind: "roll", height: inches(1.5) });
   });
 });
 

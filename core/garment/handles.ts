@@ -1,9 +1,8 @@
 import type { SpecChange } from "../check";
-import type { Point } from "../geometry";
+import type { CollarHandle } from "../collar";
 import { fitFirstRange, shapesOf, wantedSeams, widthAtHeight } from "../sleeve/set-in";
 import type { StyleHandle } from "../sleeve/style";
 import { styleOf } from "../sleeve/styles";
-import type { DraftedCollar } from "./draft-collar";
 import type { DraftedSleeve } from "./draft-sleeve";
 import { LENGTH_FIELDS } from "./fields";
 import type { SewnSleeve } from "./sewn-sleeve";
@@ -69,45 +68,9 @@ export function capLineHandle({ task, sleeve }: SewnSleeve): Handle {
   };
 }
 
-/** The front of a collar, dragged up or down: a higher upper edge is a higher collar. */
-export function collarHeightHandle({ task }: DraftedCollar): Handle {
-  return {
-    value: task.height,
-    ...boundsOf("collar.height"),
-    changeTo: (value) => ({ collar: { height: value } }),
-  };
-}
-
-/**
- * The front end of the neck edge, dragged up or down: by a rule of thumb its bow or its rise; developed, the ease above, of which less
- * is left the further the collar leans in.
- */
-export function collarFrontHandle({ task }: DraftedCollar): (Handle & { readonly gain: Point }) | null {
-  switch (task.school) {
-    case "straight":
-      return null;
-    case "developed":
-      return {
-        value: task.ease,
-        ...boundsOf("collar.ease"),
-        changeTo: (value) => ({ collar: { ease: value } }),
-        gain: { x: 0, y: 1 },
-      };
-    case "bowed":
-      return {
-        value: task.bow,
-        ...boundsOf("collar.bow"),
-        changeTo: (value) => ({ collar: { bow: value } }),
-        gain: { x: 0, y: -1 },
-      };
-    case "front-rise":
-      return {
-        value: task.rise,
-        ...boundsOf("collar.rise"),
-        changeTo: (value) => ({ collar: { rise: value } }),
-        gain: { x: 0, y: -1 },
-      };
-  }
+/** A place of a collar's that is dragged; the figure that it changes may be whatever its field may be. */
+export function collarHandle({ field, value }: Pick<CollarHandle, "field" | "value">): Handle {
+  return { value, ...boundsOf(`collar.${field}`), changeTo: (to) => ({ collar: { [field]: to } }) };
 }
 
 function boundsOf(path: string) {

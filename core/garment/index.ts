@@ -15,8 +15,7 @@ export { estimateBody } from "./estimate-body";
 export { type Bounds, type Field, fieldPath, LENGTH_FIELDS, labelOf } from "./fields";
 export {
   capLineHandle,
-  collarFrontHandle,
-  collarHeightHandle,
+  collarHandle,
   crownHandle,
   type Handle,
   styleHandle,
@@ -31,8 +30,6 @@ export type { SewnSleeve } from "./sewn-sleeve";
 export {
   type BlockSource,
   type BlockSpec,
-  type CollarKind,
-  DRAFTED_COLLARS,
   type DraftedBlockSpec,
   emptyGarment,
   type GarmentSpec,

@@ -11,6 +11,7 @@ import {
   type SleeveBody,
 } from "../body";
 import { type Cloth, clothOf, DEFAULT_CLOTH } from "../cloth";
+import { collarOf } from "../collar";
 import { type Phrase, phrase, type Source } from "../draft";
 import { styleOf } from "../sleeve/styles";
 import { blockNeedsBust, type ResolvedBlock, resolveBlock } from "./resolve-block";
@@ -36,7 +37,6 @@ export type ResolvedSpec = {
   readonly block: ResolvedBlock;
   readonly cloth: Cloth;
   readonly sleeve: ResolvedSleeve | null;
-  /** Null for none, and for a kind that is not drafted yet. */
   readonly collar: ResolvedCollar | null;
   /** What a sleeve that is cut with the bodice rests on beside the arm. */
   readonly bodice: { readonly backLength: number; readonly aroundShoulders: number };
@@ -82,13 +82,21 @@ function buttonStandOf(block: ResolvedBlock): number {
   return block.source === "drafted" ? block.choices.buttonStand : 0;
 }
 
-function resolveBodice({ sleeve, block }: GarmentSpec, body: SleeveBody, measured: Measured): ResolvedSpec["bodice"] {
+function resolveBodice(
+  { sleeve, collar, block }: GarmentSpec,
+  body: SleeveBody,
+  measured: Measured,
+): ResolvedSpec["bodice"] {
   const isWithBodice = sleeve !== null && (sleeve.kind === "dropped" || styleOf(sleeve.kind)?.family === "bodice");
   const isOffShoulder = sleeve?.kind === "offShoulder";
   const taken = (isAsked: boolean, id: "backLength" | "aroundShoulders", estimate: () => Estimate) =>
     isAsked ? measured(`body.${id}`, body[id], estimate) : (body[id] ?? estimate().value);
   return {
-    backLength: taken(isWithBodice && block.source !== "drafted", "backLength", estimateBackLength),
+    backLength: taken(
+      (isWithBodice || (collar !== null && collarOf(collar.kind).needsWaist)) && block.source !== "drafted",
+      "backLength",
+      estimateBackLength,
+    ),
     aroundShoulders: taken(isOffShoulder, "aroundShoulders", () => estimateAroundShoulders(body.bust)),
   };
 }

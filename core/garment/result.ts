@@ -134,6 +134,7 @@ function writePiece(piece: Piece, inTape: (mm: number) => number) {
     edges: piece.edges.map((edge) => ({ id: edge.id, path: data(edge.path), length: inTape(edge.length) })),
     darts: piece.darts.map(data),
     grain: { from: pair(piece.grain.from), to: pair(piece.grain.to) },
+    ...(piece.buttons ? { buttons: piece.buttons.map(pair) } : {}),
     notches: piece.notches.map((notch) => ({ id: notch.id, at: pair(notch.at), inwards: pair(notch.inwards) })),
   };
 }

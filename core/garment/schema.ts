@@ -11,7 +11,16 @@ import {
 } from "../block";
 import { MEASURE_IDS, type MeasureId } from "../body";
 import { CLOTH_KINDS } from "../cloth";
-import { FRONT_ENDS, STAND_SCHOOLS } from "../collar";
+import {
+  COLLAR_CHOICE_NAMES,
+  COLLAR_FIELD_NAMES,
+  COLLAR_FIELDS,
+  COLLAR_KINDS,
+  type CollarChoiceName,
+  type CollarChoiceOf,
+  type CollarFieldName,
+  optionsOf,
+} from "../collar";
 import { readPathData } from "../geometry";
 import { HEM_FINISHES } from "../sleeve/finish";
 import { CAP_CURVES, FULLNESS_CHANGE, PLACEMENTS, SET_IN_METHODS, SLEEVE_CUTS, SURPLUS_WAYS } from "../sleeve/set-in";
@@ -19,7 +28,7 @@ import { SLEEVE_KINDS, STYLE_KINDS, STYLES, type StyleKind } from "../sleeve/sty
 import { TAPE_UNITS, type TapeUnit } from "../tape";
 import { LENGTH_FIELDS, labelOf } from "./fields";
 import { lengthField } from "./length-field";
-import { COLLAR_KINDS, GARMENT_FORMAT, NOTCH_MARKS } from "./spec";
+import { GARMENT_FORMAT, NOTCH_MARKS } from "./spec";
 
 /** No cloth takes half of its own length again. */
 const MOST_EASE_SHARE = 0.5;
@@ -69,6 +78,15 @@ function garmentSchema(unit: TapeUnit) {
       return [kind, z.strictObject(Object.fromEntries(fields) as Record<string, ReturnType<typeof length>>).optional()];
     }),
   ) as Record<StyleKind, z.ZodOptional<z.ZodObject<Record<string, ReturnType<typeof length>>>>>;
+  const collarFields = Object.fromEntries(
+    COLLAR_FIELD_NAMES.map((name) => {
+      const { bounds, isAngle } = COLLAR_FIELDS[name];
+      return [name, isAngle ? z.number().min(bounds.least).max(bounds.most).optional() : length(`collar.${name}`)];
+    }),
+  ) as Record<CollarFieldName, ReturnType<typeof length>>;
+  const collarChoices = Object.fromEntries(
+    COLLAR_CHOICE_NAMES.map((name) => [name, z.enum(optionsOf(name)).optional()]),
+  ) as unknown as { readonly [Name in CollarChoiceName]: z.ZodOptional<z.ZodType<CollarChoiceOf<Name>>> };
   const alterations = z
     .array(z.strictObject({ kind: z.enum(ALTERATION_KINDS), by: length("block.alterations.*.by").default(0) }))
     .max(MOST_ALTERATIONS)
@@ -199,17 +217,7 @@ function garmentSchema(unit: TapeUnit) {
       .nullable()
       .default({ kind: "set-in" }),
     collar: z
-      .strictObject({
-        kind: z.enum(COLLAR_KINDS),
-        height: length("collar.height"),
-        school: z.enum(STAND_SCHOOLS).optional(),
-        ease: length("collar.ease"),
-        bow: length("collar.bow"),
-        rise: length("collar.rise"),
-        beyond: length("collar.beyond"),
-        frontEnd: z.enum(FRONT_ENDS).optional(),
-        roundness: length("collar.roundness"),
-      })
+      .strictObject({ kind: z.enum(COLLAR_KINDS), ...collarFields, ...collarChoices })
       .nullable()
       .default(null),
     notchMark: z.enum(NOTCH_MARKS).optional(),

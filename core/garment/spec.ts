@@ -1,7 +1,7 @@
 import type { Alteration, BlockChoices } from "../block";
 import type { Body } from "../body";
 import type { ClothKind, ClothTakes } from "../cloth";
-import type { FrontEnd, StandSchool } from "../collar";
+import type { CollarChoiceName, CollarChoiceOf, CollarFieldName, CollarKindName } from "../collar";
 import type { HemFinish } from "../sleeve/finish";
 import type { CapCurve, Placement, SetInMethod, SleeveCut, SurplusWay } from "../sleeve/set-in";
 import type { SleeveKind, StyleKind } from "../sleeve/styles";
@@ -107,25 +107,10 @@ export type SleeveSpec = { readonly [style in StyleKind]?: StyleSpec | undefined
   readonly notches?: { readonly front?: Maybe; readonly back?: Maybe } | undefined;
 };
 
-export const COLLAR_KINDS = ["stand", "shirt", "notched", "roll", "grown-on", "band"] as const;
-
-export type CollarKind = (typeof COLLAR_KINDS)[number];
-/** The kinds that are drafted by now; the others are kept whole. */
-export const DRAFTED_COLLARS = ["stand"] as const satisfies readonly CollarKind[];
-
-export type CollarSpec = {
-  readonly kind: CollarKind;
-  readonly height?: Maybe;
-  readonly school?: StandSchool | undefined;
-  /** What the upper edge is longer than the neck. */
-  readonly ease?: Maybe;
-  readonly bow?: Maybe;
-  readonly rise?: Maybe;
-  /** How far it runs on beyond the centre front. */
-  readonly beyond?: Maybe;
-  readonly frontEnd?: FrontEnd | undefined;
-  readonly roundness?: Maybe;
-};
+/** A collar keeps its figures and choices while another kind is tried. */
+export type CollarSpec = { readonly kind: CollarKindName } & {
+  readonly [field in CollarFieldName]?: Maybe;
+} & { readonly [choice in CollarChoiceName]?: CollarChoiceOf<choice> | undefined };
 
 /**
  * What a garment is drafted from: everything a person chose or read off the tape, nothing about screens. Lengths in

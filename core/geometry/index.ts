@@ -28,7 +28,7 @@ export {
   startOf,
   subpath,
 } from "./path";
-export { add, distance, mirrored, mix, type Point } from "./point";
+export { add, distance, mirrored, mix, opposite, type Point, step, turnWay, wayTo } from "./point";
 export { readPathData } from "./read-path-data";
 export { type RingSector, ringSector } from "./ring-sector";
 export { findRoot, leastAt, type Solution } from "./solve";

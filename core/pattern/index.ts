@@ -1,4 +1,6 @@
+export { type BandedEdges, bandedEdges, hemBand, neckBand, neckBandLength } from "./bands";
 export { type BodiceEdges, bodicePiece, placePiece } from "./bodice-piece";
+export { neckFacing } from "./neck-facing";
 export {
   type Edge,
   edge,

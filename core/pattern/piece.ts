@@ -25,6 +25,8 @@ export type Piece = {
   readonly darts: readonly Path[];
   readonly grain: { readonly from: Point; readonly to: Point };
   readonly notches: readonly PieceNotch[];
+  /** Where buttons are sewn on, or buttonholes made. */
+  readonly buttons?: readonly Point[];
 };
 
 export function edge(id: string, name: string, path: Path): Edge {

@@ -66,7 +66,8 @@ export type SeamId =
   | "raglan.overarm"
   | "kimono.overarm"
   | "kimono.underarm"
-  | "neckline";
+  | "neckline"
+  | "collar.fall";
 
 /** How front and back were brought to one length, by moving something no further than allowed. */
 export type Balance = {

@@ -3,21 +3,30 @@ import { FieldGroup } from "@app/features/garment/field-group";
 import { SpecField } from "@app/features/garment/spec-field";
 import { useWork, useWorkStore } from "@app/features/garment/work-context";
 import { Text } from "@chakra-ui/react";
-import { FRONT_ENDS, type FrontEnd, STAND_SCHOOLS, schoolOf } from "@core/collar/index";
-import { type CollarKind, DRAFTED_COLLARS } from "@core/garment/index";
+import {
+  COLLAR_CHOICES,
+  COLLAR_FIELDS,
+  COLLAR_KINDS,
+  type CollarChoiceName,
+  type CollarChoices,
+  type CollarFieldName,
+  type CollarKindName,
+  collarOf,
+  optionsOf,
+} from "@core/collar/index";
+import { AngleField } from "./angle-field";
+import { OuterEdgeChart } from "./outer-edge-chart";
 
-const NAMES: Readonly<Record<(typeof DRAFTED_COLLARS)[number], string>> = { stand: "Stand" };
-const ENDS: Readonly<Record<FrontEnd, string>> = { square: "Square", round: "Rounded" };
 const NONE = "none";
 
-/** What is left to choice about the collar. */
+/** What is left to choice about the collar: which fields and choices there are, its kind says. */
 export function CollarFields() {
   const store = useWorkStore();
   const kind = useWork((work) => work.spec.collar?.kind ?? null);
-  const isDrafted = useWork((work) => work.garment.resolved.collar !== null);
-  const { setField } = store.getState();
-  const choose = (one: string) => setField("collar", one === NONE ? null : { kind: one });
-  const isKept = kind !== null && !isDrafted;
+  const choose = (one: string) =>
+    one === NONE || kind === null
+      ? store.getState().setField("collar", one === NONE ? null : { kind: one })
+      : store.getState().setField("collar.kind", one);
   return (
     <>
       <FieldGroup title="Collar">
@@ -27,60 +36,71 @@ export function CollarFields() {
           value={kind ?? NONE}
           choices={[
             { value: NONE, label: "No collar" },
-            ...DRAFTED_COLLARS.map((one) => ({ value: one as CollarKind, label: NAMES[one] })),
-            ...(isKept ? [{ value: kind, label: `A ${kind} collar, kept from the file` }] : []),
+            ...COLLAR_KINDS.map((one) => ({ value: one, label: collarOf(one).name })),
           ]}
           onChoose={choose}
-          hint={
-            isDrafted
-              ? "A band that stands up round the neck; also called a band collar."
-              : "A collar is fitted to the neckline of the block, and to the neck."
-          }
+          hint={kind ? collarOf(kind).summary : "A collar is fitted to the neckline of the block, and to the neck."}
         />
       </FieldGroup>
-      {isDrafted && <StandFields />}
+      {kind && <KindFields key={kind} kind={kind} />}
     </>
   );
 }
 
-function StandFields() {
-  const store = useWorkStore();
-  const school = useWork((work) => work.garment.resolved.collar?.school ?? "developed");
-  const frontEnd = useWork((work) => work.garment.resolved.collar?.frontEnd ?? "round");
-  const { change } = store.getState();
+function KindFields({ kind }: { readonly kind: CollarKindName }) {
+  const { groups, choices, usual, needsNeck } = collarOf(kind);
+  const chosen = useWork((work) => work.garment.resolved.collar?.choices);
+  if (!chosen) return null;
+  const matters = (of: { readonly when?: (all: CollarChoices) => boolean } | undefined) => !of?.when || of.when(chosen);
   return (
     <>
-      <FieldGroup title="Shape">
-        <ChoiceSelect
-          id="collar.school"
-          label="It is drawn as"
-          value={school}
-          choices={STAND_SCHOOLS.map((one) => ({ value: one, label: schoolOf(one).name }))}
-          onChoose={(one) => change({ collar: { school: one } })}
-          hint={schoolOf(school).summary}
-        />
-        <SpecField path="collar.height" />
-        {school === "developed" && <SpecField path="collar.ease" hint="Over the neck, when it is closed." />}
-        {school === "bowed" && <SpecField path="collar.bow" />}
-        {school === "front-rise" && <SpecField path="collar.rise" />}
-      </FieldGroup>
-      <FieldGroup title="Front">
-        <ChoiceSelect
-          id="collar.frontEnd"
-          label="Its front ends are"
-          value={frontEnd}
-          choices={FRONT_ENDS.map((one) => ({ value: one, label: ENDS[one] }))}
-          onChoose={(one) => change({ collar: { frontEnd: one } })}
-        />
-        {frontEnd === "round" && <SpecField path="collar.roundness" />}
-        <SpecField path="collar.beyond" hint="Onto a button stand; nothing where it meets at the centre front." />
-      </FieldGroup>
+      {groups.map(({ title, choices: names = [], fields = [] }) => {
+        const shownChoices = names.filter((name) => matters(choices[name]));
+        const shownFields = fields.filter((name) => matters(usual[name]));
+        if (shownChoices.length + shownFields.length === 0) return null;
+        return (
+          <FieldGroup key={title} title={title}>
+            {shownChoices.map((name) => (
+              <Choice key={name} name={name} />
+            ))}
+            {shownChoices.includes("edgeBy") && <OuterEdgeChart />}
+            {shownFields.map((name) => (
+              <Figure key={name} name={name} />
+            ))}
+          </FieldGroup>
+        );
+      })}
       <FieldGroup title="Neck">
-        <SpecField path="body.neck" />
+        {needsNeck && <SpecField path="body.neck" />}
         <Text fontSize="sm" color="inkSoft">
           The neckline is the block’s: its widths and depths are changed at the Block station.
         </Text>
       </FieldGroup>
     </>
   );
+}
+
+function Choice({ name }: { readonly name: CollarChoiceName }) {
+  const store = useWorkStore();
+  const value = useWork((work) => work.garment.resolved.collar?.choices[name]);
+  const { label, options } = COLLAR_CHOICES[name];
+  const named: Readonly<Record<string, { readonly name: string; readonly summary?: string }>> = options;
+  // Another place to break is no place at all while a depth of its own is kept.
+  const clears = name === "breakAt" ? { breakDepth: undefined } : {};
+  return (
+    <ChoiceSelect<string>
+      id={`collar.${name}`}
+      label={label}
+      value={value ?? ""}
+      choices={optionsOf(name).map((one) => ({ value: one, label: named[one]?.name ?? one }))}
+      onChoose={(one) => store.getState().change({ collar: { [name]: one, ...clears } })}
+      hint={value === undefined ? undefined : named[value]?.summary}
+    />
+  );
+}
+
+function Figure({ name }: { readonly name: CollarFieldName }) {
+  const { isAngle, hint } = COLLAR_FIELDS[name];
+  if (isAngle) return <AngleField name={name} />;
+  return <SpecField path={`collar.${name}`} hint={hint} />;
 }

@@ -1,22 +1,20 @@
 import { useUnit } from "@app/components/preferences";
 import { useWork } from "@app/features/garment/work-context";
 import { DragHandle } from "@app/features/sheet/drag-handle";
-import { FigureAt, Letters, Lines, PlainPath } from "@app/features/sheet/drawn";
+import { Letters, Lines, PlainPath } from "@app/features/sheet/drawn";
+import { EdgeFigures } from "@app/features/sheet/edge-figures";
 import { PieceMarks } from "@app/features/sheet/piece-marks";
 import { Sheet } from "@app/features/sheet/sheet";
 import { useHandleGesture } from "@app/features/sheet/use-handle-gesture";
 import type { View } from "@app/features/sheet/view";
 import { Box } from "@chakra-ui/react";
-import { collarFrontHandle, collarHeightHandle, type DraftedCollar } from "@core/garment/index";
-import { along, boxOf, endOf, mapPath, type Path } from "@core/geometry/index";
+import { collarHandle, type DraftedCollar } from "@core/garment/index";
+import { boxOf } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
 import { useState } from "react";
+import { JoinedNeckDrawing, joinedBeside } from "./joined-neck-drawing";
 
-const OUTSIDE_PX = 16;
-/** Room between the collar and the neckline drawn below it. */
-const BETWEEN_MM = 34;
-
-/** The half collar at scale, over the neckline that it meets, joined at the shoulder. */
+/** The collar at scale, beside the neckline that it meets, joined at the shoulder, and the line that its outer edge lies on. */
 export function CollarSheet() {
   const collar = useWork((work) => work.garment.collar);
   const preview = useWork((work) => work.preview?.collar ?? null);
@@ -33,15 +31,23 @@ export function CollarSheet() {
       </Box>
     );
   }
-  const neckline = necklineBelow(collar);
-  const outline = collar.stand.piece.outline;
+  const beside = joinedBeside(collar);
+  const box = boxOf([
+    ...collar.draft.lines.map((line) => line.path),
+    ...collar.drawn.map((piece) => piece.outline),
+    beside.neckline,
+    ...(beside.fallLine ? [beside.fallLine] : []),
+  ]);
   return (
     <Box position="relative" h="100%">
-      <Sheet box={boxOf([outline, neckline])} isHeld={isHeld} label="The collar, drawn to scale">
+      <Sheet box={box} isHeld={isHeld} label="The collar, drawn to scale">
         {(view) => (
           <>
-            {preview && <PlainPath path={preview.stand.piece.outline} view={view} className="preview" />}
-            <Drawn collar={collar} neckline={neckline} view={view} isHeld={isHeld} />
+            {preview?.drawn.map((piece) => (
+              <PlainPath key={piece.id} path={piece.outline} view={view} className="preview" />
+            ))}
+            <Drawn collar={collar} view={view} isHeld={isHeld} />
+            <JoinedNeckDrawing collar={collar} placed={beside} view={view} onLimit={setLimit} onHold={setHeld} />
             <Handles collar={collar} view={view} onLimit={setLimit} onHold={setHeld} />
           </>
         )}
@@ -55,70 +61,24 @@ export function CollarSheet() {
   );
 }
 
-/** The neckline with its centre back under the collar's. */
-function necklineBelow({ seam, stand }: DraftedCollar): Path {
-  const start = seam.bodyPath[0]?.[0] ?? { x: 0, y: 0 };
-  const box = boxOf([seam.bodyPath]);
-  const down = boxOf([stand.piece.outline]).bottom + BETWEEN_MM - box.top;
-  return mapPath(seam.bodyPath, (p) => ({ x: p.x - start.x, y: p.y + down }));
-}
+type DrawnProps = { readonly collar: DraftedCollar; readonly view: View; readonly isHeld: boolean };
 
-type DrawnProps = {
-  readonly collar: DraftedCollar;
-  readonly neckline: Path;
-  readonly view: View;
-  readonly isHeld: boolean;
-};
-
-function Drawn({ collar, neckline, view, isHeld }: DrawnProps) {
-  const unit = useUnit();
-  const { draft, stand, task, seam } = collar;
-  const text = (mm: number) => formatLength(mm, unit);
-  const edge = (id: string) => stand.piece.edges.find((one) => one.id === id);
-  const figures = [
-    { id: "upper", words: "upper edge" },
-    { id: "neck", words: "neck edge" },
-  ];
+function Drawn({ collar, view, isHeld }: DrawnProps) {
+  const { draft, drawn } = collar;
   return (
     <>
-      <PlainPath path={neckline} view={view} className="guide" />
-      <Lines lines={draft.lines} view={view} />
-      <PieceMarks piece={stand.piece} view={view} />
-      {figures.map(({ id, words }) => {
-        const one = edge(id);
-        if (!one) return null;
-        // Outside the band, which lies to the right of its outline.
-        const { point, direction } = along(one.path, one.length / 2);
-        return (
-          <FigureAt
-            key={id}
-            at={point}
-            text={`${words} ${text(one.length)}`}
-            view={view}
-            dx={direction.y * OUTSIDE_PX}
-            dy={-direction.x * OUTSIDE_PX + 4}
-            anchor={direction.y > 0.3 ? "start" : direction.y < -0.3 ? "end" : "middle"}
-          />
-        );
-      })}
-      <FigureAt at={{ x: 0, y: -task.height / 2 }} text={text(task.height)} view={view} dx={8} dy={4} anchor="start" />
-      <FigureAt
-        at={along(neckline, seam.bodyLength * 0.55).point}
-        text={`neckline ${text(seam.bodyLength)}`}
-        view={view}
-        dx={10}
-        dy={16}
-        anchor="start"
-      />
-      <FigureAt
-        at={along(neckline, task.neckline.back).point}
-        text="shoulder"
-        view={view}
-        dx={8}
-        dy={-6}
-        anchor="start"
-        soft
-      />
+      {drawn.map((piece) => (
+        <PlainPath key={piece.id} path={piece.outline} view={view} className="cloth" />
+      ))}
+      {(["guide", "beneath", "seam"] as const).map((kind) => (
+        <Lines key={kind} lines={draft.lines.filter((line) => line.kind === kind)} view={view} />
+      ))}
+      {drawn.map((piece) => (
+        <g key={piece.id}>
+          <PieceMarks piece={piece} view={view} />
+          <EdgeFigures piece={piece} view={view} />
+        </g>
+      ))}
       {!isHeld && <Letters points={draft.points} view={view} middle={1} />}
     </>
   );
@@ -131,36 +91,22 @@ type HandlesProps = {
   readonly onHold: (isHeld: boolean) => void;
 };
 
-/** The upper edge at the fold is its height; the front of the neck edge is its lean, bow or rise. */
 function Handles({ collar, view, onLimit, onHold }: HandlesProps) {
   const { move, ...gesture } = useHandleGesture(onHold);
-  const shared = {
-    view,
-    onLimit,
-    ...gesture,
-  };
-  const height = collarHeightHandle(collar);
-  const front = collarFrontHandle(collar);
-  return (
-    <>
+  return collar.handles.map((one) => {
+    const handle = collarHandle(one);
+    return (
       <DragHandle
-        {...shared}
-        name="Height of the collar"
-        at={{ x: 0, y: -collar.task.height }}
-        handle={height}
-        gain={{ x: 0, y: -1 }}
-        onMove={move(height)}
+        key={one.name}
+        {...gesture}
+        name={one.name}
+        at={one.at}
+        view={view}
+        handle={handle}
+        gain={one.gain}
+        onMove={move(handle)}
+        onLimit={onLimit}
       />
-      {front && (
-        <DragHandle
-          {...shared}
-          name="Front of the neck edge"
-          at={endOf(collar.stand.neckEdge)}
-          handle={front}
-          gain={front.gain}
-          onMove={move(front)}
-        />
-      )}
-    </>
-  );
+    );
+  });
 }

@@ -56,7 +56,9 @@ function Matched({ garment, drafted }: Props) {
             </>
           )}
         />
-        {garment.collar && <PairRibbons seam={garment.collar.seam} />}
+        {garment.collar?.seams.map((seam) => (
+          <PairRibbons key={seam.id} seam={seam} />
+        ))}
         <WalkPanel garment={garment} seams={seams} state={walk} />
         <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600" mt="4">
           Where the ease lies
@@ -71,7 +73,7 @@ function Matched({ garment, drafted }: Props) {
         <Findings findings={garment.findings} hasSleeve />
         <SectionTable seams={drafted.seams} />
         <NotchTable notches={drafted.notches} />
-        {garment.collar && <PairTable seams={[garment.collar.seam]} />}
+        {garment.collar && <PairTable seams={garment.collar.seams} />}
       </Box>
     </Grid>
   );

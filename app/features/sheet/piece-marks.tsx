@@ -17,6 +17,23 @@ export function PieceMarks({ piece, view }: { readonly piece: Piece; readonly vi
       {piece.notches.map((notch) => (
         <Tick key={notch.id} at={notch.at} towards={notch.inwards} px={9} view={view} className="notch" />
       ))}
+      {(piece.buttons ?? []).flatMap((at) =>
+        [
+          { x: 1, y: 0 },
+          { x: -1, y: 0 },
+          { x: 0, y: 1 },
+          { x: 0, y: -1 },
+        ].map((towards) => (
+          <Tick
+            key={`${at.y} ${towards.x} ${towards.y}`}
+            at={at}
+            towards={towards}
+            px={5}
+            view={view}
+            className="notch"
+          />
+        )),
+      )}
       {from.x !== 0 && <PlainPath path={line(from, to)} view={view} className="grain" />}
       {heads.map(({ at, towards }) => (
         <Tick key={`${at.y} ${towards.x}`} at={at} towards={towards} px={9} view={view} className="grain" />

@@ -1,9 +1,10 @@
 import type { ChartColours, ChartPainter } from "@app/components/chart";
+import { dragAlongChart } from "@app/components/drag-along-chart";
 import { CHART_FONT, sizedChart } from "@app/components/sized-chart";
 import type { SideBySide } from "@app/workers/side-by-side";
 import { LineChart, ScatterChart } from "echarts/charts";
 import { GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent } from "echarts/components";
-import { type ECharts, use } from "echarts/core";
+import { use } from "echarts/core";
 import { LabelLayout } from "echarts/features";
 
 use([LineChart, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent, LabelLayout]);
@@ -23,7 +24,11 @@ type Point = readonly [number, number];
 export function createTradeOffChart(node: HTMLElement): ChartPainter<TradeOffPicture> {
   const { chart, dispose } = sizedChart(node);
   let latest: TradeOffPicture | null = null;
-  dragAlong(chart, () => latest);
+  dragAlongChart(chart, () => {
+    const widths = latest?.found.curve.map((point) => point.width) ?? [];
+    if (!latest || widths.length === 0) return null;
+    return { least: Math.min(...widths), most: Math.max(...widths), onChoose: latest.onChoose };
+  });
   return {
     paint: (picture, colours) => {
       latest = picture;
@@ -31,31 +36,6 @@ export function createTradeOffChart(node: HTMLElement): ChartPainter<TradeOffPic
     },
     dispose,
   };
-}
-
-/** Pressed or dragged anywhere on the chart, the sleeve's width follows the hand within what the curve has. */
-function dragAlong(chart: ECharts, picture: () => TradeOffPicture | null): void {
-  let isHeld = false;
-  const choose = ({ offsetX, offsetY }: { readonly offsetX: number; readonly offsetY: number }) => {
-    const shown = picture();
-    if (!shown || !chart.containPixel("grid", [offsetX, offsetY])) return;
-    const [width = 0] = chart.convertFromPixel("grid", [offsetX, offsetY]) as unknown as readonly number[];
-    const widths = shown.found.curve.map((point) => point.width);
-    if (widths.length === 0) return;
-    shown.onChoose(Math.min(Math.max(...widths), Math.max(Math.min(...widths), width)));
-  };
-  const surface = chart.getZr();
-  surface.on("mousedown", (event) => {
-    isHeld = true;
-    choose(event as never);
-  });
-  surface.on("mousemove", (event) => {
-    if (isHeld) choose(event as never);
-  });
-  for (const end of ["mouseup", "globalout"] as const)
-    surface.on(end, () => {
-      isHeld = false;
-    });
 }
 
 /** A name takes about so much of the chart: places nearer than that write theirs on different sides. */

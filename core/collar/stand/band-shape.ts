@@ -1,11 +1,21 @@
-import { ellipseArcPath, findRoot, line, type Path, type Point, type Solution } from "../../geometry";
-import type { StandTask } from "../collar-task";
+import { ellipseArcPath, endOf, findRoot, line, type Path, type Point, type Solution, step } from "../../geometry";
+import type { StandTask } from "./stand-task";
 
 /**
- * Half a band from the centre back at x = 0: level for a stretch and then a part of a ring, so that both edges are the same distance
- * apart everywhere and square to the fold. A positive turn lifts the front and makes the upper edge the shorter one.
+ * Half a band from the centre back at x = 0: level for a stretch, then a part of a ring, and straight on, so that both edges are the same
+ * distance apart everywhere and square to the fold. A positive turn lifts the front and makes the upper edge the shorter one.
  */
-export type BandShape = { readonly neckEdge: number; readonly level: number; readonly turn: number };
+export type BandShape = {
+  readonly neckEdge: number;
+  readonly level: number;
+  readonly turn: number;
+  /** How much of the neck edge, at its front, is straight after the turn. */
+  readonly straight?: number;
+};
+
+function arcOf({ neckEdge, level, straight = 0 }: BandShape): number {
+  return neckEdge - level - straight;
+}
 
 export type BandLaw = { readonly shape: BandShape; readonly solution: Solution | null };
 
@@ -48,12 +58,19 @@ export function leanOf(turn: number): number {
   return Math.asin(Math.max(-1, Math.min(1, turn / Math.PI)));
 }
 
-/** Level, and then an arc whose end lies `off` the level. */
-function lifted(neckEdge: number, level: number, off: number): BandLaw | null {
+/** Level, and then an arc whose end lies `off` the level. Null when it would have to come back over itself. */
+export function lifted(neckEdge: number, level: number, off: number): BandLaw | null {
   const arc = neckEdge - level;
   if (off <= 0 || arc <= 0) return { shape: { neckEdge, level: 0, turn: 0 }, solution: null };
   const solution = findRoot((turn) => (arc * (1 - Math.cos(turn))) / turn - off, 1e-9, MOST_TURN, TOLERANCE_MM);
   return solution.converged ? { shape: { neckEdge, level, turn: solution.value }, solution } : null;
+}
+
+/** How long the edge is, from the centre back, that lies `up` above so much of the neck edge. */
+export function edgeLengthTo(shape: BandShape, up: number, at: number): number {
+  const arc = arcOf(shape);
+  const share = arc > 0 ? Math.min(1, Math.max(0, at - shape.level) / arc) : 0;
+  return at - up * shape.turn * share;
 }
 
 /** How long the edge is that lies `up` above the neck edge. */
@@ -65,10 +82,11 @@ export function edgeLength({ neckEdge, turn }: BandShape, up: number): number {
 const STRAIGHT_TURN = 1e-9;
 
 /** The edge that lies `up` above the neck edge, from the centre back to the front. y runs down. */
-export function edgeAt({ neckEdge, level, turn }: BandShape, up: number): Path {
+export function edgeAt(shape: BandShape, up: number): Path {
+  const { neckEdge, level, turn, straight = 0 } = shape;
   const start = { x: 0, y: -up };
   if (Math.abs(turn) < STRAIGHT_TURN) return line(start, { x: neckEdge, y: -up });
-  const radius = (neckEdge - level) / turn;
+  const radius = arcOf(shape) / turn;
   const centre = { x: level, y: -radius };
   const arc = ellipseArcPath({
     centre,
@@ -78,15 +96,18 @@ export function edgeAt({ neckEdge, level, turn }: BandShape, up: number): Path {
     from: (Math.PI / 2) * Math.sign(turn),
     sweep: -turn,
   });
-  return level > 0 ? [...line(start, { x: level, y: -up }), ...arc] : arc;
+  const before = level > 0 ? line(start, { x: level, y: -up }) : [];
+  const after = straight > 0 ? line(endOf(arc), frontAt(shape, up).at) : [];
+  return [...before, ...arc, ...after];
 }
 
 /** Where the front end of the edge `up` above the neck edge lies, and which way the band runs there. */
 export function frontAt(shape: BandShape, up: number): { readonly at: Point; readonly along: Point } {
-  const { neckEdge, level, turn } = shape;
+  const { neckEdge, level, turn, straight = 0 } = shape;
   const along = { x: Math.cos(turn), y: -Math.sin(turn) };
   if (Math.abs(turn) < STRAIGHT_TURN) return { at: { x: neckEdge, y: -up }, along };
-  const radius = (neckEdge - level) / turn;
+  const radius = arcOf(shape) / turn;
   const out = radius - up;
-  return { at: { x: level + out * Math.sin(turn), y: -radius + out * Math.cos(turn) }, along };
+  const turned = { x: level + out * Math.sin(turn), y: -radius + out * Math.cos(turn) };
+  return { at: step(turned, along, straight), along };
 }

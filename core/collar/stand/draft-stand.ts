@@ -13,9 +13,10 @@ import {
   subpath,
 } from "../../geometry";
 import { type Edge, edge, notchOn, type Piece } from "../../pattern";
-import type { StandTask } from "../collar-task";
-import { type BandShape, bandOf, edgeAt, edgeLength, frontAt, leanOf, neckEdgeOf } from "./band-shape";
-import { schoolOf } from "./schools";
+import type { NamedSolution } from "../../sleeve/set-in";
+import { type BandShape, bandOf, edgeAt, edgeLength, edgeLengthTo, frontAt, leanOf, neckEdgeOf } from "./band-shape";
+import { drawingOf } from "./schools";
+import type { StandTask } from "./stand-task";
 
 export type Stand = {
   readonly shape: BandShape;
@@ -26,23 +27,22 @@ export type Stand = {
   readonly neckEdge: Path;
   /** All round, closed at the centre front. */
   readonly upperGirth: number;
-  readonly solvers: readonly {
-    readonly id: string;
-    readonly solution: NonNullable<ReturnType<typeof bandOf>>["solution"];
-  }[];
+  readonly solvers: readonly NamedSolution[];
 };
 
+/** What a stand is as a piece: the collar itself, or what a fall is sewn to. */
+type StandPiece = { readonly id: string; readonly name: string };
+const BY_ITSELF: StandPiece = { id: "collar", name: "Stand collar" };
+
 /** Drafts half a stand collar, its centre back on the fold. Null where the school has no band for this neckline. */
-export function draftStand(task: StandTask): Stand | null {
+export function draftStand(task: StandTask, as: StandPiece = BY_ITSELF): Stand | null {
   const law = bandOf(task);
   if (!law) return null;
   const { shape } = law;
   // An upper edge that closes to nothing is no collar.
   if (edgeLength(shape, task.height) <= LEAST_UPPER_MM) return null;
-  const closed = { ...shape, neckEdge: shape.neckEdge - task.neckline.beyond };
-  const atFront = shape.turn * shareOfArc(shape, closed.neckEdge);
-  const upperGirth = 2 * (closed.neckEdge - task.height * atFront);
-  const piece = pieceOf(task, shape);
+  const upperGirth = 2 * edgeLengthTo(shape, task.height, shape.neckEdge - task.neckline.beyond);
+  const piece = pieceOf(task, shape, as);
   return {
     shape,
     piece,
@@ -59,12 +59,7 @@ export function draftStand(task: StandTask): Stand | null {
 /** A shorter upper edge goes round no neck. Our own limit. */
 const LEAST_UPPER_MM = 60;
 
-/** What of the band's turn lies before a place along its neck edge. */
-function shareOfArc({ neckEdge, level }: BandShape, at: number): number {
-  return neckEdge > level ? Math.max(0, at - level) / (neckEdge - level) : 0;
-}
-
-function pieceOf(task: StandTask, shape: BandShape): Piece {
+function pieceOf(task: StandTask, shape: BandShape, as: StandPiece): Piece {
   const { height, frontEnd, neckline } = task;
   const neck = edgeAt(shape, 0);
   const upper = edgeAt(shape, height);
@@ -78,8 +73,7 @@ function pieceOf(task: StandTask, shape: BandShape): Piece {
   const shoulder = neckline.back;
   const centreFront = neckline.back + neckline.front;
   return {
-    id: "collar",
-    name: "Stand collar",
+    ...as,
     cut: { count: 2, mirrored: false, onFold: true, interfacing: 1 },
     edges,
     outline: edges.flatMap((one) => one.path),
@@ -157,7 +151,7 @@ function actsOf(task: StandTask, shape: BandShape, piece: Piece, upperGirth: num
       lines: seams(["centreBack"]),
     },
     {
-      text: phrase`${schoolOf(school).drawing(task, shape)} Mark ${point("C")} at its end: ${length(whole)} along the edge from ${point("A")}, as the neckline is.`,
+      text: phrase`${drawingOf(task, shape)} Mark ${point("C")} at its end: ${length(whole)} along the edge from ${point("A")}, as the neckline is.`,
       points: [at("C", "front, neck edge", foot)],
       lines: seams(["neck"]),
       figures: [seam, ...(school === "straight" ? [] : [lean])],

@@ -6,9 +6,10 @@ import { along, crossesItself, distance, endOf, pathLength, startOf, svgPathData
 import { edgeOf, onBodice, pieceOf } from "../../testing/bodice";
 import { inches } from "../../testing/sample";
 import { figure } from "../../testing/styles";
-import { STAND_SCHOOLS, type StandTask } from "../collar-task";
+import { STAND_SCHOOLS } from "../collar-fields";
 import { bandOf, edgeAt, edgeLength, leanOf } from "./band-shape";
 import { draftStand } from "./draft-stand";
+import type { StandTask } from "./stand-task";
 
 const task = (changes: Partial<StandTask> = {}): StandTask => ({
   school: "developed",
@@ -140,21 +141,22 @@ describe("a stand on a garment", () => {
     for (const spec of [withStand(), withStand({}, { buttonStand: 25 }), withStand({ school: "bowed" })]) {
       const garment = draftGarment(spec);
       const { collar, block } = garment;
-      if (!collar || !block) throw new Error("the stand is drafted");
-      const beyond = garment.resolved.collar?.beyond ?? 0;
+      const neckline = collar?.seams[0];
+      if (!neckline || !block) throw new Error("the stand is drafted");
+      const beyond = garment.resolved.collar?.figures.beyond ?? 0;
       const whole = block.front.neckline.length + block.back.neckline.length + beyond;
       const edge = new svgPathProperties(svgPathData(edgeOf(pieceOf(garment, "collar"), "neck").path)).getTotalLength();
       expect(Math.abs(edge - whole)).toBeLessThan(0.01);
-      expect(Math.abs(collar.seam.ease)).toBeLessThan(0.01);
-      expect(pathLength(collar.seam.bodyPath)).toBeCloseTo(whole, 6);
+      expect(Math.abs(neckline.ease)).toBeLessThan(0.01);
+      expect(pathLength(neckline.bodyPath)).toBeCloseTo(whole, 6);
       expect(garment.seams.map((seam) => seam.id)).toContain("neckline");
     }
   });
 
   it("joins front and back at the shoulder without a corner", () => {
     const { collar } = draftGarment(withStand());
-    const path = collar?.seam.bodyPath ?? [];
-    const at = collar?.task.neckline.back ?? 0;
+    const path = collar?.seams[0]?.bodyPath ?? [];
+    const at = collar?.drawing.joined.shoulderAt ?? 0;
     const [before, after] = [along(path, at - 1e-4).direction, along(path, at + 1e-4).direction];
     expect(before.x * after.x + before.y * after.y).toBeGreaterThan(0.9999);
   });
@@ -179,7 +181,7 @@ describe("a stand on a garment", () => {
     expect(finding?.numbers.round).toBeLessThan(inches(16.5) + 17.5);
     const mended = applyChange(spec, finding?.remedies[0]?.change ?? {});
     expect(found(mended, "neckline-below-neck")).toBeUndefined();
-    expect(draftGarment(mended).collar?.stand.shape.turn).toBeGreaterThan(-1e-3);
+    expect(figure(draftGarment(mended), "collar.lean")).toBeGreaterThan(-0.05);
   });
 
   it("says when no band can be drawn, with one that can", () => {

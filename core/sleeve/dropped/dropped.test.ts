@@ -1,10 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { draftGarment, type GarmentSpec } from "../../garment";
 import { pathLength, startOf } from "../../geometry";
+import { neckBandLength } from "../../pattern";
 import { edgeOf, measuredApart, onBodice, pieceOf } from "../../testing/bodice";
 import { inches } from "../../testing/sample";
 import { drafted, figure } from "../../testing/styles";
-import { neckBandLength } from "./bands";
 
 const cardigan = (changes: Partial<NonNullable<GarmentSpec["sleeve"]>> = {}) =>
   onBodice("dropped", changes, { style: "dropped", neckShape: "v", shaping: undefined } as never);

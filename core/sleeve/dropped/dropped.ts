@@ -1,7 +1,7 @@
 import { type Figure, length, phrase, type StepRecord } from "../../draft";
+import { type BandedEdges, bandedEdges, hemBand, neckBand, neckBandLength } from "../../pattern";
 import { hemWidthOf, wholeSleeve } from "../set-in";
 import { type StyledSleeve, sewnStyle } from "../style";
-import { type BandedEdges, bandedEdges, hemBand, neckBand, neckBandLength } from "./bands";
 
 /**
  * The sleeve of a dropped shoulder: hardly any cap, its top laid along the shoulder and as wide as the armhole; with the bands of a

@@ -1,18 +1,6 @@
 import { SIDES, type Side } from "../../block";
-import {
-  along,
-  boxOf,
-  endOf,
-  fairCurve,
-  line,
-  type Path,
-  type Point,
-  pathLength,
-  reversePath,
-  startOf,
-  subpath,
-} from "../../geometry";
-import { bodicePiece, edge, notchOn, type Piece, placePiece } from "../../pattern";
+import { along, boxOf, endOf, line, type Path, type Point, pathLength, reversePath, startOf } from "../../geometry";
+import { bodicePiece, edge, neckFacing, notchOn, type Piece, placePiece } from "../../pattern";
 import { foldedBeyond } from "../folded-beyond";
 import { slashOf } from "./gusset";
 import type { KimonoDraft } from "./kimono-draft";
@@ -88,46 +76,11 @@ function tailOf({ curve, underarm }: KimonoHalf): number {
   return pathLength(underarm.slice(-1)) + pathLength(curve) / 2;
 }
 
-/** A facing's outer edge is drawn through so many places, nearer to each other towards its ends, where a neck bends most. */
-const PLACES = 18;
-
-/** The neck facings, each on the fold: as wide all round, along the shoulder and square to the centre. */
+/** The neck facings, each on the fold. */
 export function facings(draft: KimonoDraft, width: number): readonly Piece[] {
   return SIDES.map((side) => {
     const { half, overArm } = draft[side];
-    const neck = half.neckline.path;
-    const whole = half.neckline.length;
-    const outside = Array.from({ length: PLACES + 1 }, (_, i) => {
-      const { point, direction } = along(neck, (whole * (1 - Math.cos((Math.PI * i) / PLACES))) / 2);
-      // The neckline runs from the shoulder to the centre with the bodice to its left.
-      return { x: point.x + direction.y * width, y: point.y - direction.x * width };
-    });
-    const shoulderEnd = along(overArm, width).point;
-    const centreEnd = { x: startOf(half.centre).x, y: startOf(half.centre).y + width };
-    const outer = fairCurve([shoulderEnd, ...outside.slice(1, -1), centreEnd]);
-    const name = side === "front" ? "Front" : "Back";
-    const edges = [
-      edge("neckline", `${name} neck`, reversePath(neck)),
-      edge("shoulder", "Shoulder", subpath(overArm, 0, width)),
-      edge("outer", "Outer edge", outer),
-      edge("centre", `Centre ${side}`, line(centreEnd, startOf(half.centre))),
-    ];
-    const middle = along(neck, whole * 0.7);
-    const at = {
-      x: middle.point.x + middle.direction.y * (width / 2),
-      y: middle.point.y - middle.direction.x * (width / 2),
-    };
-    return {
-      id: `${side}Facing`,
-      name: `${name} neck facing`,
-      cut: { count: 1, mirrored: false, onFold: true, interfacing: 1 },
-      edges,
-      outline: edges.flatMap((one) => one.path),
-      folds: [line(startOf(half.centre), centreEnd)],
-      darts: [],
-      grain: { from: { x: at.x, y: at.y - width * 0.35 }, to: { x: at.x, y: at.y + width * 0.35 } },
-      notches: [],
-    };
+    return neckFacing({ side, neckline: half.neckline.path, shoulder: overArm, centre: startOf(half.centre) }, width);
   });
 }
 

@@ -1,6 +1,6 @@
-import type { Block } from "../../block";
-import { distance, endOf, line, type Path, type Point, pathLength } from "../../geometry";
-import { edge, type Piece } from "../../pattern";
+import type { Block } from "../block";
+import { distance, endOf, line, type Path, type Point, pathLength } from "../geometry";
+import { edge, type Piece } from "./piece";
 
 /** The edges of a cardigan that its bands are sewn to, each of half the garment. Millimetres. */
 export type BandedEdges = {

@@ -1,9 +1,6 @@
-/** How a stand is drawn: three rules of thumb, and the part of a cone that a leaning stand is. */
-export const STAND_SCHOOLS = ["developed", "straight", "bowed", "front-rise"] as const;
-export type StandSchool = (typeof STAND_SCHOOLS)[number];
+import type { CollarChoiceOf, StandSchool } from "../collar-fields";
 
-export const FRONT_ENDS = ["square", "round"] as const;
-export type FrontEnd = (typeof FRONT_ENDS)[number];
+export type FrontEnd = CollarChoiceOf<"frontEnd">;
 
 /** What a stand collar is drafted from, every default taken. Half garment, in millimetres. */
 export type StandTask = {

@@ -1,0 +1,160 @@
+/** What a length of a collar may be, in millimetres; an angle in degrees. */
+export type CollarField = {
+  readonly label: string;
+  readonly bounds: { readonly least: number; readonly most: number };
+  readonly isAngle?: true;
+  readonly hint?: string;
+};
+
+const length = (label: string, least: number, most: number, hint?: string): CollarField => ({
+  label,
+  bounds: { least, most },
+  ...(hint === undefined ? {} : { hint }),
+});
+
+/** Every figure that some collar is left to choose; a collar keeps its figures while another is tried. */
+const FIELDS = {
+  height: length("Collar height", 8, 150),
+  fall: length("Fall", 10, 300, "From where it turns over down to its edge, at the centre back."),
+  ease: length("Ease at the upper edge", -100, 300, "Over the neck, when it is closed."),
+  bow: length("Bow of the band", 0, 250),
+  rise: length("Front rise", 0, 100),
+  beyond: length("Beyond the centre front", 0, 120, "The button stand; nothing where it meets at the centre front."),
+  roundness: length("Radius of the front corner", 1, 100),
+  point: length("Point length", 10, 250, "Along the front edge of the collar."),
+  spread: length("Spread of the points", -100, 150, "How far the point lies forward of square."),
+  drop: length("Front end dropped by", 0, 100),
+  tilt: length("End swung out by", -60, 200),
+  breakDepth: length(
+    "Break point below the neck",
+    20,
+    900,
+    "Straight down from the neck point. Left open: at the place above.",
+  ),
+  rollAhead: length("Roll line ahead of the neck", 0, 80, "Along the shoulder line, beyond the neck point."),
+  gorgeStart: length("Gorge starts along the neckline", 5, 300, "From the neck point."),
+  gorgeDrop: length("Lapel tip below the neckline", -60, 250, "Below the front neck depth."),
+  lapelOut: length("Lapel beyond the button stand", 0, 200),
+  lapelRound: length("Lapel edge rounded by", -20, 40),
+  notchLapel: length("Notch, lapel edge", 3, 200),
+  notchCollar: length("Notch, collar edge", 3, 200),
+  notchAngle: { label: "Notch opens by", bounds: { least: 10, most: 140 }, isAngle: true },
+  buttonSpacing: length("Between the buttons", 20, 250),
+  lapelWidth: length("Lapel width", 20, 300, "Square to the crease line, where it is widest."),
+  out: length("Collar end moved out by", 0, 150),
+  depth: length("Finished depth of the band", 5, 150),
+  hemDepth: length("Finished depth of the hem band", 0, 200),
+  slant: length("Centre-back seam slanted by", 0, 60),
+} as const satisfies Readonly<Record<string, CollarField>>;
+
+export type CollarFieldName = keyof typeof FIELDS;
+export const COLLAR_FIELDS: Readonly<Record<CollarFieldName, CollarField>> = FIELDS;
+export const COLLAR_FIELD_NAMES = Object.keys(FIELDS) as readonly CollarFieldName[];
+
+type Option = { readonly name: string; readonly summary?: string };
+
+/** What is chosen among a few, with what each is called. */
+const CHOICES = {
+  school: {
+    label: "It is drawn as",
+    options: {
+      developed: {
+        name: "Developed from the neck",
+        summary: "Leans in just so far that its upper edge lies round the neck with the ease you give it.",
+      },
+      straight: {
+        name: "Straight band",
+        summary: "A straight strip: it stands upright, and off the neck at its upper edge.",
+      },
+      bowed: { name: "Bowed band", summary: "Level at the centre back and then bowed, by a rule of thumb." },
+      "front-rise": { name: "Front rise", summary: "Level as far as the shoulder, and then rising to the front." },
+    },
+  },
+  frontEnd: { label: "Its front ends are", options: { square: { name: "Square" }, round: { name: "Rounded" } } },
+  buttonStand: {
+    label: "The button stand is",
+    options: { "in-one": { name: "Cut in one with the front" }, separate: { name: "A separate band" } },
+  },
+  shirtCut: {
+    label: "It is cut",
+    options: {
+      "stand-and-fall": { name: "As a stand and a fall", summary: "The fall is sewn to the upper edge of a stand." },
+      "one-piece": {
+        name: "In one piece, turned down",
+        summary: "It turns over by itself; softer, and lower in front.",
+      },
+    },
+  },
+  edgeBy: {
+    label: "Its outer edge is",
+    options: {
+      solved: {
+        name: "Solved",
+        summary: "As long as the line on the garment that it lies on, from the centre back to the shoulder.",
+      },
+      rule: { name: "By rule of thumb", summary: "Let out by a figure; what that does to the edge is told." },
+    },
+  },
+  breakAt: {
+    label: "It breaks",
+    options: {
+      chest: { name: "At the chest line", summary: "Open in front." },
+      underbust: { name: "1 in above the under-bust line" },
+      "above-waist": { name: "2 in above the waist" },
+      waist: { name: "At the waist" },
+    },
+  },
+  rollSchool: {
+    label: "The roll line runs",
+    options: {
+      ahead: {
+        name: "Ahead of the neck point",
+        summary: "Through a point on the shoulder line beyond the neck: the collar keeps its stand at the side.",
+      },
+      "neck-point": {
+        name: "Through the neck point",
+        summary: "Simple, and flatter: the stand dies away at the side of the neck.",
+      },
+    },
+  },
+  notch: {
+    label: "The notch is",
+    options: {
+      small: { name: "Small", summary: "1 in of lapel, and 1/2 to 1 in of collar." },
+      open: { name: "Open", summary: "2 1/2 in of collar against 3 in of lapel, at about 45 degrees." },
+    },
+  },
+  backCollar: {
+    label: "Its back is found by",
+    options: {
+      tilt: {
+        name: "Tilting",
+        summary: "The crease line is run on, and swung out until the outer edge is long enough.",
+      },
+      overlay: {
+        name: "Laying the back on",
+        summary: "The back is laid on the front and swung until its stand meets the crease; its neckline is traced.",
+      },
+    },
+  },
+} as const satisfies Readonly<
+  Record<string, { readonly label: string; readonly options: Readonly<Record<string, Option>> }>
+>;
+
+export type CollarChoiceName = keyof typeof CHOICES;
+export type CollarChoiceOf<Name extends CollarChoiceName> = keyof (typeof CHOICES)[Name]["options"] & string;
+export const COLLAR_CHOICES: {
+  readonly [Name in CollarChoiceName]: {
+    readonly label: string;
+    readonly options: Readonly<Record<CollarChoiceOf<Name>, Option>>;
+  };
+} = CHOICES;
+export const COLLAR_CHOICE_NAMES = Object.keys(CHOICES) as readonly CollarChoiceName[];
+
+/** The values that a choice has, in the order in which they are offered. */
+export function optionsOf<Name extends CollarChoiceName>(name: Name): readonly CollarChoiceOf<Name>[] {
+  return Object.keys(CHOICES[name].options) as CollarChoiceOf<Name>[];
+}
+
+export type StandSchool = CollarChoiceOf<"school">;
+export const STAND_SCHOOLS: readonly StandSchool[] = optionsOf("school");

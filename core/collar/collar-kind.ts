@@ -1,0 +1,144 @@
+import type { Block } from "../block";
+import type { Phrase, Source, StepRecord } from "../draft";
+import type { Path, Point } from "../geometry";
+import type { Piece } from "../pattern";
+import type { StyleSeam } from "../sleeve/bodice-style";
+import type { NamedSolution } from "../sleeve/set-in";
+import type { CollarChoiceName, CollarChoiceOf, CollarFieldName } from "./collar-fields";
+import type { OuterEdge } from "./outer-edge";
+
+export type CollarChoices = { readonly [Name in CollarChoiceName]?: CollarChoiceOf<Name> };
+
+/** What a figure of a collar is where nobody chose one: by what rule, and in which cases it matters at all. */
+export type Usual = {
+  readonly value: number | ((at: UsualAt) => number);
+  readonly rule: Phrase;
+  readonly source: Source;
+  readonly when?: (choices: CollarChoices) => boolean;
+};
+
+export type UsualAt = {
+  /** The block's own button stand. */
+  readonly buttonStand: number;
+  readonly choices: CollarChoices;
+  readonly figures: Readonly<Partial<Record<CollarFieldName, number>>>;
+};
+
+/** A kind of collar as data: what is left to choose about it, what is usual, and how it is drawn. */
+export type CollarKind<
+  Fields extends CollarFieldName = CollarFieldName,
+  Choices extends CollarChoiceName = CollarChoiceName,
+> = {
+  readonly name: string;
+  readonly summary: string;
+  /** How what is left to choose is laid out; defaults are taken in this order. */
+  readonly groups: readonly {
+    readonly title: string;
+    readonly choices?: readonly Choices[];
+    readonly fields?: readonly CollarFieldName[];
+  }[];
+  readonly usual: { readonly [Name in Fields]: Usual };
+  readonly choices: {
+    readonly [Name in Choices]: {
+      readonly value: CollarChoiceOf<Name>;
+      readonly rule: Phrase;
+      readonly when?: (choices: CollarChoices) => boolean;
+    };
+  };
+  /** Does it rest on the mid-neck girth? */
+  readonly needsNeck: boolean;
+  /** Does it rest on where the waist is? */
+  readonly needsWaist: boolean;
+  readonly draft: (
+    base: CollarBase,
+    figures: Readonly<Record<Fields, number>>,
+    choices: { readonly [Name in Choices]: CollarChoiceOf<Name> },
+    /** What was given: a figure that has nothing usual is found on the draft where it was left open. */
+    given: Readonly<Partial<Record<CollarFieldName, number>>>,
+  ) => CollarDrawing;
+};
+
+/** Writes a kind down with its own fields and choices checked; in the table all kinds are one type. */
+export function collarKind<Fields extends CollarFieldName, Choices extends CollarChoiceName>(
+  of: CollarKind<Fields, Choices>,
+): CollarKind {
+  return of as unknown as CollarKind;
+}
+
+export type CollarBase = {
+  /** It reaches down to the waist at least. */
+  readonly block: Block;
+  readonly waist: number;
+  /** Mid-neck girth. */
+  readonly neck: number;
+  /** Strips of paper are cut to whole units of the tape. */
+  readonly wholeUnit: number;
+};
+
+/** A place on the sheet that is dragged, the figure that it changes, and by how much for each millimetre right and down. */
+export type CollarHandle = {
+  readonly field: CollarFieldName;
+  readonly name: string;
+  readonly at: Point;
+  readonly value: number;
+  readonly gain: Point;
+};
+
+/** The block's neckline joined at the shoulder, and what is measured beside it: shown beside the collar. */
+export type JoinedNeck = {
+  readonly neckline: Path;
+  readonly shoulderAt: number;
+  /** The line that the outer edge lies on, from the centre back; null for a collar that is not turned over. */
+  readonly fallLine: Path | null;
+};
+
+/** What a stand's upper edge is round, and what it goes round. */
+export type UpperEdge = {
+  readonly girth: number;
+  readonly neck: number;
+  readonly wanted: number;
+  readonly neckline: number;
+  readonly isDeveloped: boolean;
+};
+
+/** How a lapel lies when it is turned back. */
+export type Lapel = {
+  /** How far inside the armhole it keeps. */
+  readonly clearance: number;
+  /** The figure that makes it wide, and what that may be at most; null where nothing of it helps. */
+  readonly field: "lapelOut" | "lapelWidth";
+  readonly widest: number | null;
+  readonly notch: { readonly lapel: number; readonly collar: number } | null;
+  readonly breakY: number;
+  readonly chest: number;
+  readonly waist: number;
+};
+
+export type DrawnCollar = {
+  readonly isDrawn: true;
+  readonly title: string;
+  readonly acts: readonly StepRecord[];
+  readonly cutting: StepRecord;
+  /** As they lie on the sheet. */
+  readonly drawn: readonly Piece[];
+  /** Small pieces that only follow from them. */
+  readonly extra: readonly Piece[];
+  readonly seams: readonly StyleSeam[];
+  readonly handles: readonly CollarHandle[];
+  readonly joined: JoinedNeck;
+  readonly upperEdge: UpperEdge | null;
+  readonly outer: OuterEdge | null;
+  readonly turnedOver: { readonly stand: number; readonly fall: number } | null;
+  readonly lapel: Lapel | null;
+  readonly solvers: readonly NamedSolution[];
+};
+
+/** Why no collar is drawn: with what it was asked for, and what could be drawn instead. */
+export type NoCollar =
+  | { readonly what: "no-stand"; readonly height: number; readonly school: CollarChoiceOf<"school"> }
+  | { readonly what: "break-too-high"; readonly breakY: number; readonly neckline: number }
+  | { readonly what: "notch-too-long"; readonly lapel: number; readonly gorge: number }
+  | { readonly what: "gorge-beyond-neckline"; readonly start: number; readonly most: number }
+  | { readonly what: "spread-beyond-point"; readonly point: number; readonly spread: number };
+
+export type CollarDrawing = DrawnCollar | { readonly isDrawn: false; readonly why: NoCollar };

@@ -1,0 +1,24 @@
+import { band } from "./band/band";
+import type { CollarKind } from "./collar-kind";
+import { grownOn } from "./grown-on/grown-on";
+import { notched } from "./notched/notched";
+import { roll } from "./roll/roll";
+import { shirt } from "./shirt/shirt";
+import { stand } from "./stand/stand";
+
+/** Every kind of collar: the garment file, its defaults, the screen and its handles follow from this table. */
+export const COLLARS = {
+  stand,
+  shirt,
+  notched,
+  roll,
+  "grown-on": grownOn,
+  band,
+} as const satisfies Readonly<Record<string, CollarKind>>;
+
+export type CollarKindName = keyof typeof COLLARS;
+export const COLLAR_KINDS = Object.keys(COLLARS) as readonly CollarKindName[];
+
+export function collarOf(kind: CollarKindName): CollarKind {
+  return COLLARS[kind];
+}

@@ -1,0 +1,216 @@
+import { type Figure, length, phrase, point, type StepRecord } from "../../draft";
+import {
+  along,
+  type Cubic,
+  cubicLength,
+  endOf,
+  findRoot,
+  line,
+  opposite,
+  type Point,
+  reversePath,
+  startOf,
+  step,
+  turnWay,
+  wayTo,
+} from "../../geometry";
+import { edge } from "../../pattern";
+import { type CollarBase, collarKind } from "../collar-kind";
+import { joinedNeckline } from "../joined-neckline";
+import { betweenDirections } from "../lapel/back-collar";
+import { chestOf } from "../lapel/front-ground";
+import { backFacing, frontFacing, frontPiece } from "../lapel/front-pieces";
+import { necklineSeam } from "../neckline-seam";
+import { lettered, linesOf } from "../piece-lines";
+
+const COMMON = "common practice, no source" as const;
+/** Its centre-back seam. */
+const SEAM_MM = 10;
+
+/** A stand that is cut in one with the front, joined at the centre back and sewn to the back neckline. */
+export const grownOn = collarKind({
+  name: "Grown-on stand",
+  summary: "Stands up round the neck and is cut in one with the front; only the back neck has a seam.",
+  needsNeck: false,
+  needsWaist: true,
+  groups: [{ title: "Shape", fields: ["height", "out", "beyond"] }],
+  usual: {
+    height: { value: 40, rule: phrase`3 to 5 cm with 1 cm of seam`, source: COMMON },
+    out: { value: 30, rule: phrase`3 cm`, source: COMMON },
+    beyond: {
+      value: ({ buttonStand }) => buttonStand,
+      rule: phrase`as far as the button stand of the front`,
+      source: "geometry",
+    },
+  },
+  choices: {},
+  draft: (base, figures) => {
+    const { block } = base;
+    const drawn = drawGrownOn(base, figures);
+    const neckSeam = [drawn.neck];
+    return {
+      isDrawn: true,
+      title: "Grown-on stand collar",
+      acts: stepsOf(base, figures, drawn),
+      cutting: {
+        text: phrase`Cut front and facing each as a mirrored pair, and interface the facing. Clip to the stitching at the neck point, and no further. Try it first in scrap cloth: lower it where it is too thick or too high.`,
+      },
+      drawn: [drawn.front],
+      extra: [drawn.facing, backFacing(block)],
+      seams: [necklineSeam(reversePath(block.back.neckline.path), reversePath(neckSeam), "shoulder", null)],
+      handles: [
+        {
+          field: "height",
+          name: "Height of the collar",
+          at: drawn.top,
+          value: figures.height,
+          gain: wayTo(drawn.end, drawn.top),
+        },
+        {
+          field: "out",
+          name: "End of the neck edge",
+          at: drawn.end,
+          value: figures.out,
+          gain: turnWay(drawn.guide, Math.PI / 2),
+        },
+      ],
+      joined: { neckline: joinedNeckline(block, 0), shoulderAt: block.back.neckline.length, fallLine: null },
+      upperEdge: null,
+      outer: null,
+      turnedOver: null,
+      lapel: null,
+      solvers: [{ id: "collar.length", solution: drawn.solution }],
+    };
+  },
+});
+
+type Figures = { readonly height: number; readonly out: number; readonly beyond: number };
+
+/** The end is moved out by so much square to a guide line, which is as long as the neck edge then needs to measure the back neck. */
+function drawGrownOn({ block, waist }: CollarBase, { height, out, beyond }: Figures) {
+  const { front, back } = block;
+  const neckPoint = startOf(front.shoulder.path);
+  const guide = wayTo(endOf(front.armhole.path), neckPoint);
+  const aside = turnWay(guide, Math.PI / 2);
+  const curve = (reach: number): Cubic => {
+    const end = step(step(neckPoint, guide, reach), aside, out);
+    return betweenDirections(neckPoint, guide, end, mirroredIn(wayTo(neckPoint, end), guide));
+  };
+  const backNeck = back.neckline.length;
+  const solution = findRoot((reach) => cubicLength(curve(reach)) - backNeck, 0, backNeck, 1e-7);
+  const neck = curve(solution.value);
+  const end = neck[3];
+  const away = along([neck], backNeck).direction;
+  const top = step(end, turnWay(away, -Math.PI / 2), height);
+  const centre = startOf(front.centre);
+  const foot = { x: centre.x - beyond, y: centre.y };
+  const upperEdge = betweenDirections(top, opposite(away), foot, { x: 0, y: 1 });
+  const edgeDown = line(foot, { x: foot.x, y: endOf(front.centre).y });
+  const upper = [
+    edge("outer", "Upper edge", reversePath([upperEdge])),
+    edge("centreBack", "Centre-back seam", line(top, end)),
+    edge("backNeck", "Back neck edge", reversePath([neck])),
+  ];
+  const ground = {
+    front,
+    chest: chestOf({ block, waist }),
+    outAlongShoulder: along(front.shoulder.path, 0).direction,
+  };
+  return {
+    neckPoint,
+    guide,
+    reach: solution.value,
+    neck,
+    end,
+    top,
+    foot,
+    solution,
+    front: frontPiece(ground, upper, edgeDown, null),
+    facing: frontFacing(ground, upper, edgeDown, "Front facing with collar"),
+  };
+}
+
+/** A direction mirrored in another: what an even curve arrives in that left in the first. */
+function mirroredIn(chord: Point, { x, y }: Point): Point {
+  const dot = x * chord.x + y * chord.y;
+  return { x: 2 * dot * chord.x - x, y: 2 * dot * chord.y - y };
+}
+
+type Drawn = ReturnType<typeof drawGrownOn>;
+
+function stepsOf({ block }: CollarBase, figures: Figures, drawn: Drawn): readonly StepRecord[] {
+  const { front } = block;
+  const backNeck = block.back.neckline.length;
+  const box = drawn.front.outline.flat();
+  const above = Math.max(0, drawn.neckPoint.y - Math.min(...box.map((p) => p.y)));
+  const beside = Math.max(0, startOf(front.centre).x - Math.min(...box.map((p) => p.x)));
+  const figure = (id: string, label: string, value: number, formula: Figure["formula"], rule: string): Figure => ({
+    id,
+    label,
+    value,
+    kind: "length",
+    formula,
+    rule,
+    source: rule === "Measured on the draft" ? "geometry" : COMMON,
+  });
+  const measured = phrase`measured on the draft, without seam allowance`;
+  return [
+    {
+      text: phrase`Before you begin: trace the front with ${length(above)} of paper above the neck point ${point("A")} and ${length(beside)} beside the centre front, and an inch more for seams.`,
+      points: [lettered("A", "side neck point", drawn.neckPoint)],
+      lines: [
+        { id: "block.neckline", path: front.neckline.path, kind: "guide" },
+        ...linesOf(drawn.front, ["shoulder", "armhole", "side", "hem"]),
+      ],
+      figures: [
+        figure("paper.above", "Paper above the neck point", above, measured, "Measured on the draft"),
+        figure("paper.beside", "Paper beside the centre front", beside, measured, "Measured on the draft"),
+      ],
+    },
+    {
+      text: phrase`Rule a guide line from the foot of the armhole up through ${point("A")}, and on by ${length(drawn.reach)}. From its end go out ${length(figures.out)}, square to it and away from the front, to ${point("B")}. The collar is ${length(backNeck + SEAM_MM)} long with its seam: the back neck and 1 cm.`,
+      points: [lettered("B", "centre back, neck edge", drawn.end)],
+      lines: [
+        {
+          id: "guide",
+          path: line(endOf(front.armhole.path), step(drawn.neckPoint, drawn.guide, drawn.reach)),
+          kind: "guide",
+        },
+      ],
+      figures: [
+        figure(
+          "collar.length",
+          "Length of the collar, half, with its seam",
+          backNeck + SEAM_MM,
+          phrase`back neck ${length(backNeck)} + ${length(SEAM_MM)}`,
+          "Grown-on collar",
+        ),
+      ],
+    },
+    {
+      text: phrase`Draw the neck edge from ${point("A")} to ${point("B")} in a soft curve that leaves along the guide line.`,
+      lines: linesOf(drawn.front, ["backNeck"]),
+      figures: [
+        figure(
+          "collar.neckSeam",
+          "Neck seam of the collar, half",
+          cubicLength(drawn.neck),
+          phrase`the back neckline; in front the collar is in one with the front`,
+          "Measured on the draft",
+        ),
+      ],
+      tapeCheck: phrase`${point("A")} to ${point("B")} measures ${length(backNeck)}, tape on its edge.`,
+    },
+    {
+      text: phrase`Square to it at ${point("B")} rule the centre back ${length(figures.height)} high to ${point("C")}, and from there draw the upper edge softly down to the front neck at ${point("D")}.`,
+      points: [lettered("C", "centre back, upper edge", drawn.top), lettered("D", "front neck", drawn.foot)],
+      lines: linesOf(drawn.front, ["centreBack", "outer", "centre"]),
+    },
+    {
+      text: phrase`Front facing, in one with the collar: half the shoulder wide at the top and ${length(50.8)} inside the centre front below. Back neck facing: as wide all round.`,
+      lines: drawn.facing.edges
+        .filter(({ id }) => id === "inner")
+        .map(({ path }) => ({ id: "facing.inner", path, kind: "guide" as const })),
+    },
+  ];
+}

@@ -1,0 +1,96 @@
+import {
+  along,
+  type Cubic,
+  cubicLength,
+  distance,
+  endOf,
+  line,
+  mapPath,
+  opposite,
+  type Path,
+  type Point,
+  startOf,
+  step,
+  turnPoint,
+  turnWay,
+  wayTo,
+} from "../../geometry";
+import type { FrontGround } from "./front-ground";
+
+/** The part of a collar that lies round the back of the neck, flat, in the coordinates of the front. Millimetres. */
+export type BackCollar = {
+  /** From the side neck point to the centre back; as long as the back neckline. */
+  readonly neck: Path;
+  /** The way in which the neck edge runs at the centre back. */
+  readonly away: Point;
+  /** From the neck edge to the outer edge, on the fold or the seam. */
+  readonly centreBack: { readonly neck: Point; readonly outer: Point };
+  /** Where the outer edge passes the shoulder, square to the roll line at the neck point. */
+  readonly atShoulder: Point;
+  /** The outer edge from the centre back to there. */
+  readonly outer: Cubic;
+};
+
+/** The roll line's direction run on from the neck point and swung out by `tilt` radians; square to it the width at the centre back. */
+export function tiltedBack(ground: FrontGround, width: number, tilt: number): BackCollar {
+  const away = turnWay(ground.up, tilt);
+  const end = step(ground.neck, away, ground.backNeck);
+  return backCollar(ground, line(ground.neck, end), away, width);
+}
+
+/**
+ * The back laid on the front with the neck points touching, and swung until the place `stand` below the back neck on its centre meets the
+ * crease line: its neckline is the collar's neck edge (common practice, no source).
+ */
+export function overlaidBack(ground: FrontGround, width: number, stand: number): BackCollar {
+  const { neckline, centre } = ground.back;
+  const neck = startOf(neckline.path);
+  const mark = along(centre, stand).point;
+  const reach = distance(neck, mark);
+  // Where the crease, run on beyond the shoulder, is as far from the neck point as the mark is.
+  const ahead = {
+    x: ground.rollTop.x - ground.neck.x,
+    y: ground.rollTop.y - ground.neck.y,
+  };
+  const forward = ahead.x * ground.up.x + ahead.y * ground.up.y;
+  const aside2 = ahead.x * ahead.x + ahead.y * ahead.y - forward * forward;
+  const meet = step(ground.rollTop, ground.up, -forward + Math.sqrt(Math.max(0, reach * reach - aside2)));
+  const from = wayTo(neck, mark);
+  const to = wayTo(ground.neck, meet);
+  const angle = Math.atan2(to.y, to.x) - Math.atan2(from.y, from.x);
+  const place = (p: Point): Point => {
+    const turned = turnPoint(p, neck, angle);
+    return { x: turned.x + ground.neck.x - neck.x, y: turned.y + ground.neck.y - neck.y };
+  };
+  const path = mapPath(neckline.path, place);
+  return backCollar(ground, path, along(path, ground.backNeck).direction, width);
+}
+
+function backCollar(ground: FrontGround, neck: Path, away: Point, width: number): BackCollar {
+  const end = endOf(neck);
+  const outer = step(end, turnWay(away, -Math.PI / 2), width);
+  const atShoulder = step(ground.neck, ground.outwards, width);
+  return {
+    neck,
+    away,
+    centreBack: { neck: end, outer },
+    atShoulder,
+    outer: betweenDirections(outer, opposite(away), atShoulder, opposite(ground.up)),
+  };
+}
+
+/** A curve between two directions; of one turn throughout it is very nearly the arc of a circle. */
+export function betweenDirections(from: Point, leaving: Point, to: Point, arriving: Point): Cubic {
+  const turn = Math.acos(Math.max(-1, Math.min(1, leaving.x * arriving.x + leaving.y * arriving.y)));
+  const handle = distance(from, to) / (3 * Math.cos(turn / 4) ** 2);
+  return [from, step(from, leaving, handle), step(to, opposite(arriving), handle), to];
+}
+
+export function outerLength({ outer }: BackCollar): number {
+  return cubicLength(outer);
+}
+
+/** How far the end of the neck edge lies from where the roll line's own direction would take it. */
+export function endSwungOut(ground: FrontGround, { centreBack }: BackCollar): number {
+  return distance(centreBack.neck, step(ground.neck, ground.up, ground.backNeck));
+}

@@ -1,0 +1,114 @@
+import {
+  along,
+  endOf,
+  line,
+  type Path,
+  type Point,
+  pathLength,
+  reversePath,
+  startOf,
+  subpath,
+  turnWay,
+} from "../../geometry";
+import { bodicePiece, type Edge, edge, neckFacing, type Piece, uprightGrain } from "../../pattern";
+import { betweenDirections } from "./back-collar";
+import type { FrontGround } from "./front-ground";
+
+/** What a front is that grows a lapel or a collar. */
+type Front = Pick<FrontGround, "front" | "chest" | "outAlongShoulder">;
+
+/** A facing is half the shoulder wide at the top, and reaches 2 in inside the button stand (common practice, no source). */
+const SHOULDER_SHARE = 0.5;
+const INSIDE_MM = 50.8;
+
+/** The front edge below the break point, as long as the front. */
+export function frontEdgeBelow({ breakPoint, front }: FrontGround): Path {
+  return line(breakPoint, { x: breakPoint.x, y: endOf(front.centre).y });
+}
+
+/** The front with its collar or lapel: `upper` runs from the front edge to the neck end of the shoulder, `edgeDown` from its start to the hem. */
+export function frontPiece(
+  ground: Front,
+  upper: readonly Edge[],
+  edgeDown: Path,
+  buttons: readonly Point[] | null,
+): Piece {
+  const { front } = ground;
+  const piece = bodicePiece(front, {
+    upper: [
+      ...upper,
+      edge("shoulder", "Front shoulder", front.shoulder.path),
+      edge("armhole", "Front armhole", front.armhole.path),
+    ],
+    side: front.sideSeam,
+    centre: edgeDown,
+  });
+  const right = endOf(front.sideSeam).x;
+  const below = endOf(front.centre).y;
+  return {
+    ...piece,
+    cut: { count: 2, mirrored: true, onFold: false, interfacing: 0 },
+    folds: [],
+    grain: uprightGrain(right * GRAIN_SHARE, ground.chest, below),
+    edges: piece.edges.map((one) => (one.id === "centre" ? { ...one, name: "Front edge" } : one)),
+    ...(buttons ? { buttons } : {}),
+  };
+}
+
+const GRAIN_SHARE = 0.45;
+
+/** The facing that is cut in one with lapel or collar: the same edges in front, and within them a line from the shoulder to the hem. */
+export function frontFacing(ground: Front, upper: readonly Edge[], edgeDown: Path, name: string): Piece {
+  const { front, chest } = ground;
+  const shoulder = subpath(front.shoulder.path, 0, facingWidth(ground));
+  const top = endOf(shoulder);
+  const hem = line(endOf(front.sideSeam), endOf(edgeDown));
+  const share = (endOf(front.sideSeam).x - INSIDE_MM) / (endOf(front.sideSeam).x - endOf(edgeDown).x);
+  const foot = along(hem, pathLength(hem) * share).point;
+  const bend = { x: INSIDE_MM, y: Math.min(chest, foot.y - 1) };
+  const down = turnWay(ground.outAlongShoulder, Math.PI / 2);
+  const edges = [
+    ...upper,
+    edge("shoulder", "Shoulder", shoulder),
+    edge("inner", "Inner edge", [betweenDirections(top, down, bend, { x: 0, y: 1 }), ...line(bend, foot)]),
+    edge("hem", "Hem", line(foot, endOf(edgeDown))),
+    edge("front", "Front edge", reversePath(edgeDown)),
+  ];
+  return {
+    id: "frontFacing",
+    name,
+    cut: { count: 2, mirrored: true, onFold: false, interfacing: 1 },
+    edges,
+    outline: edges.flatMap((one) => one.path),
+    folds: [],
+    darts: [],
+    grain: uprightGrain(INSIDE_MM / 2, chest, foot.y),
+    notches: [],
+  };
+}
+
+function facingWidth({ front }: Pick<FrontGround, "front">): number {
+  return front.shoulder.length * SHOULDER_SHARE;
+}
+
+/** The facing of the back neck, as wide at the shoulder as the front's. */
+export function backFacing(ground: Pick<FrontGround, "front" | "back">): Piece {
+  const { back } = ground;
+  const width = Math.min(facingWidth(ground), back.shoulder.length);
+  return neckFacing(
+    { side: "back", neckline: back.neckline.path, shoulder: back.shoulder.path, centre: startOf(back.centre) },
+    width,
+  );
+}
+
+export function facingStep(ground: FrontGround) {
+  return { width: facingWidth(ground), inside: INSIDE_MM };
+}
+
+/** From the break point down to the hem, as evenly as comes nearest to the distance asked; the last keeps half of it from the hem. */
+export function buttonsBelow({ breakPoint, front }: FrontGround, spacing: number): readonly Point[] {
+  const end = endOf(front.centre).y - spacing / 2;
+  const gaps = Math.max(0, Math.round((end - breakPoint.y) / spacing));
+  const gap = gaps > 0 ? (end - breakPoint.y) / gaps : 0;
+  return Array.from({ length: gaps + 1 }, (_, i) => ({ x: startOf(front.centre).x, y: breakPoint.y + i * gap }));
+}

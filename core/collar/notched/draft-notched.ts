@@ -1,0 +1,247 @@
+import {
+  findRoot,
+  flatten,
+  line,
+  mapPath,
+  mix,
+  opposite,
+  type Path,
+  pathLength,
+  reversePath,
+  startOf,
+  step,
+  wayTo,
+} from "../../geometry";
+import { edge, notchOn, type Piece } from "../../pattern";
+import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle, DrawnCollar } from "../collar-kind";
+import { frontOnBack, joinedNeckline, lineBelowNeckline } from "../joined-neckline";
+import { type BackCollar, outerLength, tiltedBack } from "../lapel/back-collar";
+import { breakLevel, clearanceInside, type FrontGround, frontGround, turnedBack } from "../lapel/front-ground";
+import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece } from "../lapel/front-pieces";
+import { necklineSeam } from "../neckline-seam";
+import { letOut } from "../outer-edge";
+import {
+  gorgeLength,
+  type NotchedFigures,
+  type NotchedFront,
+  type NotchedPieces,
+  notchedFront,
+  outerEdgeToTip,
+} from "./lapel-outline";
+import { NOTCHED_CUTTING, notchedSteps } from "./notched-steps";
+
+type NotchedChoices = Required<Pick<CollarChoices, "breakAt" | "rollSchool" | "edgeBy">>;
+
+/** A collar tilted further lies flat on the shoulders altogether. */
+const MOST_TILT = 1.3;
+/** The under collar is so much smaller all along its free edges, so that the seam rolls under (from memory). */
+const UNDER_SMALLER_MM = 2.5;
+/** A lapel keeps an inch inside the armhole (common practice, no source). */
+const LEAST_CLEARANCE_MM = 25.4;
+/** The shortest stretch of gorge between the neckline and the notch. Our own limit. */
+const LEAST_GORGE_MM = 8;
+
+export function draftNotched(base: CollarBase, figures: NotchedFigures, choices: NotchedChoices): CollarDrawing {
+  const { block } = base;
+  const neckY = startOf(block.front.centre).y;
+  const breakY = figures.breakDepth ?? breakLevel(base, choices.breakAt);
+  const ahead = choices.rollSchool === "ahead" ? figures.rollAhead : 0;
+  const ground = frontGround(base, { breakY, beyond: figures.beyond, ahead });
+  if (!ground) return { isDrawn: false, why: { what: "break-too-high", breakY, neckline: neckY } };
+  const most = block.front.neckline.length - LEAST_GORGE_MM;
+  if (figures.gorgeStart !== null && figures.gorgeStart > most) {
+    return { isDrawn: false, why: { what: "gorge-beyond-neckline", start: figures.gorgeStart, most } };
+  }
+  const front = notchedFront(ground, figures);
+  const gorge = gorgeLength(front) - LEAST_GORGE_MM;
+  if (figures.notchLapel > gorge) {
+    return { isDrawn: false, why: { what: "notch-too-long", lapel: figures.notchLapel, gorge } };
+  }
+  const width = figures.height + figures.fall;
+  const below = figures.fall - figures.height;
+  const lineBelow = lineBelowNeckline(block, below);
+  const found = letOut({
+    by: "tilt",
+    needed: pathLength(lineBelow.back),
+    below,
+    edgeAt: (tilt) => outerLength(tiltedBack(ground, width, tilt)),
+    outAt: (tilt) => 2 * ground.backNeck * Math.sin(tilt / 2),
+    asked: choices.edgeBy === "solved" ? null : figures.tilt,
+    least: -MOST_TILT,
+    most: MOST_TILT,
+  });
+  const back = tiltedBack(ground, width, found.turn);
+  const pieces = piecesOf(ground, front, back, figures);
+  const { collar } = pieces;
+  const place = frontOnBack(block);
+  const neckSeam = [...reversePath(back.neck), ...front.neckPart, ...front.gorge];
+  return {
+    isDrawn: true,
+    title: "Notched collar",
+    acts: notchedSteps({ base, ground, front, back, outer: found.outer, figures, pieces }),
+    cutting: NOTCHED_CUTTING,
+    drawn: [pieces.front, collar],
+    extra: [pieces.underCollar, pieces.frontFacing, pieces.backFacing],
+    seams: [
+      necklineSeam(
+        [...reversePath(block.back.neckline.path), ...mapPath([...front.neckPart, ...front.gorge], place)],
+        neckSeam,
+        "notch",
+        ground.backNeck,
+      ),
+    ],
+    handles: handlesOf(ground, front, back, figures, choices, found.outer.at),
+    joined: {
+      neckline: joinedNeckline(block, 0),
+      shoulderAt: ground.backNeck,
+      fallLine: lineBelow.whole,
+    },
+    upperEdge: null,
+    outer: found.outer,
+    turnedOver: { stand: figures.height, fall: figures.fall },
+    lapel: lapelOf(ground, front, figures),
+    solvers: found.solvers,
+  };
+}
+
+function piecesOf(
+  ground: FrontGround,
+  front: NotchedFront,
+  back: BackCollar,
+  { buttonSpacing, height, fall }: NotchedFigures,
+): NotchedPieces {
+  const upper = [
+    edge("lapelNotch", "Notch edge of the lapel", line(front.lapelTip, front.notch)),
+    edge("gorge", "Gorge", reversePath(front.gorge)),
+    edge("neck", "Front neck", reversePath(front.neckPart)),
+  ];
+  const edgeDown = [...front.lapelEdge, ...frontEdgeBelow(ground)];
+  const under = tiltedBack(ground, height + fall - UNDER_SMALLER_MM, tiltOf(ground, back));
+  return {
+    front: frontPiece(ground, upper, edgeDown, buttonsBelow(ground, buttonSpacing)),
+    collar: collarPiece(ground, front, back, { id: "collar", name: "Top collar", interfacing: 1 }, 0),
+    underCollar: collarPiece(
+      ground,
+      front,
+      under,
+      { id: "underCollar", name: "Under collar", interfacing: 0 },
+      UNDER_SMALLER_MM,
+    ),
+    frontFacing: frontFacing(ground, upper, edgeDown, "Front facing with lapel"),
+    backFacing: backFacing(ground),
+  };
+}
+
+function tiltOf({ up }: FrontGround, { away }: BackCollar): number {
+  return Math.atan2(away.y, away.x) - Math.atan2(up.y, up.x);
+}
+
+function collarPiece(
+  ground: FrontGround,
+  front: NotchedFront,
+  back: BackCollar,
+  { id, name, interfacing }: { readonly id: string; readonly name: string; readonly interfacing: number },
+  smaller: number,
+): Piece {
+  const tip = step(front.collarTip, wayTo(front.collarTip, front.notch), smaller);
+  const { neck, outer } = back.centreBack;
+  const fold = line(outer, neck);
+  const edges = [
+    edge("backNeck", "Back neck edge", reversePath(back.neck)),
+    edge("frontNeck", "Front neck edge", front.neckPart),
+    edge("gorge", "Gorge", front.gorge),
+    edge("notch", "Notch edge of the collar", line(front.notch, tip)),
+    edge("outer", "Outer edge", [...reversePath(outerEdgeToTip(ground, back, tip)), ...reversePath([back.outer])]),
+    edge("centreBack", "Centre back", fold),
+  ];
+  const along = mix(neck, outer, 0.5);
+  return {
+    id,
+    name,
+    cut: { count: 1, mirrored: false, onFold: true, interfacing },
+    edges,
+    outline: edges.flatMap((one) => one.path),
+    folds: [fold],
+    darts: [],
+    grain: {
+      from: step(step(along, opposite(back.away), GRAIN_IN_MM), wayTo(neck, outer), GRAIN_HALF_MM),
+      to: step(step(along, opposite(back.away), GRAIN_IN_MM), wayTo(neck, outer), -GRAIN_HALF_MM),
+    },
+    notches: [notchOn("shoulder", back.neck, 0, -1)],
+  };
+}
+
+const GRAIN_IN_MM = 12;
+const GRAIN_HALF_MM = 30;
+
+function lapelOf(ground: FrontGround, front: NotchedFront, figures: NotchedFigures): DrawnCollar["lapel"] {
+  const armhole = flatten(ground.front.armhole.path);
+  const clearanceOf = ({ lapelTip, notch, lapelEdge }: NotchedFront) =>
+    clearanceInside(
+      flatten([...line(notch, lapelTip), ...lapelEdge], 12).map((p) => turnedBack(ground, p)),
+      armhole,
+    );
+  const clearance = clearanceOf(front);
+  const { lapelOut } = figures;
+  const widest =
+    clearance < LEAST_CLEARANCE_MM
+      ? findRoot(
+          (out) => clearanceOf(notchedFront(ground, { ...figures, lapelOut: out })) - LEAST_CLEARANCE_MM,
+          0,
+          lapelOut,
+          0.01,
+        )
+      : null;
+  return {
+    clearance,
+    field: "lapelOut",
+    widest: widest?.converged ? widest.value : null,
+    notch: { lapel: figures.notchLapel, collar: figures.notchCollar },
+    breakY: ground.breakPoint.y,
+    chest: ground.chest,
+    waist: ground.waist,
+  };
+}
+
+function handlesOf(
+  ground: FrontGround,
+  front: NotchedFront,
+  back: BackCollar,
+  figures: NotchedFigures,
+  { edgeBy }: NotchedChoices,
+  tilt: number,
+): readonly CollarHandle[] {
+  const { breakPoint, neck } = ground;
+  const inwards = wayTo(front.lapelTip, front.gorgeStart);
+  const sideways: Path = line(back.centreBack.neck, back.centreBack.outer);
+  const wider = wayTo(startOf(sideways), back.centreBack.outer);
+  return [
+    {
+      field: "breakDepth",
+      name: "Break point",
+      at: breakPoint,
+      value: breakPoint.y - neck.y,
+      gain: { x: 0, y: 1 },
+    },
+    { field: "lapelOut", name: "Lapel tip", at: front.lapelTip, value: figures.lapelOut, gain: { x: -1, y: 0 } },
+    { field: "notchLapel", name: "Notch", at: front.notch, value: figures.notchLapel, gain: inwards },
+    {
+      field: "fall",
+      name: "Width of the collar",
+      at: back.centreBack.outer,
+      value: figures.fall,
+      gain: wider,
+    },
+    ...(edgeBy === "rule"
+      ? [
+          {
+            field: "tilt" as const,
+            name: "Tilt of the collar",
+            at: back.centreBack.neck,
+            value: tilt,
+            gain: { x: 1, y: 0 },
+          },
+        ]
+      : []),
+  ];
+}

@@ -1,0 +1,74 @@
+import { phrase } from "../../draft";
+import { collarKind } from "../collar-kind";
+import { RULE_OF_THUMB_MM } from "../outer-edge";
+import { draftNotched } from "./draft-notched";
+
+const COMMON = "common practice, no source" as const;
+const MEMORY = "from memory" as const;
+
+/** A collar with a lapel, drafted on the front. */
+export const notched = collarKind({
+  name: "Notched collar",
+  summary: "A collar with lapels: they turn back together along the roll line, and meet in a notch.",
+  needsNeck: false,
+  needsWaist: true,
+  groups: [
+    { title: "Front", choices: ["breakAt"], fields: ["breakDepth", "beyond", "buttonSpacing"] },
+    { title: "Roll line", choices: ["rollSchool"], fields: ["rollAhead"] },
+    { title: "Collar", choices: ["edgeBy"], fields: ["tilt", "height", "fall"] },
+    { title: "Lapel", fields: ["lapelOut", "gorgeDrop", "gorgeStart", "lapelRound"] },
+    { title: "Notch", choices: ["notch"], fields: ["notchLapel", "notchCollar", "notchAngle"] },
+  ],
+  usual: {
+    beyond: {
+      value: ({ buttonStand }) => (buttonStand > 0 ? buttonStand : 31.75),
+      rule: phrase`the block’s button stand, or 1 to 1 1/2 in`,
+      source: COMMON,
+    },
+    buttonSpacing: { value: 101.6, rule: phrase`usual for a jacket`, source: MEMORY },
+    height: { value: 38.1, rule: phrase`3 1/2 to 4 in at the centre back, stand and fall together`, source: COMMON },
+    fall: { value: 57.15, rule: phrase`3 1/2 to 4 in at the centre back, stand and fall together`, source: COMMON },
+    rollAhead: {
+      value: ({ figures }) => figures.height ?? 0,
+      rule: phrase`two thirds to all of the stand; all of it keeps the edge as far below the neckline at the shoulder as at the centre back`,
+      source: MEMORY,
+      when: ({ rollSchool }) => rollSchool === "ahead",
+    },
+    tilt: {
+      value: RULE_OF_THUMB_MM,
+      rule: phrase`1/4 to 1/2 in`,
+      source: COMMON,
+      when: ({ edgeBy }) => edgeBy === "rule",
+    },
+    lapelOut: { value: 38.1, rule: phrase`1 1/2 in`, source: COMMON },
+    gorgeDrop: { value: 12.7, rule: phrase`1/2 in`, source: COMMON },
+    lapelRound: { value: 9.525, rule: phrase`straight, or slightly rounded`, source: MEMORY },
+    notchLapel: {
+      value: ({ choices }) => (choices.notch === "open" ? 76.2 : 38.1),
+      rule: phrase`1 in or somewhat more where it is small, 3 in where it is open`,
+      source: COMMON,
+    },
+    notchCollar: {
+      value: ({ choices }) => (choices.notch === "open" ? 63.5 : 31.75),
+      rule: phrase`1/2 to 1 in or somewhat more where it is small, 2 1/2 in where it is open`,
+      source: COMMON,
+    },
+    notchAngle: {
+      value: ({ choices }) => (choices.notch === "open" ? 45 : 70),
+      rule: phrase`about 45 degrees where it is open, and wider where it is small`,
+      source: COMMON,
+    },
+  },
+  choices: {
+    breakAt: { value: "above-waist", rule: phrase`usual for a jacket` },
+    rollSchool: { value: "ahead", rule: phrase`the collar keeps its stand at the side of the neck` },
+    edgeBy: { value: "solved", rule: phrase`it lies flat on what it covers` },
+    notch: { value: "small", rule: phrase`usual` },
+  },
+  draft: (base, figures, choices, given) => draftNotched(base, { ...figures, ...pick(given) }, choices),
+});
+
+/** What is found on the draft where it is left open. */
+function pick({ breakDepth, gorgeStart }: { readonly breakDepth?: number; readonly gorgeStart?: number }) {
+  return { breakDepth: breakDepth ?? null, gorgeStart: gorgeStart ?? null };
+}

@@ -1,0 +1,120 @@
+import { type Figure, length, phrase } from "../draft";
+import { findRoot } from "../geometry";
+import type { NamedSolution } from "../sleeve/set-in";
+
+/** The outer edge of a collar that is turned over, from the centre back to the shoulder, against the line that it lies on. Millimetres. */
+export type OuterEdge = {
+  /** What lets the edge out: the end of the collar swung out, or its front end dropped. */
+  readonly by: "tilt" | "drop";
+  readonly needed: number;
+  /** How far below the neckline that line lies: what the fall is longer than the stand. */
+  readonly below: number;
+  readonly edge: number;
+  readonly at: number;
+  readonly isSolved: boolean;
+  /** Where the edge is as long as the line. */
+  readonly solvedAt: number;
+  readonly converged: boolean;
+  /** What the rule of thumb would give. */
+  readonly rule: { readonly at: number; readonly edge: number };
+  /** The edge for each way that it could be let out. */
+  readonly curve: readonly { readonly at: number; readonly edge: number }[];
+};
+
+/** Half an inch: common practice, no source. */
+export const RULE_OF_THUMB_MM = 12.7;
+
+/** One turn gives both the edge and how far the end is let out; each grows with it. */
+export type LetOut = {
+  readonly by: OuterEdge["by"];
+  readonly needed: number;
+  readonly below: number;
+  readonly edgeAt: (turn: number) => number;
+  readonly outAt: (turn: number) => number;
+  /** How far the end is to be let out; null for as far as the edge needs. */
+  readonly asked: number | null;
+  readonly least: number;
+  readonly most: number;
+};
+
+export type LetOutFound = {
+  readonly turn: number;
+  readonly outer: OuterEdge;
+  readonly solvers: readonly NamedSolution[];
+};
+
+const TOLERANCE_MM = 1e-6;
+const CURVE_PLACES = 25;
+
+/** Lets a collar out: by as much as was asked, or until its outer edge is as long as the line that it lies on. */
+export function letOut({ by, needed, below, edgeAt, outAt, asked, least, most }: LetOut): LetOutFound {
+  const solution = findRoot((turn) => edgeAt(turn) - needed, least, most, TOLERANCE_MM);
+  const turnFor = (out: number) => findRoot((turn) => outAt(turn) - out, least, most, TOLERANCE_MM).value;
+  const turn = asked === null ? solution.value : turnFor(asked);
+  const ruleTurn = turnFor(RULE_OF_THUMB_MM);
+  const from = Math.min(0, turn);
+  const to = Math.min(most, Math.max(solution.value, turn, ruleTurn) * 1.35 + 0.05);
+  return {
+    turn,
+    outer: {
+      by,
+      needed,
+      below,
+      edge: edgeAt(turn),
+      at: outAt(turn),
+      isSolved: asked === null,
+      solvedAt: outAt(solution.value),
+      converged: solution.converged,
+      rule: { at: outAt(ruleTurn), edge: edgeAt(ruleTurn) },
+      curve: Array.from({ length: CURVE_PLACES }, (_, i) => {
+        const one = from + ((to - from) * i) / (CURVE_PLACES - 1);
+        return { at: outAt(one), edge: edgeAt(one) };
+      }),
+    },
+    solvers: [{ id: "collar.tilt", solution }],
+  };
+}
+
+/**
+ * By how much a collar turns that lies at one height all along a back neckline: the line it lies on is longer than the neckline by
+ * (fall − stand) × the neckline's turn, and the collar's outer edge by its width × its own (geometry). Radians.
+ */
+export function uniformTurn(stand: number, fall: number, necklineTurn: number): number {
+  return ((fall - stand) * necklineTurn) / (stand + fall);
+}
+
+export function outerEdgeFigures(outer: OuterEdge): readonly Figure[] {
+  const what = outer.by === "tilt" ? "End of the collar swung out" : "Front end dropped";
+  const difference = outer.rule.edge - outer.needed;
+  return [
+    {
+      id: "collar.outerEdgeNeeded",
+      label: "Line the outer edge lies on",
+      value: outer.needed,
+      kind: "length",
+      formula: phrase`measured on the block ${length(outer.below)} below the back neckline, fall less stand, from the centre back to the shoulder`,
+      rule: "Measured on the draft",
+      source: "geometry",
+    },
+    {
+      id: "collar.outerEdge",
+      label: "Outer edge, to the shoulder",
+      value: outer.edge,
+      kind: "length",
+      formula: phrase`measured on the drawn curve from the centre back to the shoulder`,
+      rule: "Measured on the draft",
+      source: "geometry",
+    },
+    {
+      id: "collar.tilt",
+      label: what,
+      value: outer.at,
+      kind: "length",
+      formula: outer.isSolved
+        ? phrase`so far that the outer edge is ${length(outer.needed)}; ${length(RULE_OF_THUMB_MM)} by rule of thumb would make it ${length(outer.rule.edge)}, ${length(Math.abs(difference))} too ${difference < 0 ? "short" : "long"}`
+        : phrase`as it was chosen; ${length(outer.solvedAt)} would make the outer edge as long as the line it lies on`,
+      rule: outer.isSolved ? "Solved from the outer edge" : "Rule of thumb",
+      source: outer.isSolved ? "solved" : "common practice, no source",
+    },
+  ];
+}

@@ -1,0 +1,204 @@
+import {
+  along,
+  distance,
+  findRoot,
+  flatten,
+  line,
+  opposite,
+  type Path,
+  type Point,
+  pathLength,
+  reversePath,
+  startOf,
+  step,
+  wayTo,
+} from "../../geometry";
+import { type Edge, edge } from "../../pattern";
+import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle, DrawnCollar } from "../collar-kind";
+import { joinedNeckline, lineBelowNeckline } from "../joined-neckline";
+import {
+  type BackCollar,
+  betweenDirections,
+  endSwungOut,
+  outerLength,
+  overlaidBack,
+  tiltedBack,
+} from "../lapel/back-collar";
+import { breakLevel, clearanceInside, type FrontGround, frontGround, turnedBack } from "../lapel/front-ground";
+import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece } from "../lapel/front-pieces";
+import { necklineSeam } from "../neckline-seam";
+import { letOut, type OuterEdge } from "../outer-edge";
+import { ROLL_CUTTING, type RollFigures, rollSteps } from "./roll-steps";
+
+type RollChoices = Required<Pick<CollarChoices, "breakAt" | "rollSchool" | "edgeBy" | "backCollar">>;
+
+const MOST_TILT = 1.3;
+/** The under collar is so much smaller along its free edge, so that the seam rolls under (from memory). */
+const UNDER_SMALLER_MM = 2.5;
+/** A lapel keeps an inch inside the armhole (common practice, no source). */
+const LEAST_CLEARANCE_MM = 25.4;
+/** The lapel is widest so far of the way from the break point to the neck. Our own choice. */
+const WIDEST_AT = 0.55;
+
+export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollChoices): CollarDrawing {
+  const { block } = base;
+  const breakY = figures.breakDepth ?? breakLevel(base, choices.breakAt);
+  const ahead = choices.rollSchool === "ahead" ? figures.rollAhead : 0;
+  const ground = frontGround(base, { breakY, beyond: figures.beyond, ahead });
+  if (!ground) {
+    return { isDrawn: false, why: { what: "break-too-high", breakY, neckline: startOf(block.front.centre).y } };
+  }
+  const { height, fall, lapelWidth } = figures;
+  const width = height + fall;
+  const lineBelow = lineBelowNeckline(block, fall - height);
+  const found = letOut({
+    by: "tilt",
+    needed: pathLength(lineBelow.back),
+    below: fall - height,
+    edgeAt: (tilt) => outerLength(tiltedBack(ground, width, tilt)),
+    outAt: (tilt) => 2 * ground.backNeck * Math.sin(tilt / 2),
+    asked: choices.edgeBy === "solved" ? null : figures.tilt,
+    least: -MOST_TILT,
+    most: MOST_TILT,
+  });
+  const isOverlay = choices.backCollar === "overlay";
+  const schools = {
+    tilt: (less: number) => tiltedBack(ground, width - less, found.turn),
+    overlay: (less: number) => overlaidBack(ground, width - less, height),
+  };
+  const [chosen, other] = isOverlay ? [schools.overlay, schools.tilt] : [schools.tilt, schools.overlay];
+  const back = chosen(0);
+  const outer: OuterEdge = isOverlay
+    ? { ...found.outer, isSolved: false, edge: outerLength(back), at: endSwungOut(ground, back) }
+    : found.outer;
+  const outerEdge = rollEdge(ground, back, lapelWidth);
+  const otherEdge = rollEdge(ground, other(0), lapelWidth);
+  const edgeDown = frontEdgeBelow(ground);
+  const upper = upperEdges(back, outerEdge);
+  const under = upperEdges(
+    chosen(UNDER_SMALLER_MM),
+    rollEdge(ground, chosen(UNDER_SMALLER_MM), lapelWidth - UNDER_SMALLER_MM),
+  );
+  const front = frontPiece(ground, under, edgeDown, buttonsBelow(ground, figures.buttonSpacing));
+  const facing = frontFacing(ground, upper, edgeDown, "Top collar and front facing");
+  const widestAt = widestPlace(ground, lapelWidth);
+  return {
+    isDrawn: true,
+    title: "Roll collar",
+    acts: rollSteps({
+      ground,
+      back,
+      outer,
+      outerEdge,
+      otherEdge,
+      isOverlay,
+      apart: furthestApart(outerEdge, otherEdge),
+      widestAt,
+      figures,
+      facing,
+      front,
+    }),
+    cutting: ROLL_CUTTING,
+    drawn: [facing],
+    extra: [front, backFacing(ground)],
+    seams: [necklineSeam(reversePath(block.back.neckline.path), reversePath(back.neck), "shoulder", null)],
+    handles: handlesOf(ground, back, widestAt, figures, choices, outer.at),
+    joined: { neckline: joinedNeckline(block, 0), shoulderAt: ground.backNeck, fallLine: lineBelow.whole },
+    upperEdge: null,
+    outer,
+    turnedOver: { stand: height, fall },
+    lapel: lapelOf(ground, back, lapelWidth),
+    solvers: found.solvers,
+  };
+}
+
+function widestPlace(ground: FrontGround, width: number): { readonly crease: Point; readonly edge: Point } {
+  const { breakPoint, neck, up, outwards } = ground;
+  const crease = step(breakPoint, up, distance(breakPoint, neck) * WIDEST_AT);
+  return { crease, edge: step(crease, outwards, width) };
+}
+
+/** From the centre back over the shoulder and the widest place of the lapel down to the break point, unbroken. */
+function rollEdge(ground: FrontGround, back: BackCollar, width: number): Path {
+  const down = opposite(ground.up);
+  const { edge: widest } = widestPlace(ground, width);
+  const chord = wayTo(widest, ground.breakPoint);
+  const arriving = wayTo({ x: 0, y: 0 }, { x: chord.x, y: chord.y + 1 });
+  return [
+    back.outer,
+    betweenDirections(back.atShoulder, down, widest, down),
+    betweenDirections(widest, down, ground.breakPoint, arriving),
+  ];
+}
+
+function upperEdges(back: BackCollar, outerEdge: Path): readonly Edge[] {
+  const { neck, outer } = back.centreBack;
+  return [
+    edge("outer", "Outer edge", reversePath(outerEdge)),
+    edge("centreBack", "Centre-back seam", line(outer, neck)),
+    edge("backNeck", "Back neck edge", reversePath(back.neck)),
+  ];
+}
+
+const APART_PLACES = 60;
+
+/** The most by which two outer edges lie apart, at places equally far along each. */
+function furthestApart(some: Path, others: Path): number {
+  const [long, otherLong] = [pathLength(some), pathLength(others)];
+  return Math.max(
+    ...Array.from({ length: APART_PLACES + 1 }, (_, i) =>
+      distance(along(some, (long * i) / APART_PLACES).point, along(others, (otherLong * i) / APART_PLACES).point),
+    ),
+  );
+}
+
+function lapelOf(ground: FrontGround, back: BackCollar, width: number): DrawnCollar["lapel"] {
+  const armhole = flatten(ground.front.armhole.path);
+  const clearanceOf = (wide: number) =>
+    clearanceInside(
+      flatten(rollEdge(ground, back, wide).slice(1), 12).map((p) => turnedBack(ground, p)),
+      armhole,
+    );
+  const clearance = clearanceOf(width);
+  const widest =
+    clearance < LEAST_CLEARANCE_MM
+      ? findRoot((wide) => clearanceOf(wide) - LEAST_CLEARANCE_MM, NARROWEST_MM, width, 0.01)
+      : null;
+  return {
+    clearance,
+    field: "lapelWidth",
+    widest: widest?.converged ? widest.value : null,
+    notch: null,
+    breakY: ground.breakPoint.y,
+    chest: ground.chest,
+    waist: ground.waist,
+  };
+}
+
+const NARROWEST_MM = 20;
+
+function handlesOf(
+  { breakPoint, neck, outwards }: FrontGround,
+  { centreBack }: BackCollar,
+  widest: { readonly edge: Point },
+  figures: RollFigures,
+  { edgeBy, backCollar }: RollChoices,
+  tilt: number,
+): readonly CollarHandle[] {
+  const handles: readonly CollarHandle[] = [
+    { field: "breakDepth", name: "Break point", at: breakPoint, value: breakPoint.y - neck.y, gain: { x: 0, y: 1 } },
+    { field: "lapelWidth", name: "Lapel width", at: widest.edge, value: figures.lapelWidth, gain: outwards },
+    {
+      field: "fall",
+      name: "Width of the collar",
+      at: centreBack.outer,
+      value: figures.fall,
+      gain: wayTo(centreBack.neck, centreBack.outer),
+    },
+  ];
+  if (edgeBy !== "rule" || backCollar === "overlay") return handles;
+  return [
+    ...handles,
+    { field: "tilt", name: "Tilt of the collar", at: centreBack.neck, value: tilt, gain: { x: 1, y: 0 } },
+  ];
+}

@@ -1,0 +1,108 @@
+import { type Figure, length, phrase, point, type StepRecord } from "../../draft";
+import { line, type Path, type Point } from "../../geometry";
+import type { Piece } from "../../pattern";
+import type { BackCollar } from "../lapel/back-collar";
+import type { FrontGround } from "../lapel/front-ground";
+import { facingStep } from "../lapel/front-pieces";
+import { breakStep, paperStep, rollStep } from "../lapel/lapel-steps";
+import { type OuterEdge, outerEdgeFigures } from "../outer-edge";
+import { lettered, linesOf } from "../piece-lines";
+
+export type RollFigures = {
+  readonly height: number;
+  readonly fall: number;
+  readonly beyond: number;
+  readonly breakDepth: number | null;
+  readonly rollAhead: number;
+  readonly tilt: number;
+  readonly lapelWidth: number;
+  readonly buttonSpacing: number;
+};
+
+type Drawn = {
+  readonly ground: FrontGround;
+  readonly back: BackCollar;
+  readonly outer: OuterEdge;
+  readonly outerEdge: Path;
+  /** What the other school would give, and how far it lies away at most. */
+  readonly otherEdge: Path;
+  readonly isOverlay: boolean;
+  readonly apart: number;
+  readonly widestAt: { readonly crease: Point; readonly edge: Point };
+  readonly figures: RollFigures;
+  readonly facing: Piece;
+  readonly front: Piece;
+};
+
+export const ROLL_CUTTING: StepRecord = {
+  text: phrase`Trace the front with its under collar 2.5 mm smaller along the outer edge, and the facing with the top collar as drawn; each is a mirrored pair, seamed at the centre back. Interface the facing; press with a cloth between, and mind your fingers and the steam. Clip to the stitching at the neck point, and no further.`,
+};
+
+export function rollSteps(drawn: Drawn): readonly StepRecord[] {
+  const { ground, facing, front, figures, widestAt } = drawn;
+  const { width, inside } = facingStep(ground);
+  const inner = facing.edges.find(({ id }) => id === "inner");
+  const buttons = front.buttons ?? [];
+  return [
+    paperStep(ground, [facing.outline]),
+    breakStep(ground),
+    rollStep(ground, "crease line"),
+    backStep(drawn),
+    {
+      text: phrase`Square to it at ${point("D")} rule the centre back, ${length(figures.height + figures.fall)} wide, to ${point("E")}.`,
+      points: [lettered("E", "centre back, outer edge", drawn.back.centreBack.outer)],
+      lines: linesOf(facing, ["centreBack"]),
+    },
+    {
+      text: phrase`Square to the crease line, from ${point("F")} on it, mark the lapel’s width of ${length(figures.lapelWidth)} at ${point("G")}.`,
+      points: [
+        lettered("F", "on the crease line", widestAt.crease),
+        lettered("G", "lapel, where it is widest", widestAt.edge),
+      ],
+      lines: [{ id: "lapel.width", path: line(widestAt.crease, widestAt.edge), kind: "guide" }],
+    },
+    {
+      text: phrase`Draw the outer edge in one unbroken sweep: from ${point("E")}, square to the centre back, past the shoulder and ${point("G")} to ${point("B")}.`,
+      lines: [...linesOf(facing, ["outer"]), { id: "front.shoulder", path: ground.front.shoulder.path, kind: "seam" }],
+      tapeCheck: phrase`Fold the paper along the crease line and look: the collar lies where it will be worn.`,
+    },
+    {
+      text: phrase`Facing and top collar, in one: ${length(width)} along the shoulder, half of it, and ${length(inside)} inside the centre front at chest and hem. Back neck facing: as wide all round.`,
+      lines: inner ? [{ id: "facing.inner", path: inner.path, kind: "guide" }] : [],
+    },
+    {
+      text: phrase`Notch the shoulder and the centre back. Mark ${buttons.length === 1 ? "the button" : `${buttons.length} buttons`} on the centre front, the first level with ${point("B")}.`,
+    },
+  ];
+}
+
+function backStep({ ground, back, outer, isOverlay, otherEdge, apart, figures, facing }: Drawn): StepRecord {
+  const schoolsApart: Figure = {
+    id: "collar.schoolsApart",
+    label: "Both schools’ outer edges apart",
+    value: apart,
+    kind: "length",
+    formula: phrase`the most between places equally far along the edge by tilting and by laying the back on`,
+    rule: "Measured on the draft",
+    source: "geometry",
+  };
+  const neckSeam: Figure = {
+    id: "collar.neckSeam",
+    label: "Neck seam of the collar, half",
+    value: ground.backNeck,
+    kind: "length",
+    formula: phrase`the back neckline; in front the collar is in one with the front`,
+    rule: "Measured on the draft",
+    source: "geometry",
+  };
+  const how = isOverlay
+    ? phrase`Lay the back on the front with the neck points touching, and swing it until the place ${length(figures.height)} below the back neck on its centre meets the crease line. Trace its neckline from ${point("A")} to ${point("D")}`
+    : phrase`Swing the upper end of that line out, away from the front, by ${length(outer.at)} to ${point("D")}${outer.isSolved ? phrase`, so that the outer edge is as long as the line it lies on, ${length(outer.needed)}` : ""}, and join it to ${point("A")}`;
+  return {
+    text: phrase`${how}: this is the collar’s neck edge at the back. The ${isOverlay ? "tilt" : "overlay"} school’s outer edge, drawn thin, lies up to ${length(apart)} away.`,
+    points: [lettered("D", "centre back, neck edge", back.centreBack.neck)],
+    lines: [...linesOf(facing, ["backNeck"]), { id: "otherSchool", path: otherEdge, kind: "guide" }],
+    figures: [neckSeam, ...outerEdgeFigures(outer), schoolsApart],
+    tapeCheck: phrase`${point("A")} to ${point("D")} measures ${length(ground.backNeck)}, as the back neckline does.`,
+  };
+}

@@ -1,0 +1,188 @@
+import { boxOf, pathLength, subpath } from "../../geometry";
+import { type Piece, placePiece } from "../../pattern";
+import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle } from "../collar-kind";
+import { joinedNeckline, lineBelowNeckline } from "../joined-neckline";
+import { necklineSeam } from "../neckline-seam";
+import { letOut, RULE_OF_THUMB_MM } from "../outer-edge";
+import { type BandShape, edgeAt, edgeLengthTo, frontAt, lifted } from "../stand/band-shape";
+import { draftStand } from "../stand/draft-stand";
+import { frontEndOf, separateBand, standHandles, standTask, upperEdgeOf } from "../stand/stand";
+import { type Bent, type Fall, fallPiece, pointOf, underFall } from "./fall";
+import { fallSteps, onePieceSteps, SHIRT_CUTTING } from "./shirt-steps";
+
+type ShirtFigures = Readonly<
+  Record<"height" | "fall" | "drop" | "point" | "spread" | "ease" | "bow" | "rise" | "beyond" | "roundness", number>
+>;
+type ShirtChoices = Required<Pick<CollarChoices, "edgeBy" | "school" | "frontEnd" | "buttonStand">>;
+
+/** No fall is bent further: its ends would meet below it. */
+const MOST_TURN = 1.4;
+/** Of what lies beyond the centre front. */
+const MOST_ROUND_SHARE = 0.9;
+/** Room between the stand and the fall above it on the sheet. */
+const BETWEEN_MM = 24;
+/** A one-piece collar is dropped over the last 4 in of its front (common practice, no source). */
+const DROPPED_OVER_MM = 101.6;
+
+const TOP_CUT = { count: 1, mirrored: false, onFold: true, interfacing: 1 } as const;
+const UNDER_CUT = { ...TOP_CUT, interfacing: 0 } as const;
+
+type Lower = {
+  readonly length: number;
+  readonly shoulderAt: number;
+  /** From the lower edge to the outer one. */
+  readonly width: number;
+  /** By rule of thumb, how much of it is level at the centre back. */
+  readonly level: number;
+};
+
+/**
+ * Only the back of a fall has to lie on something longer than itself: it is bent as far as the shoulder, and its front is left straight for the
+ * points; by rule of thumb its front end is dropped as far as was asked.
+ */
+function bend(
+  { block }: CollarBase,
+  { height, fall, drop, point, spread }: ShirtFigures,
+  { edgeBy }: ShirtChoices,
+  { length, shoulderAt, width, level }: Lower,
+): Bent {
+  const below = fall - height;
+  const lineBelow = lineBelowNeckline(block, below);
+  const ring = (turn: number): BandShape => ({
+    neckEdge: length,
+    level: 0,
+    turn: -turn,
+    straight: length - shoulderAt,
+  });
+  const edgeOf = (shape: BandShape) => edgeLengthTo(shape, width, shoulderAt);
+  const found = letOut({
+    by: "drop",
+    needed: pathLength(lineBelow.back),
+    below,
+    edgeAt: (turn) => edgeOf(ring(turn)),
+    outAt: (turn) => frontAt(ring(turn), 0).at.y,
+    asked: edgeBy === "solved" ? null : drop,
+    least: -MOST_TURN,
+    most: MOST_TURN,
+  });
+  const byRule = (by: number): BandShape => {
+    const shape = lifted(length, Math.max(0, level), by)?.shape;
+    return shape ? { ...shape, turn: -shape.turn } : ring(found.turn);
+  };
+  const shape = edgeBy === "solved" ? ring(found.turn) : byRule(drop);
+  return {
+    ...found,
+    outer: {
+      ...found.outer,
+      edge: edgeOf(shape),
+      rule: { at: RULE_OF_THUMB_MM, edge: edgeOf(byRule(RULE_OF_THUMB_MM)) },
+    },
+    fall: { shape, width, shoulderAt, point, spread },
+    lineBelow: lineBelow.whole,
+  };
+}
+
+/** The top collar as it lies on the sheet, and the under collar. */
+function collars(fall: Fall, up: number): readonly [Piece, Piece] {
+  const top = fallPiece(fall, { id: "collar", name: "Top collar", cut: TOP_CUT });
+  const under = fallPiece(underFall(fall), { id: "underCollar", name: "Under collar", cut: UNDER_CUT });
+  return [placePiece(top, ({ x, y }) => ({ x, y: y - up }), false), under];
+}
+
+function fallHandles(
+  { shape, width, point, spread }: Fall,
+  figures: ShirtFigures,
+  up: number,
+): readonly CollarHandle[] {
+  const { tip } = pointOf({ shape, width, point, spread, shoulderAt: 0 });
+  return [
+    {
+      field: "fall",
+      name: "Width of the collar",
+      at: { x: 0, y: -up - width },
+      value: figures.fall,
+      gain: { x: 0, y: -1 },
+    },
+    { field: "spread", name: "Collar point", at: { x: tip.x, y: tip.y - up }, value: spread, gain: { x: 1, y: 0 } },
+  ];
+}
+
+export function standAndFall(base: CollarBase, figures: ShirtFigures, choices: ShirtChoices): CollarDrawing {
+  const { beyond, height } = figures;
+  // The fall is sewn on as far as the centre front: only what runs on beyond it may be rounded.
+  const roundness = Math.min(figures.roundness, beyond * MOST_ROUND_SHARE);
+  const frontEnd = roundness > 1 ? choices.frontEnd : "square";
+  const task = standTask(base, { ...figures, roundness }, { school: choices.school, frontEnd });
+  const stand = draftStand(task, { id: "collarStand", name: "Collar stand" });
+  if (!stand) return { isDrawn: false, why: { what: "no-stand", height, school: task.school } };
+  const length = stand.upperGirth / 2;
+  const shoulderAt = edgeLengthTo(stand.shape, height, task.neckline.back);
+  const bent = bend(base, figures, choices, { length, shoulderAt, width: figures.fall, level: 0 });
+  const up = BETWEEN_MM - boxOf([stand.piece.outline]).top + Math.max(0, pointOf(bent.fall).foot.y);
+  const [top, under] = collars(bent.fall, up);
+  const neckline = joinedNeckline(base.block, beyond);
+  const band = separateBand(base.block, beyond, choices.buttonStand);
+  return {
+    isDrawn: true,
+    title: "Shirt collar with a stand",
+    acts: [...stand.acts, ...fallSteps(bent, top, up), ...band.acts],
+    cutting: SHIRT_CUTTING,
+    drawn: [stand.piece, top],
+    extra: [under, ...band.pieces],
+    seams: [
+      necklineSeam(neckline, stand.neckEdge, frontEndOf(beyond), task.neckline.back),
+      {
+        id: "collar.fall",
+        name: "Fall on the stand",
+        body: "collarStand.upper",
+        part: "collar.neck",
+        bodyName: "stand",
+        partName: "fall",
+        bodyPath: subpath(edgeAt(stand.shape, height), 0, length),
+        partPath: edgeAt(bent.fall.shape, 0),
+        from: "centre back",
+        to: "centre front",
+        mark: { name: "shoulder", bodyAt: shoulderAt, partAt: shoulderAt },
+      },
+    ],
+    handles: [
+      ...standHandles(task, stand).filter(({ field }) => field !== "height"),
+      ...fallHandles(bent.fall, figures, up),
+    ],
+    joined: { neckline, shoulderAt: task.neckline.back, fallLine: bent.lineBelow },
+    upperEdge: upperEdgeOf(task, stand),
+    outer: bent.outer,
+    turnedOver: { stand: height, fall: figures.fall },
+    lapel: null,
+    solvers: [...stand.solvers, ...bent.solvers],
+  };
+}
+
+/** One piece that turns over by itself: its stand dies away towards the centre front. */
+export function onePiece(base: CollarBase, figures: ShirtFigures, choices: ShirtChoices): CollarDrawing {
+  const { beyond, height } = figures;
+  const { back, front } = base.block;
+  const shoulderAt = back.neckline.length;
+  const length = shoulderAt + front.neckline.length + beyond;
+  const lower = { length, shoulderAt, width: height + figures.fall, level: length - DROPPED_OVER_MM };
+  const bent = bend(base, figures, choices, lower);
+  const [top, under] = collars(bent.fall, 0);
+  const neckline = joinedNeckline(base.block, beyond);
+  const band = separateBand(base.block, beyond, choices.buttonStand);
+  return {
+    isDrawn: true,
+    title: "One-piece shirt collar",
+    acts: [...onePieceSteps(base, bent, top, figures), ...band.acts],
+    cutting: SHIRT_CUTTING,
+    drawn: [top],
+    extra: [under, ...band.pieces],
+    seams: [necklineSeam(neckline, edgeAt(bent.fall.shape, 0), frontEndOf(beyond), shoulderAt)],
+    handles: fallHandles(bent.fall, figures, 0),
+    joined: { neckline, shoulderAt, fallLine: bent.lineBelow },
+    upperEdge: null,
+    outer: bent.outer,
+    turnedOver: { stand: height, fall: figures.fall },
+    lapel: null,
+    solvers: bent.solvers,
+  };
+}

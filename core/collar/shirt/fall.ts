@@ -1,0 +1,90 @@
+import {
+  along,
+  type Cubic,
+  distance,
+  endOf,
+  line,
+  opposite,
+  type Path,
+  type Point,
+  reversePath,
+  startOf,
+  step,
+  subpath,
+  turnWay,
+  wayTo,
+} from "../../geometry";
+import { edge, notchOn, type Piece } from "../../pattern";
+import type { LetOutFound } from "../outer-edge";
+import { type BandShape, edgeAt, edgeLengthTo, frontAt } from "../stand/band-shape";
+
+/** A collar that is turned down, flat: its lower edge bends the other way than a stand's, and its front ends in a point. Millimetres. */
+export type Fall = {
+  readonly shape: BandShape;
+  /** From the lower to the outer edge at the centre back. */
+  readonly width: number;
+  /** Where the shoulder meets the lower edge, from the centre back. */
+  readonly shoulderAt: number;
+  readonly point: number;
+  readonly spread: number;
+};
+
+/** A fall that was let out, and the line on the block that it lies on. */
+export type Bent = LetOutFound & { readonly fall: Fall; readonly lineBelow: Path };
+
+/** The front of the lower edge, and the collar point: so far forward of square, at the end of a front edge of its length. */
+export function pointOf({ shape, point, spread }: Fall): { readonly foot: Point; readonly tip: Point } {
+  const { at: foot, along: forward } = frontAt(shape, 0);
+  const up = turnWay(forward, -Math.PI / 2);
+  return { foot, tip: step(step(foot, up, Math.sqrt(point * point - spread * spread)), forward, spread) };
+}
+
+/** From the centre back: the same distance from the lower edge as far as the shoulder, and on in one sweep to the point. */
+export function outerEdgeOf(fall: Fall): Path {
+  const { shape, width, shoulderAt } = fall;
+  const whole = edgeAt(shape, width);
+  const toShoulder = subpath(whole, 0, edgeLengthTo(shape, width, shoulderAt));
+  const from = endOf(toShoulder);
+  const heading = along(whole, edgeLengthTo(shape, width, shoulderAt)).direction;
+  return [...toShoulder, sweep(from, heading, pointOf(fall).tip)];
+}
+
+/** A curve that leaves in a direction and arrives in the one that mirrors it: the flattest that there is. */
+function sweep(from: Point, heading: Point, to: Point): Cubic {
+  const chord = wayTo(from, to);
+  const dot = heading.x * chord.x + heading.y * chord.y;
+  const arriving = { x: 2 * dot * chord.x - heading.x, y: 2 * dot * chord.y - heading.y };
+  const third = distance(from, to) / 3;
+  return [from, step(from, heading, third), step(to, opposite(arriving), third), to];
+}
+
+/** The under collar is so much smaller all along its free edges, so that the seam rolls under (from memory). */
+export const UNDER_SMALLER_MM = 2.5;
+
+export function fallPiece(fall: Fall, piece: Pick<Piece, "id" | "name" | "cut">): Piece {
+  const { shape, width, shoulderAt } = fall;
+  const lower = edgeAt(shape, 0);
+  const outer = outerEdgeOf(fall);
+  const { foot, tip } = pointOf(fall);
+  const fold = line(startOf(lower), startOf(outer));
+  const edges = [
+    edge("outer", "Outer edge", outer),
+    edge("front", "Front edge", line(tip, foot)),
+    edge("neck", "Lower edge", reversePath(lower)),
+    edge("centreBack", "Centre back", fold),
+  ];
+  return {
+    ...piece,
+    edges,
+    outline: edges.flatMap((one) => one.path),
+    folds: [fold],
+    darts: [],
+    grain: { from: { x: width * 0.35, y: -width * 0.85 }, to: { x: width * 0.35, y: -width * 0.2 } },
+    notches: [notchOn("shoulder", lower, shoulderAt, -1)],
+  };
+}
+
+/** The fall without what the top collar has more at its free edges; both meet the same seam below. */
+export function underFall(fall: Fall): Fall {
+  return { ...fall, width: fall.width - UNDER_SMALLER_MM, point: fall.point - UNDER_SMALLER_MM, spread: fall.spread };
+}

@@ -1,0 +1,110 @@
+import { type Figure, length, phrase, point, type StepRecord } from "../../draft";
+import { type Point, pathLength, startOf } from "../../geometry";
+import type { Piece } from "../../pattern";
+import type { CollarBase } from "../collar-kind";
+import { outerEdgeFigures } from "../outer-edge";
+import { lettered, linesOf } from "../piece-lines";
+import { edgeAt, frontAt } from "../stand/band-shape";
+import { stripToCut } from "../strip";
+import { type Bent, pointOf, UNDER_SMALLER_MM } from "./fall";
+
+export const SHIRT_CUTTING: StepRecord = {
+  text: phrase`Cut top and under collar each once on the fold of the cloth, and interfacing for the top collar and the stand. Press the interfacing on with a cloth between; mind your fingers and the steam. Trim the points before you turn them, and push them out with something blunt.`,
+};
+
+const onSheet = (up: number) => (p: Point) => ({ x: p.x, y: p.y - up });
+
+/** The lower edge bent the other way, the outer edge and the point; the letters go on from those before. */
+function pointSteps(
+  { fall, outer }: Bent,
+  top: Piece,
+  up: number,
+  [back, front, edge, tip]: readonly [string, string, string, string],
+): readonly StepRecord[] {
+  const at = onSheet(up);
+  const ends = pointOf(fall);
+  const drop = frontAt(fall.shape, 0).at.y;
+  return [
+    {
+      text: phrase`${outer.isSolved ? phrase`Bend the lower edge down in an even arc as far as the shoulder and rule it straight on from there, so that its end ${point(front)} lies ${length(drop)} below the level of ${point(back)}` : phrase`Let the lower edge run level and then drop it at the front, until its end ${point(front)} lies ${length(drop)} below the level of ${point(back)}`}: the outer edge is then ${length(outer.edge)} from the centre back to the shoulder, and the line that it lies on ${length(outer.needed)}.`,
+      points: [lettered(front, "front, lower edge", at(ends.foot))],
+      lines: linesOf(top, ["neck"]),
+      figures: outerEdgeFigures(outer),
+      tapeCheck: phrase`${point(back)} to ${point(front)} measures ${length(pathLength(edgeAt(fall.shape, 0)))}, tape on its edge.`,
+    },
+    {
+      text: phrase`From ${point(front)} rule the front edge ${length(fall.point)} long to the point ${point(tip)}, which lies ${length(fall.spread)} forward of square.`,
+      points: [lettered(tip, "collar point", at(ends.tip))],
+      lines: linesOf(top, ["front"]),
+    },
+    {
+      text: phrase`Draw the outer edge from ${point(edge)}, square to the fold and ${length(fall.width)} from the lower edge as far as the shoulder, and on to ${point(tip)} in one sweep. Notch the lower edge at the shoulder, ${length(fall.shoulderAt)} from the centre back, and the fold at both ends.`,
+      lines: linesOf(top, ["outer"]),
+    },
+    {
+      text: phrase`Trace the under collar ${length(UNDER_SMALLER_MM)} smaller along its outer and front edges, so that the seam rolls under; below both are the same.`,
+    },
+  ];
+}
+
+export function fallSteps(bent: Bent, top: Piece, up: number): readonly StepRecord[] {
+  const { fall } = bent;
+  const whole = pathLength(edgeAt(fall.shape, 0));
+  const at = onSheet(up);
+  return [
+    {
+      text: phrase`The fall, above the stand: rule its centre back ${length(fall.width)} high, from ${point("E")} up to ${point("F")}. Its lower edge is as long as the upper edge of the stand to the centre front, ${length(whole)}.`,
+      points: [
+        lettered("E", "centre back, lower edge of the fall", at({ x: 0, y: 0 })),
+        lettered("F", "centre back, outer edge", at({ x: 0, y: -fall.width })),
+      ],
+      lines: linesOf(top, ["centreBack"]),
+    },
+    ...pointSteps(bent, top, up, ["E", "G", "F", "H"]),
+  ];
+}
+
+type OnePieceFigures = { readonly height: number; readonly fall: number; readonly beyond: number };
+
+export function onePieceSteps(
+  { block, wholeUnit }: CollarBase,
+  bent: Bent,
+  top: Piece,
+  { height, fall, beyond }: OnePieceFigures,
+): readonly StepRecord[] {
+  const neck = edgeAt(bent.fall.shape, 0);
+  const half = pathLength(neck);
+  const strip = stripToCut(2 * half, wholeUnit);
+  const back = block.back.neckline.length;
+  const front = block.front.neckline.length;
+  const seam: Figure = {
+    id: "collar.neckSeam",
+    label: "Neck seam of the collar, half",
+    value: half,
+    kind: "length",
+    formula: phrase`back neck ${length(back)} + front neck ${length(front)}${beyond > 0 ? phrase` + button stand ${length(beyond)}` : ""}`,
+    rule: "Measured on the draft",
+    source: "geometry",
+  };
+  const paper: Figure = {
+    id: "collar.strip",
+    label: "Strip to cut for the whole collar",
+    value: strip,
+    kind: "length",
+    formula: phrase`neck edge ${length(2 * half)} and an inch of seams, up to the next whole ${length(wholeUnit)}; the surplus is trimmed`,
+    rule: "Strip for a collar",
+    source: "common practice, no source",
+  };
+  return [
+    {
+      text: phrase`Fold a strip of paper ${length(strip)} long across its middle: half of it is ${length(strip / 2)}, and what is over is trimmed. Rule the centre back on the fold, ${length(height + fall)} high, from ${point("A")} up to ${point("B")}: ${length(height)} of it stands and ${length(fall)} falls.`,
+      points: [
+        lettered("A", "centre back, neck edge", startOf(neck)),
+        lettered("B", "centre back, outer edge", { x: 0, y: -height - fall }),
+      ],
+      lines: linesOf(top, ["centreBack"]),
+      figures: [seam, paper],
+    },
+    ...pointSteps(bent, top, 0, ["A", "C", "B", "D"]),
+  ];
+}

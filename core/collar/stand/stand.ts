@@ -1,0 +1,191 @@
+import type { Block } from "../../block";
+import { length, phrase, type StepRecord } from "../../draft";
+import { line, pathLength } from "../../geometry";
+import { edge, type Piece } from "../../pattern";
+import { type CollarBase, type CollarHandle, collarKind, type Usual } from "../collar-kind";
+import { joinedNeckline } from "../joined-neckline";
+import { necklineSeam } from "../neckline-seam";
+import { frontAt } from "./band-shape";
+import { draftStand, type Stand } from "./draft-stand";
+import type { StandTask } from "./stand-task";
+
+const COMMON = "common practice, no source" as const;
+
+/** An inch of level at the centre back of a bowed band (common practice, no source). */
+const LEVEL_MM = 25.4;
+
+/** What every stand is left to choose, also one that carries a fall. */
+export const STAND_USUAL = {
+  height: { value: 38.1, rule: phrase`1 to 2 1/2 in; usual`, source: COMMON },
+  ease: {
+    value: 17.5,
+    rule: phrase`10 to 25 mm to breathe in`,
+    source: COMMON,
+    when: ({ school }) => school === "developed",
+  },
+  bow: { value: 101.6, rule: phrase`over the half length`, source: COMMON, when: ({ school }) => school === "bowed" },
+  rise: {
+    value: 19.05,
+    rule: phrase`12 to 25 mm`,
+    source: "from memory",
+    when: ({ school }) => school === "front-rise",
+  },
+  beyond: {
+    value: ({ buttonStand }) => buttonStand,
+    rule: phrase`as far as the button stand of the front`,
+    source: "geometry",
+  },
+  roundness: {
+    value: 19.05,
+    rule: phrase`usual`,
+    source: "from memory",
+    when: ({ frontEnd }) => frontEnd === "round",
+  },
+} as const satisfies Record<string, Usual>;
+
+export const STAND_CHOICES = {
+  school: { value: "developed", rule: phrase`the one that is solved for the neck` },
+  frontEnd: { value: "round", rule: phrase`usual` },
+  buttonStand: { value: "in-one", rule: phrase`usual` },
+} as const;
+
+type StandFigures = Readonly<Record<"height" | "ease" | "bow" | "rise" | "beyond" | "roundness", number>>;
+
+export function standTask(
+  { block, neck }: CollarBase,
+  { beyond, ...figures }: StandFigures,
+  { school, frontEnd }: Pick<StandTask, "school" | "frontEnd">,
+): StandTask {
+  return {
+    ...figures,
+    school,
+    frontEnd,
+    neck,
+    level: LEVEL_MM,
+    neckline: { back: block.back.neckline.length, front: block.front.neckline.length, beyond },
+  };
+}
+
+/** A stand at the neck and nothing more. */
+export const stand = collarKind({
+  name: "Stand",
+  summary: "A band that stands up round the neck; also called a band collar.",
+  needsNeck: true,
+  needsWaist: false,
+  groups: [
+    { title: "Shape", choices: ["school"], fields: ["height", "ease", "bow", "rise"] },
+    { title: "Front", choices: ["frontEnd"], fields: ["roundness", "beyond"] },
+    { title: "Button stand", choices: ["buttonStand"] },
+  ],
+  usual: STAND_USUAL,
+  choices: STAND_CHOICES,
+  draft: (base, figures, choices) => {
+    const task = standTask(base, figures, choices);
+    const drawn = draftStand(task);
+    if (!drawn) return { isDrawn: false, why: { what: "no-stand", height: task.height, school: task.school } };
+    const neckline = joinedNeckline(base.block, figures.beyond);
+    const band = separateBand(base.block, figures.beyond, choices.buttonStand);
+    return {
+      isDrawn: true,
+      title: "Stand collar",
+      acts: [...drawn.acts, ...band.acts],
+      cutting: drawn.cutting,
+      drawn: [drawn.piece],
+      extra: band.pieces,
+      seams: [necklineSeam(neckline, drawn.neckEdge, frontEndOf(figures.beyond), task.neckline.back)],
+      handles: standHandles(task, drawn),
+      joined: { neckline, shoulderAt: task.neckline.back, fallLine: null },
+      upperEdge: upperEdgeOf(task, drawn),
+      outer: null,
+      turnedOver: null,
+      lapel: null,
+      solvers: drawn.solvers,
+    };
+  },
+});
+
+export function frontEndOf(beyond: number): string {
+  return beyond > 0 ? "edge of the button stand" : "centre front";
+}
+
+export function upperEdgeOf({ neck, ease, school, neckline }: StandTask, { upperGirth }: Stand) {
+  return {
+    girth: upperGirth,
+    neck,
+    wanted: neck + ease,
+    neckline: 2 * (neckline.back + neckline.front),
+    isDeveloped: school === "developed",
+  };
+}
+
+/**
+ * The upper edge at the fold is the height; the front end of the neck edge, dragged up or down, is by a rule of thumb its bow or its
+ * rise, and developed the ease above, of which less is left the further the collar leans in.
+ */
+export function standHandles(task: StandTask, { shape }: Stand): readonly CollarHandle[] {
+  const height: CollarHandle = {
+    field: "height",
+    name: "Height of the collar",
+    at: { x: 0, y: -task.height },
+    value: task.height,
+    gain: { x: 0, y: -1 },
+  };
+  const front = (field: "ease" | "bow" | "rise", way: 1 | -1): CollarHandle => ({
+    field,
+    name: "Front of the neck edge",
+    at: frontAt(shape, 0).at,
+    value: task[field],
+    gain: { x: 0, y: way },
+  });
+  switch (task.school) {
+    case "straight":
+      return [height];
+    case "developed":
+      return [height, front("ease", 1)];
+    case "bowed":
+      return [height, front("bow", -1)];
+    case "front-rise":
+      return [height, front("rise", -1)];
+  }
+}
+
+type SeparateBand = { readonly pieces: readonly Piece[]; readonly acts: readonly StepRecord[] };
+
+/** A button stand that is cut by itself: a strip folded lengthwise, with the centre front down the middle of its finished width. */
+export function separateBand(block: Block, beyond: number, buttonStand: "in-one" | "separate"): SeparateBand {
+  if (buttonStand === "in-one" || beyond <= 0) return { pieces: [], acts: [] };
+  const long = pathLength(block.front.centre);
+  const width = 2 * beyond;
+  const [a, b, c, d] = [
+    { x: 0, y: 0 },
+    { x: 2 * width, y: 0 },
+    { x: 2 * width, y: long },
+    { x: 0, y: long },
+  ] as const;
+  const edges = [
+    edge("neck", "Neck end", line(a, b)),
+    edge("inner", "Inner edge", line(b, c)),
+    edge("hem", "Lower end", line(c, d)),
+    edge("front", "Edge to the front", line(d, a)),
+  ];
+  return {
+    pieces: [
+      {
+        id: "buttonStand",
+        name: "Button stand",
+        cut: { count: 2, mirrored: false, onFold: false, interfacing: 1 },
+        edges,
+        outline: edges.flatMap((one) => one.path),
+        folds: [line({ x: width, y: 0 }, { x: width, y: long })],
+        darts: [],
+        grain: { from: { x: width / 2, y: long * 0.2 }, to: { x: width / 2, y: long * 0.8 } },
+        notches: [],
+      },
+    ],
+    acts: [
+      {
+        text: phrase`Button stand, twice: ${length(long)} long, as the centre front is, and ${length(2 * width)} wide, folded lengthwise to ${length(width)}. The centre front runs down its middle: cut the front off ${length(beyond)} behind its centre line, and sew the band on there.`,
+      },
+    ],
+  };
+}
