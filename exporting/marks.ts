@@ -1,6 +1,17 @@
 import { speak } from "@core/draft/index";
 import type { Garment, NotchMark } from "@core/garment/index";
-import { along, areaOf, boxOf, flatten, type Point, svgPathData } from "@core/geometry/index";
+import {
+  along,
+  areaOf,
+  boxOf,
+  flatten,
+  opposite,
+  type Point,
+  step,
+  svgPathData,
+  turnWay,
+  wayTo,
+} from "@core/geometry/index";
 import type { Edge, Piece, PieceNotch } from "@core/pattern/index";
 import { formatLength, type TapeUnit } from "@core/tape/index";
 
@@ -124,16 +135,18 @@ function isNarrow(piece: Piece): boolean {
 
 function grainArrow(piece: Piece): readonly Mark[] {
   const { from, to } = piece.grain;
-  const head = (tip: Point, way: 1 | -1): Mark => ({
-    kind: "line",
-    style: "grain",
-    data: `M${tip.x - ARROW_MM / 2} ${tip.y + way * ARROW_MM}L${tip.x} ${tip.y}L${tip.x + ARROW_MM / 2} ${tip.y + way * ARROW_MM}`,
-  });
+  const way = wayTo(from, to);
+  const aside = turnWay(way, Math.PI / 2);
+  const head = (tip: Point, back: Point): Mark => {
+    const barb = (side: number) => step(step(tip, back, ARROW_MM), aside, (side * ARROW_MM) / 2);
+    const [left, right] = [barb(-1), barb(1)];
+    return { kind: "line", style: "grain", data: `M${left.x} ${left.y}L${tip.x} ${tip.y}L${right.x} ${right.y}` };
+  };
   const middle = { x: from.x - 3, y: (from.y + to.y) / 2 };
   return [
     { kind: "line", style: "grain", data: segment(from, to) },
-    head(from, 1),
-    head(to, -1),
+    head(from, way),
+    head(to, opposite(way)),
     ...(isNarrow(piece) || isSlim(piece)
       ? []
       : [{ kind: "text", at: middle, text: "straight grain", size: LABEL_MM, anchor: "middle", turn: -90 } as const]),

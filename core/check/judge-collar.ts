@@ -154,6 +154,12 @@ function judgeOuterEdge({ edge, needed, solvedAt, converged, by }: OuterEdge): r
 /** A lapel keeps an inch inside the armhole (common practice, no source). */
 const LEAST_CLEARANCE_MM = 25.4;
 
+const NARROWER: Readonly<Record<Lapel["field"], (most: number) => Phrase>> = {
+  lapelOut: (most) => phrase`Let the lapel reach ${length(most)} beyond the button stand`,
+  lapelWidth: (most) => phrase`Make the lapel ${length(most)} wide`,
+  fall: (most) => phrase`Make the fall ${length(most)}`,
+};
+
 function judgeLapel({ clearance, field, widest }: Lapel): readonly Finding[] {
   if (clearance >= LEAST_CLEARANCE_MM - 0.05) return [];
   return [
@@ -163,18 +169,7 @@ function judgeLapel({ clearance, field, widest }: Lapel): readonly Finding[] {
       message: phrase`Turned back, the lapel ${clearance < 0 ? phrase`reaches ${length(-clearance)} beyond the armhole` : phrase`comes within ${length(clearance)} of the armhole`}; ${length(LEAST_CLEARANCE_MM)} is the least.`,
       reason: phrase`It is caught by the sleeve and lifts when the arm moves.`,
       numbers: { clearance },
-      remedies:
-        widest === null
-          ? []
-          : [
-              remedy(
-                "narrower-lapel",
-                field === "lapelOut"
-                  ? phrase`Let the lapel reach ${length(widest)} beyond the button stand`
-                  : phrase`Make the lapel ${length(widest)} wide`,
-                { [field]: widest },
-              ),
-            ],
+      remedies: widest === null ? [] : [remedy("narrower-lapel", NARROWER[field](widest), { [field]: widest })],
     }),
   ];
 }

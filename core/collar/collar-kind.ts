@@ -106,7 +106,7 @@ export type Lapel = {
   /** How far inside the armhole it keeps. */
   readonly clearance: number;
   /** The figure that makes it wide, and what that may be at most; null where nothing of it helps. */
-  readonly field: "lapelOut" | "lapelWidth";
+  readonly field: "lapelOut" | "lapelWidth" | "fall";
   readonly widest: number | null;
   readonly notch: { readonly lapel: number; readonly collar: number } | null;
   readonly breakY: number;

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Finding } from "../check";
 import { speak } from "../draft";
+import { figureOf, inches, readingsOf, sampleSpec, withSleeve } from "../testing/sample";
 import { applyChange, draftGarment, type GarmentSpec, sewnSleeve } from ".";
 
 function finding(spec: GarmentSpec, code: string): Finding {

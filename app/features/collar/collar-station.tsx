@@ -5,5 +5,5 @@ import { CollarSheet } from "./collar-sheet";
 
 /** The collar on its sheet, beside the neckline that it is fitted to. */
 export function CollarStation() {
-  return <WorkColumns fields={<CollarFields />} sheet={<CollarSheet />} side={<FindingsPanel />} />;
+  return <WorkColumns fields={<CollarFields />} sheet={<CollarSheet />} side={<FindingsPanel first="collar." />} />;
 }

@@ -13,10 +13,10 @@ const BETWEEN_MM = 40;
 export type PlacedNeck = { readonly neckline: Path; readonly fallLine: Path | null };
 
 /** The joined neckline with its centre back below the collar's; to the right of a collar that is drawn on the front. */
-export function joinedBeside({ drawn, drawing }: DraftedCollar): PlacedNeck {
+export function joinedBeside({ drawn, draft, drawing }: DraftedCollar): PlacedNeck {
   const { neckline, fallLine } = drawing.joined;
   const own = boxOf([neckline, ...(fallLine ? [fallLine] : [])]);
-  const collar = boxOf(drawn.map((piece) => piece.outline));
+  const collar = boxOf([...drawn.map((piece) => piece.outline), ...draft.lines.map((one) => one.path)]);
   const start = startOf(neckline);
   const isBeside = collar.bottom - collar.top > collar.right - collar.left;
   const move = isBeside
@@ -60,11 +60,11 @@ export function JoinedNeckDrawing({ collar, placed, view, onLimit, onHold }: Pro
         <>
           <PlainPath path={fallLine} view={view} className="fall-line" />
           <FigureAt
-            at={along(fallLine, outer.needed / 2).point}
-            text={`the outer edge lies here, ${text(outer.needed)} to the shoulder`}
+            at={startOf(fallLine)}
+            text={`outer edge lies here: ${text(outer.needed)}`}
             view={view}
-            dx={12}
-            dy={18}
+            dx={-8}
+            dy={36}
             anchor="start"
           />
           {fall && (

@@ -7,13 +7,25 @@ import { FiguresList } from "./figures-list";
 import { useCalmWork } from "./use-calm-work";
 import { useWorkStore } from "./work-context";
 
+type Props = {
+  /** Figures and defaults of this part stand first: what their ids begin with. */
+  readonly first?: string;
+};
+
 /** What a good colleague would say, and the figures it rests on. */
-export function FindingsPanel() {
+export function FindingsPanel({ first }: Props) {
   const garment = useCalmWork((work) => work.garment);
+  const inFront = <T,>(all: readonly T[], idOf: (one: T) => string) =>
+    first === undefined
+      ? all
+      : [...all.filter((one) => idOf(one).startsWith(first)), ...all.filter((one) => !idOf(one).startsWith(first))];
   return (
     <>
       <Findings findings={garment.findings} hasSleeve={garment.sleeve !== null} />
-      <FiguresList figures={garment.figures} defaults={garment.defaults} />
+      <FiguresList
+        figures={inFront(garment.figures, ({ id }) => id)}
+        defaults={inFront(garment.defaults, ({ path }) => path)}
+      />
     </>
   );
 }

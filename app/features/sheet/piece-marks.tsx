@@ -1,17 +1,18 @@
-import { line } from "@core/geometry/index";
+import { line, opposite, turnWay, wayTo } from "@core/geometry/index";
 import type { Piece } from "@core/pattern/index";
 import { PlainPath, Tick } from "./drawn";
 import type { View } from "./view";
 
+/** How far the barbs of an arrow head are turned off it. */
+const HEAD_TURN = Math.PI / 6;
+
 /** Notches, and the arrow heads of the grain. */
 export function PieceMarks({ piece, view }: { readonly piece: Piece; readonly view: View }) {
   const { from, to } = piece.grain;
-  const heads = [
-    { at: from, towards: { x: -0.5, y: 0.86 } },
-    { at: from, towards: { x: 0.5, y: 0.86 } },
-    { at: to, towards: { x: -0.5, y: -0.86 } },
-    { at: to, towards: { x: 0.5, y: -0.86 } },
-  ];
+  const way = wayTo(from, to);
+  const heads = [from, to].flatMap((at) =>
+    [HEAD_TURN, -HEAD_TURN].map((turn) => ({ at, towards: turnWay(at === from ? way : opposite(way), turn) })),
+  );
   return (
     <>
       {piece.notches.map((notch) => (
@@ -36,7 +37,14 @@ export function PieceMarks({ piece, view }: { readonly piece: Piece; readonly vi
       )}
       {from.x !== 0 && <PlainPath path={line(from, to)} view={view} className="grain" />}
       {heads.map(({ at, towards }) => (
-        <Tick key={`${at.y} ${towards.x}`} at={at} towards={towards} px={9} view={view} className="grain" />
+        <Tick
+          key={`${at.y} ${towards.x} ${towards.y}`}
+          at={at}
+          towards={towards}
+          px={9}
+          view={view}
+          className="grain"
+        />
       ))}
     </>
   );

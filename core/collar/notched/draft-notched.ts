@@ -171,8 +171,8 @@ function collarPiece(
   };
 }
 
-const GRAIN_IN_MM = 12;
-const GRAIN_HALF_MM = 30;
+const GRAIN_IN_MM = 24;
+const GRAIN_HALF_MM = 28;
 
 function lapelOf(ground: FrontGround, front: NotchedFront, figures: NotchedFigures): DrawnCollar["lapel"] {
   const armhole = flatten(ground.front.armhole.path);

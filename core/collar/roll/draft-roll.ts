@@ -107,7 +107,7 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
     upperEdge: null,
     outer,
     turnedOver: { stand: height, fall },
-    lapel: lapelOf(ground, back, lapelWidth),
+    lapel: lapelOf(ground, back, figures),
     solvers: found.solvers,
   };
 }
@@ -152,22 +152,33 @@ function furthestApart(some: Path, others: Path): number {
   );
 }
 
-function lapelOf(ground: FrontGround, back: BackCollar, width: number): DrawnCollar["lapel"] {
+/** What comes too near to the armhole is the lapel, or the collar where it passes the shoulder: whichever can mend it is narrowed. */
+function lapelOf(
+  ground: FrontGround,
+  back: BackCollar,
+  { lapelWidth, height, fall }: RollFigures,
+): DrawnCollar["lapel"] {
   const armhole = flatten(ground.front.armhole.path);
-  const clearanceOf = (wide: number) =>
-    clearanceInside(
-      flatten(rollEdge(ground, back, wide).slice(1), 12).map((p) => turnedBack(ground, p)),
+  const clearanceOf = (wide: number, atShoulder: number) => {
+    const passing = { ...back, atShoulder: step(ground.neck, ground.outwards, atShoulder) };
+    const below = rollEdge(ground, passing, wide).slice(1);
+    return clearanceInside(
+      flatten(below, 12).map((p) => turnedBack(ground, p)),
       armhole,
     );
-  const clearance = clearanceOf(width);
-  const widest =
+  };
+  const clearance = clearanceOf(lapelWidth, height + fall);
+  const most = (of: (value: number) => number, now: number) =>
     clearance < LEAST_CLEARANCE_MM
-      ? findRoot((wide) => clearanceOf(wide) - LEAST_CLEARANCE_MM, NARROWEST_MM, width, 0.01)
+      ? findRoot((value) => of(value) - LEAST_CLEARANCE_MM, NARROWEST_MM, now, 0.01)
       : null;
+  const lapel = most((wide) => clearanceOf(wide, height + fall), lapelWidth);
+  const collar = lapel?.converged ? null : most((falls) => clearanceOf(lapelWidth, height + falls), fall);
+  const found = collar ?? lapel;
   return {
     clearance,
-    field: "lapelWidth",
-    widest: widest?.converged ? widest.value : null,
+    field: collar ? "fall" : "lapelWidth",
+    widest: found?.converged ? found.value : null,
     notch: null,
     breakY: ground.breakPoint.y,
     chest: ground.chest,
