@@ -128,16 +128,30 @@ function judgeFall({ stand, fall }: NonNullable<DrawnCollar["turnedOver"]>): rea
   ];
 }
 
-function judgeOuterEdge({ edge, needed, solvedAt, converged, by }: OuterEdge): readonly Finding[] {
+function judgeOuterEdge({ edge, needed, solvedAt, converged, by, at, asked }: OuterEdge): readonly Finding[] {
   const longer = edge - needed;
-  if (Math.abs(longer) <= TAPE_MM) return [];
   const isShort = longer < 0;
   const way = by === "tilt" ? "Swing its end out by" : "Drop its front end by";
   const solve = remedy("solve-outer-edge", phrase`${way} ${length(solvedAt)}, so that both are of one length`, {
     edgeBy: "solved",
     ...(by === "tilt" ? { backCollar: "tilt" as const } : {}),
   });
+  const isOutOfReach = asked !== null && Math.abs(asked - at) > OUT_OF_REACH_MM;
+  const tooFar = isOutOfReach
+    ? [
+        told({
+          code: "let-out-too-far",
+          severity: "warning",
+          message: phrase`The collar’s end was to be let out by ${length(asked ?? 0)}, and ${length(at)} is the most there is: it is drawn so.`,
+          reason: phrase`Let out further, the collar would come back over itself.`,
+          numbers: { asked: asked ?? 0, at },
+          remedies: converged ? [solve] : [],
+        }),
+      ]
+    : [];
+  if (Math.abs(longer) <= TAPE_MM) return tooFar;
   return [
+    ...tooFar,
     told({
       code: isShort ? "collar-rides-up" : "collar-ripples",
       severity: "warning",
@@ -150,6 +164,8 @@ function judgeOuterEdge({ edge, needed, solvedAt, converged, by }: OuterEdge): r
     }),
   ];
 }
+
+const OUT_OF_REACH_MM = 0.1;
 
 /** A lapel keeps an inch inside the armhole (common practice, no source). */
 const LEAST_CLEARANCE_MM = 25.4;
@@ -283,6 +299,15 @@ export function judgeNoCollar(why: NoCollar): Finding {
             lapelOut: why.lapel,
           }),
         ],
+      });
+    case "out-too-far":
+      return told({
+        code: "collar-end-too-far-out",
+        severity: "fault",
+        message: phrase`With its end ${length(why.out)} out of the guide line the neck edge cannot be as short as the back neck.`,
+        reason: phrase`It would have to come back over itself.`,
+        numbers: { out: why.out },
+        remedies: [remedy("less-out", phrase`Move its end out by ${length(why.usual)}`, { out: why.usual })],
       });
     case "spread-beyond-point":
       return told({

@@ -41,7 +41,7 @@ const FIELDS = {
   notchAngle: { label: "Notch opens by", bounds: { least: 10, most: 140 }, isAngle: true },
   buttonSpacing: length("Between the buttons", 20, 250),
   lapelWidth: length("Lapel width", 20, 300, "Square to the crease line, where it is widest."),
-  out: length("Collar end moved out by", 0, 150),
+  out: length("Collar end moved out by", 0, 80),
   depth: length("Finished depth of the band", 5, 150),
   hemDepth: length("Finished depth of the hem band", 0, 200),
   slant: length("Centre-back seam slanted by", 0, 60),
@@ -92,7 +92,8 @@ const CHOICES = {
         name: "Solved",
         summary: "As long as the line on the garment that it lies on, from the centre back to the shoulder.",
       },
-      rule: { name: "By rule of thumb", summary: "Let out by a figure; what that does to the edge is told." },
+      rule: { name: "By rule of thumb", summary: "Let out by 1/2 in; what that does to the edge is told." },
+      own: { name: "By a figure of my own", summary: "Let out by so much; what that does to the edge is told." },
     },
   },
   breakAt: {

@@ -139,6 +139,7 @@ export type NoCollar =
   | { readonly what: "break-too-high"; readonly breakY: number; readonly neckline: number }
   | { readonly what: "notch-too-long"; readonly lapel: number; readonly gorge: number }
   | { readonly what: "gorge-beyond-neckline"; readonly start: number; readonly most: number }
+  | { readonly what: "out-too-far"; readonly out: number; readonly usual: number }
   | { readonly what: "spread-beyond-point"; readonly point: number; readonly spread: number };
 
 export type CollarDrawing = DrawnCollar | { readonly isDrawn: false; readonly why: NoCollar };

@@ -1,6 +1,7 @@
 import { type Figure, length, phrase } from "../draft";
 import { findRoot } from "../geometry";
 import type { NamedSolution } from "../sleeve/set-in";
+import type { CollarChoiceOf } from "./collar-fields";
 
 /** The outer edge of a collar that is turned over, from the centre back to the shoulder, against the line that it lies on. Millimetres. */
 export type OuterEdge = {
@@ -11,6 +12,8 @@ export type OuterEdge = {
   readonly below: number;
   readonly edge: number;
   readonly at: number;
+  /** How far it was to be let out; null for as far as the edge needs. More than there is is not let out. */
+  readonly asked: number | null;
   readonly isSolved: boolean;
   /** Where the edge is as long as the line. */
   readonly solvedAt: number;
@@ -23,6 +26,11 @@ export type OuterEdge = {
 
 /** Half an inch: common practice, no source. */
 export const RULE_OF_THUMB_MM = 12.7;
+
+/** How far a collar's end is let out by choice; null for as far as its outer edge needs. */
+export function askedOut(edgeBy: CollarChoiceOf<"edgeBy">, own: number): number | null {
+  return { solved: null, rule: RULE_OF_THUMB_MM, own }[edgeBy];
+}
 
 /** One turn gives both the edge and how far the end is let out; each grows with it. */
 export type LetOut = {
@@ -62,6 +70,7 @@ export function letOut({ by, needed, below, edgeAt, outAt, asked, least, most }:
       below,
       edge: edgeAt(turn),
       at: outAt(turn),
+      asked,
       isSolved: asked === null,
       solvedAt: outAt(solution.value),
       converged: solution.converged,
@@ -85,6 +94,7 @@ export function uniformTurn(stand: number, fall: number, necklineTurn: number): 
 
 export function outerEdgeFigures(outer: OuterEdge): readonly Figure[] {
   const what = outer.by === "tilt" ? "End of the collar swung out" : "Front end dropped";
+  const isRule = Math.abs(outer.at - RULE_OF_THUMB_MM) < 1e-6;
   const difference = outer.rule.edge - outer.needed;
   return [
     {
@@ -113,8 +123,8 @@ export function outerEdgeFigures(outer: OuterEdge): readonly Figure[] {
       formula: outer.isSolved
         ? phrase`so far that the outer edge is ${length(outer.needed)}; ${length(RULE_OF_THUMB_MM)} by rule of thumb would make it ${length(outer.rule.edge)}, ${length(Math.abs(difference))} too ${difference < 0 ? "short" : "long"}`
         : phrase`as it was chosen; ${length(outer.solvedAt)} would make the outer edge as long as the line it lies on`,
-      rule: outer.isSolved ? "Solved from the outer edge" : "Rule of thumb",
-      source: outer.isSolved ? "solved" : "common practice, no source",
+      rule: outer.isSolved ? "Solved from the outer edge" : isRule ? "Rule of thumb" : "As it was chosen",
+      source: outer.isSolved ? "solved" : isRule ? "common practice, no source" : "choice",
     },
   ];
 }

@@ -1,41 +1,11 @@
-import { readFileSync } from "node:fs";
-import { join } from "node:path";
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
 import type { Block, BodiceHalf } from "../block";
-import { STAND_SCHOOLS } from "../collar";
 import { applyChange, draftGarment, type GarmentSpec, readGarment, sewnSleeve, writeResult } from "../garment";
 import { along, crossesItself, pathLength, pathsCross, svgPathData } from "../geometry";
 import { SET_IN_METHODS } from "../sleeve/set-in";
 import { STYLE_KINDS } from "../sleeve/styles";
-
-type Woman = {
-  readonly chest: number;
-  readonly waist: number;
-  readonly hip: number;
-  readonly biacromial: number;
-  readonly bicep: number;
-  readonly wrist: number;
-};
-
-/** The open data set beside this test; its notice is in data/README.md. */
-function readWomen(): readonly Woman[] {
-  const [head = "", ...rows] = readFileSync(join(import.meta.dirname, "data/body-women.csv"), "utf8")
-    .trim()
-    .split(/\r?\n/);
-  const columns = head.split(",");
-  const at = (row: readonly string[], name: string) => Number(row[columns.indexOf(name)]) * 10;
-  return rows
-    .map((row) => row.split(","))
-    .map((row) => ({
-      chest: at(row, "chest_girth_cm"),
-      waist: at(row, "waist_girth_cm"),
-      hip: at(row, "hip_girth_cm"),
-      biacromial: at(row, "biacromial_breadth_cm"),
-      bicep: at(row, "bicep_girth_flexed_cm"),
-      wrist: at(row, "wrist_girth_cm"),
-    }));
-}
+import { bodyOf, type Woman, women } from "./women";
 
 /** No armhole was measured: the program's own stand-in builds it from the chest, and says so. */
 function specFor({ chest, bicep, wrist }: Woman, method: (typeof SET_IN_METHODS)[number]): GarmentSpec {
@@ -48,8 +18,6 @@ function specFor({ chest, bicep, wrist }: Woman, method: (typeof SET_IN_METHODS)
   if (!read.ok) throw new Error(read.issues.map((issue) => issue.message).join(" "));
   return read.spec;
 }
-
-const women = readWomen();
 
 describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", () => {
   it("are 260, each measured", () => {
@@ -170,14 +138,6 @@ describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", ()
   });
 });
 
-/**
- * The set has no bust (its chest girth is taken above the breast), no neck, no armscye. Built by stated rules: bust = chest girth
- * + 60 mm; across shoulders = biacromial breadth + 20 mm for the flesh over the bone; the rest is the program's own estimates.
- */
-function bodyOf({ chest, waist, hip, biacromial, bicep, wrist }: Woman) {
-  return { bust: chest + 60, waist, hip, shoulderWidth: biacromial + 20, upperArm: bicep, wrist };
-}
-
 const BLOCKS: readonly Record<string, string>[] = [
   { style: "woven" },
   { style: "woven", shaping: "shoulder-darts" },
@@ -250,30 +210,6 @@ describe("sleeves cut with the drafted bodice, for 260 women (open data set: Hei
         if (whole !== undefined && front && back) {
           expect(whole).toBeCloseTo(front.neckline.length + back.neckline.length, 6);
         }
-      }
-    },
-  );
-});
-
-describe("stand collars for 260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", () => {
-  it.each(STAND_SCHOOLS)(
-    "D1: every one's %s stand meets her neckline within 0.01 mm and crosses itself nowhere",
-    (school) => {
-      for (const woman of women) {
-        const read = readGarment({
-          format: "gamine-garment/1",
-          unit: "mm",
-          body: bodyOf(woman),
-          block: { source: "drafted" },
-          sleeve: null,
-          collar: { kind: "stand", school },
-        });
-        if (!read.ok) throw new Error(read.issues.map((issue) => issue.message).join(" "));
-        const { collar, pieces, findings } = draftGarment(read.spec);
-        expect(collar, findings.map((finding) => finding.code).join(" ")).not.toBeNull();
-        expect(Math.abs(collar?.seams[0]?.ease ?? 1)).toBeLessThan(0.01);
-        expect(pieces.map((piece) => piece.id)).toEqual(["collar"]);
-        for (const piece of pieces) expect(crossesItself(piece.outline)).toBe(false);
       }
     },
   );

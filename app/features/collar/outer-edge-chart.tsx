@@ -23,7 +23,7 @@ function OuterEdgeOf({ outer }: { readonly outer: OuterEdge }) {
   const store = useWorkStore();
   const field = outer.by === "tilt" ? "tilt" : "drop";
   const onChoose = useCallback(
-    (at: number) => store.getState().change({ collar: { edgeBy: "rule", [field]: at } }),
+    (at: number) => store.getState().change({ collar: { edgeBy: "own", [field]: at } }),
     [store, field],
   );
   const picture = useMemo<OuterEdgePicture>(

@@ -24,6 +24,8 @@ import { necklineSeam } from "../neckline-seam";
 import { lettered, linesOf } from "../piece-lines";
 
 const COMMON = "common practice, no source" as const;
+/** An end moved out by this share of the back neck leaves an easy curve. Our own choice. */
+const WELL_WITHIN = 0.35;
 /** Its centre-back seam. */
 const SEAM_MM = 10;
 
@@ -47,6 +49,10 @@ export const grownOn = collarKind({
   draft: (base, figures) => {
     const { block } = base;
     const drawn = drawGrownOn(base, figures);
+    if (!drawn.solution.converged) {
+      const usual = block.back.neckline.length * WELL_WITHIN;
+      return { isDrawn: false, why: { what: "out-too-far", out: figures.out, usual } };
+    }
     const neckSeam = [drawn.neck];
     return {
       isDrawn: true,
@@ -100,7 +106,7 @@ function drawGrownOn({ block, waist }: CollarBase, { height, out, beyond }: Figu
   const solution = findRoot((reach) => cubicLength(curve(reach)) - backNeck, 0, backNeck, 1e-7);
   const neck = curve(solution.value);
   const end = neck[3];
-  const away = along([neck], backNeck).direction;
+  const away = wayTo(neck[2], neck[3]);
   const top = step(end, turnWay(away, -Math.PI / 2), height);
   const centre = startOf(front.centre);
   const foot = { x: centre.x - beyond, y: centre.y };

@@ -86,6 +86,16 @@ export function betweenDirections(from: Point, leaving: Point, to: Point, arrivi
   return [from, step(from, leaving, handle), step(to, opposite(arriving), handle), to];
 }
 
+/** Tilted further a collar lies flat on the shoulders altogether. Our own limit. */
+const MOST_TILT = 1.5;
+/** Tilted inwards its outer edge gets shorter; at this share of the tilt that would leave none of it, it is hardly a collar. Our own limit. */
+const MOST_INWARDS = 0.5;
+
+/** Between which tilts the outer edge grows steadily. */
+export function tiltRange({ backNeck }: FrontGround, width: number): { readonly least: number; readonly most: number } {
+  return { least: (-MOST_INWARDS * backNeck) / width, most: MOST_TILT };
+}
+
 export function outerLength({ outer }: BackCollar): number {
   return cubicLength(outer);
 }

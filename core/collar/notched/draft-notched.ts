@@ -15,11 +15,11 @@ import {
 import { edge, notchOn, type Piece } from "../../pattern";
 import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle, DrawnCollar } from "../collar-kind";
 import { frontOnBack, joinedNeckline, lineBelowNeckline } from "../joined-neckline";
-import { type BackCollar, outerLength, tiltedBack } from "../lapel/back-collar";
+import { type BackCollar, outerLength, tiltedBack, tiltRange } from "../lapel/back-collar";
 import { breakLevel, clearanceInside, type FrontGround, frontGround, turnedBack } from "../lapel/front-ground";
 import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece } from "../lapel/front-pieces";
 import { necklineSeam } from "../neckline-seam";
-import { letOut } from "../outer-edge";
+import { askedOut, letOut } from "../outer-edge";
 import {
   gorgeLength,
   type NotchedFigures,
@@ -32,8 +32,6 @@ import { NOTCHED_CUTTING, notchedSteps } from "./notched-steps";
 
 type NotchedChoices = Required<Pick<CollarChoices, "breakAt" | "rollSchool" | "edgeBy">>;
 
-/** A collar tilted further lies flat on the shoulders altogether. */
-const MOST_TILT = 1.3;
 /** The under collar is so much smaller all along its free edges, so that the seam rolls under (from memory). */
 const UNDER_SMALLER_MM = 2.5;
 /** A lapel keeps an inch inside the armhole (common practice, no source). */
@@ -66,9 +64,8 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
     below,
     edgeAt: (tilt) => outerLength(tiltedBack(ground, width, tilt)),
     outAt: (tilt) => 2 * ground.backNeck * Math.sin(tilt / 2),
-    asked: choices.edgeBy === "solved" ? null : figures.tilt,
-    least: -MOST_TILT,
-    most: MOST_TILT,
+    asked: askedOut(choices.edgeBy, figures.tilt),
+    ...tiltRange(ground, width),
   });
   const back = tiltedBack(ground, width, found.turn);
   const pieces = piecesOf(ground, front, back, figures);
@@ -232,7 +229,7 @@ function handlesOf(
       value: figures.fall,
       gain: wider,
     },
-    ...(edgeBy === "rule"
+    ...(edgeBy === "own"
       ? [
           {
             field: "tilt" as const,

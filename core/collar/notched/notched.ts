@@ -38,7 +38,7 @@ export const notched = collarKind({
       value: RULE_OF_THUMB_MM,
       rule: phrase`1/4 to 1/2 in`,
       source: COMMON,
-      when: ({ edgeBy }) => edgeBy === "rule",
+      when: ({ edgeBy }) => edgeBy === "own",
     },
     lapelOut: { value: 38.1, rule: phrase`1 1/2 in`, source: COMMON },
     gorgeDrop: { value: 12.7, rule: phrase`1/2 in`, source: COMMON },

@@ -23,16 +23,16 @@ import {
   outerLength,
   overlaidBack,
   tiltedBack,
+  tiltRange,
 } from "../lapel/back-collar";
 import { breakLevel, clearanceInside, type FrontGround, frontGround, turnedBack } from "../lapel/front-ground";
 import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece } from "../lapel/front-pieces";
 import { necklineSeam } from "../neckline-seam";
-import { letOut, type OuterEdge } from "../outer-edge";
+import { askedOut, letOut, type OuterEdge } from "../outer-edge";
 import { ROLL_CUTTING, type RollFigures, rollSteps } from "./roll-steps";
 
 type RollChoices = Required<Pick<CollarChoices, "breakAt" | "rollSchool" | "edgeBy" | "backCollar">>;
 
-const MOST_TILT = 1.3;
 /** The under collar is so much smaller along its free edge, so that the seam rolls under (from memory). */
 const UNDER_SMALLER_MM = 2.5;
 /** A lapel keeps an inch inside the armhole (common practice, no source). */
@@ -57,9 +57,8 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
     below: fall - height,
     edgeAt: (tilt) => outerLength(tiltedBack(ground, width, tilt)),
     outAt: (tilt) => 2 * ground.backNeck * Math.sin(tilt / 2),
-    asked: choices.edgeBy === "solved" ? null : figures.tilt,
-    least: -MOST_TILT,
-    most: MOST_TILT,
+    asked: askedOut(choices.edgeBy, figures.tilt),
+    ...tiltRange(ground, width),
   });
   const isOverlay = choices.backCollar === "overlay";
   const schools = {
@@ -207,7 +206,7 @@ function handlesOf(
       gain: wayTo(centreBack.neck, centreBack.outer),
     },
   ];
-  if (edgeBy !== "rule" || backCollar === "overlay") return handles;
+  if (edgeBy !== "own" || backCollar === "overlay") return handles;
   return [
     ...handles,
     { field: "tilt", name: "Tilt of the collar", at: centreBack.neck, value: tilt, gain: { x: 1, y: 0 } },

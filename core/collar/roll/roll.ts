@@ -45,7 +45,7 @@ export const roll = collarKind({
       value: RULE_OF_THUMB_MM,
       rule: phrase`1/4 to 1/2 in`,
       source: COMMON,
-      when: ({ edgeBy, backCollar }) => edgeBy === "rule" && backCollar !== "overlay",
+      when: ({ edgeBy, backCollar }) => edgeBy === "own" && backCollar !== "overlay",
     },
     lapelWidth: { value: 101.6, rule: phrase`7 in for a dramatic one`, source: COMMON },
   },

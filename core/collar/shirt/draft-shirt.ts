@@ -3,7 +3,7 @@ import { type Piece, placePiece } from "../../pattern";
 import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle } from "../collar-kind";
 import { joinedNeckline, lineBelowNeckline } from "../joined-neckline";
 import { necklineSeam } from "../neckline-seam";
-import { letOut, RULE_OF_THUMB_MM } from "../outer-edge";
+import { askedOut, letOut, RULE_OF_THUMB_MM } from "../outer-edge";
 import { type BandShape, edgeAt, edgeLengthTo, frontAt, lifted } from "../stand/band-shape";
 import { draftStand } from "../stand/draft-stand";
 import { frontEndOf, separateBand, standHandles, standTask, upperEdgeOf } from "../stand/stand";
@@ -38,7 +38,7 @@ type Lower = {
 
 /**
  * Only the back of a fall has to lie on something longer than itself: it is bent as far as the shoulder, and its front is left straight for the
- * points; by rule of thumb its front end is dropped as far as was asked.
+ * points; by rule of thumb its front end is dropped, in one piece over the last of its length only.
  */
 function bend(
   { block }: CollarBase,
@@ -61,7 +61,7 @@ function bend(
     below,
     edgeAt: (turn) => edgeOf(ring(turn)),
     outAt: (turn) => frontAt(ring(turn), 0).at.y,
-    asked: edgeBy === "solved" ? null : drop,
+    asked: askedOut(edgeBy, drop),
     least: -MOST_TURN,
     most: MOST_TURN,
   });
@@ -69,7 +69,7 @@ function bend(
     const shape = lifted(length, Math.max(0, level), by)?.shape;
     return shape ? { ...shape, turn: -shape.turn } : ring(found.turn);
   };
-  const shape = edgeBy === "solved" ? ring(found.turn) : byRule(drop);
+  const shape = edgeBy === "rule" ? byRule(RULE_OF_THUMB_MM) : ring(found.turn);
   return {
     ...found,
     outer: {

@@ -45,7 +45,7 @@ export const shirt = collarKind({
       value: RULE_OF_THUMB_MM,
       rule: phrase`1/2 in, to let it relax`,
       source: COMMON,
-      when: ({ edgeBy }) => edgeBy === "rule",
+      when: ({ edgeBy }) => edgeBy === "own",
     },
     point: {
       value: ({ choices, figures }) => (figures.fall ?? 0) + (isOnePiece(choices) ? (figures.height ?? 0) : 0) + 15.875,

@@ -1,0 +1,142 @@
+import fc from "fast-check";
+import { svgPathProperties } from "svg-path-properties";
+import { describe, expect, it } from "vitest";
+import { draftGarment, type GarmentSpec } from "../garment";
+import { along, type Point, pathLength, reversePath, svgPathData } from "../geometry";
+import { codesOf, collarFinding, draftedCollar, mended, withCollar } from "../testing/collars";
+import { figure } from "../testing/styles";
+import { lineBelowNeckline } from "./joined-neckline";
+import { outerLength, tiltedBack, tiltRange } from "./lapel/back-collar";
+import type { FrontGround } from "./lapel/front-ground";
+import { letOut, uniformTurn } from "./outer-edge";
+
+/** A back neckline of 90 mm with a roll line that runs straight up from the neck point. */
+const ground = {
+  neck: { x: 75, y: 0 },
+  up: { x: 0, y: -1 },
+  outwards: { x: -1, y: 0 },
+  backNeck: 90,
+} as FrontGround;
+
+/** The tilt that lets a back collar out until its drawn edge is as long as the line it lies on; a back neckline that turns by 1.1. */
+function tiltFor(stand: number, fall: number) {
+  const width = stand + fall;
+  return letOut({
+    by: "tilt",
+    needed: 90 + (fall - stand) * 1.1,
+    below: fall - stand,
+    edgeAt: (tilt) => outerLength(tiltedBack(ground, width, tilt)),
+    outAt: (tilt) => 2 * 90 * Math.sin(tilt / 2),
+    asked: null,
+    ...tiltRange(ground, width),
+  });
+}
+
+describe("G6, geometry: a collar turned down over a back neckline of 9 cm that turns by 1.1", () => {
+  it.each([
+    { stand: 30, fall: 45, turn: 0.22, out: 20 },
+    { stand: 35, fall: 50, turn: 0.19, out: 17.5 },
+  ])("stand $stand, fall $fall: turns by $turn, its end moves out by $out mm", ({ stand, fall, turn, out }) => {
+    expect(uniformTurn(stand, fall, 1.1)).toBeCloseTo(turn, 2);
+    expect(90 * uniformTurn(stand, fall, 1.1)).toBeCloseTo(out, -0.3);
+    // The drawn outer edge is a curve between both ends and not the arc: it comes to the same within a fiftieth.
+    const drawn = tiltFor(stand, fall);
+    expect(Math.abs(drawn.turn / uniformTurn(stand, fall, 1.1) - 1)).toBeLessThan(0.02);
+    expect(drawn.outer.edge).toBeCloseTo(90 + (fall - stand) * 1.1, 5);
+  });
+
+  it("a flatter collar by rule of thumb, 1/2 in, gives a shorter edge and so sits higher on the neck", () => {
+    const { outer } = tiltFor(30, 45);
+    expect(outer.rule.at).toBeCloseTo(12.7, 6);
+    expect(outer.rule.edge).toBeLessThan(outer.needed - 5);
+  });
+
+  it("the edge grows with the tilt, so that there is one tilt for each edge", () => {
+    fc.assert(
+      fc.property(fc.double({ min: 15, max: 60, noNaN: true }), fc.double({ min: 0, max: 60, noNaN: true }), (s, d) => {
+        const { curve } = tiltFor(s, s + d).outer;
+        for (const [i, one] of curve.entries()) {
+          const before = curve[i - 1];
+          if (before) expect(one.edge - before.edge).toBeGreaterThan(0);
+        }
+      }),
+      { numRuns: 40 },
+    );
+  });
+});
+
+describe("the line that the outer edge lies on", () => {
+  const { block } = draftGarment(withCollar("notched"));
+  if (!block) throw new Error("the sample drafts");
+  const neckline = reversePath(block.back.neckline.path);
+
+  it("is longer than the neckline by how far below it lies times the neckline's turn (geometry)", () => {
+    const ends = [along(neckline, 0).direction, along(neckline, pathLength(neckline)).direction] as const;
+    const turn = Math.acos(ends[0].x * ends[1].x + ends[0].y * ends[1].y);
+    for (const below of [5, 15, 30, 60]) {
+      const line = new svgPathProperties(svgPathData(lineBelowNeckline(block, below).back)).getTotalLength();
+      expect(line).toBeCloseTo(pathLength(neckline) + below * turn, 1);
+    }
+  });
+
+  it("lies everywhere as far from the neckline, over the shoulder too", () => {
+    const { whole } = lineBelowNeckline(block, 25);
+    const places: Point[] = [];
+    const joined = draftedCollar(withCollar("notched")).collar.drawing.joined.neckline;
+    for (let i = 0; i <= 400; i++) places.push(along(joined, (pathLength(joined) * i) / 400).point);
+    for (let i = 1; i < 40; i++) {
+      const { point } = along(whole, (pathLength(whole) * i) / 40);
+      const nearest = Math.min(...places.map((p) => Math.hypot(p.x - point.x, p.y - point.y)));
+      expect(Math.abs(nearest - 25)).toBeLessThan(0.15);
+    }
+  });
+});
+
+const TURNED: readonly GarmentSpec[] = [
+  withCollar("shirt"),
+  withCollar("shirt", { shirtCut: "one-piece" }),
+  withCollar("notched"),
+  withCollar("notched", { notch: "open", rollSchool: "neck-point" }),
+  withCollar("roll"),
+];
+
+describe("a collar that is let out until its outer edge fits", () => {
+  it.each(TURNED)("has an outer edge as long as the line it lies on within 0.1 mm: %#", (spec) => {
+    const { garment, collar } = draftedCollar(spec);
+    const { outer, joined } = collar.drawing;
+    if (!outer || !joined.fallLine) throw new Error("it is turned over");
+    // Measured again from the drawn lines by an independent library.
+    const line = new svgPathProperties(svgPathData(joined.fallLine)).getTotalLength();
+    const front = lineBelowNeckline(garment.block as never, outer.below);
+    expect(line - pathLength(front.whole) + pathLength(front.back)).toBeCloseTo(outer.needed, 2);
+    expect(Math.abs(figure(garment, "collar.outerEdge") - figure(garment, "collar.outerEdgeNeeded"))).toBeLessThan(0.1);
+    expect(garment.solvers.find(({ id }) => id === "collar.tilt")?.solution.converged).toBe(true);
+    expect(codesOf(garment).filter((code) => /rides|ripples/.test(code))).toEqual([]);
+  });
+
+  it.each(TURNED)("let out too little it rides up, too much it ripples, and one press ends either: %#", (spec) => {
+    const solved = draftedCollar(spec).collar.drawing.outer?.at ?? 0;
+    const field = draftedCollar(spec).collar.drawing.outer?.by ?? "tilt";
+    for (const [by, code] of [
+      [Math.max(0, solved - 12), "collar-rides-up"],
+      [solved + (field === "drop" ? 40 : 12), "collar-ripples"],
+    ] as const) {
+      const off: GarmentSpec = {
+        ...spec,
+        collar: { ...spec.collar, kind: spec.collar?.kind ?? "roll", edgeBy: "own", [field]: by },
+      };
+      expect(collarFinding(off, code).numbers.needed).toBeGreaterThan(0);
+      expect(codesOf(mended(off, code))).not.toContain(code);
+    }
+  });
+
+  it("says when the fall does not cover the seam of its stand, and a longer one ends that", () => {
+    for (const kind of ["shirt", "notched", "roll"] as const) {
+      const short = withCollar(kind, { height: 40, fall: 38 });
+      expect(collarFinding(short, "fall-too-short").severity).toBe("warning");
+      const garment = mended(short, "fall-too-short");
+      expect(codesOf(garment)).not.toContain("fall-too-short");
+      expect(garment.collar?.drawing.turnedOver?.fall).toBeCloseTo(50, 9);
+    }
+  });
+});

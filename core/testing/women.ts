@@ -1,0 +1,40 @@
+import { readFileSync } from "node:fs";
+import { join } from "node:path";
+
+export type Woman = {
+  readonly chest: number;
+  readonly waist: number;
+  readonly hip: number;
+  readonly biacromial: number;
+  readonly bicep: number;
+  readonly wrist: number;
+};
+
+/** The open data set beside this test; its notice is in data/README.md. */
+function readWomen(): readonly Woman[] {
+  const [head = "", ...rows] = readFileSync(join(import.meta.dirname, "data/body-women.csv"), "utf8")
+    .trim()
+    .split(/\r?\n/);
+  const columns = head.split(",");
+  const at = (row: readonly string[], name: string) => Number(row[columns.indexOf(name)]) * 10;
+  return rows
+    .map((row) => row.split(","))
+    .map((row) => ({
+      chest: at(row, "chest_girth_cm"),
+      waist: at(row, "waist_girth_cm"),
+      hip: at(row, "hip_girth_cm"),
+      biacromial: at(row, "biacromial_breadth_cm"),
+      bicep: at(row, "bicep_girth_flexed_cm"),
+      wrist: at(row, "wrist_girth_cm"),
+    }));
+}
+
+export const women = readWomen();
+
+/**
+ * The set has no bust (its chest girth is taken above the breast), no neck, no armscye. Built by stated rules: bust = chest girth
+ * + 60 mm; across shoulders = biacromial breadth + 20 mm for the flesh over the bone; the rest is the program's own estimates.
+ */
+export function bodyOf({ chest, waist, hip, biacromial, bicep, wrist }: Woman) {
+  return { bust: chest + 60, waist, hip, shoulderWidth: biacromial + 20, upperArm: bicep, wrist };
+}
