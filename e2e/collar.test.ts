@@ -65,3 +65,89 @@ describe("a stand collar", () => {
     expect(await complaints(browser.driver)).toEqual([]);
   });
 });
+
+describe("a collar with lapels", () => {
+  const openCollar = async (garment: string) => {
+    await she.open("/");
+    const link = await browser.driver.findElement(By.linkText(garment));
+    await she.open(new URL((await link.getAttribute("href")) ?? "").pathname.replace(/\/[^/]+$/, "/collar"));
+  };
+
+  it("is taken hold of at its break point, its lapel and the line its edge lies on", async () => {
+    await openCollar("Lamplighter jacket");
+    for (const [handle, box, dx, dy] of [
+      ["Break point", "collar.breakDepth", 0, 30],
+      ["Lapel tip", "collar.lapelOut", -20, 0],
+      ["Notch", "collar.notchLapel", 16, 0],
+      ["Line the outer edge lies on", "collar.fall", 0, 14],
+    ] as const) {
+      const before = await she.textIn(box);
+      await she.drag(handle, dx, dy);
+      await she.until(`${handle} changes ${box}`, async () => {
+        const now = await she.textIn(box);
+        return now !== before && now !== "";
+      });
+    }
+    await she.find('[data-figure="collar.tilt"]');
+    // What was solved stays solved whatever is dragged.
+    const read = async (id: string) => she.figure(id);
+    await she.until(
+      "both are of one length",
+      async () => (await read("collar.outerEdge")) === (await read("collar.outerEdgeNeeded")),
+    );
+  });
+
+  it("rides up when it is let out too little along the curve, and is solved again by one press", async () => {
+    await she.find('[data-chart="outer-edge"] svg');
+    const slider = await she.find("#outer-edge-out");
+    await browser.driver.executeScript(
+      `const set = Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, "value").set;
+       set.call(arguments[0], "2"); arguments[0].dispatchEvent(new Event("input", { bubbles: true }));`,
+      slider,
+    );
+    await she.until("it is told", async () => (await she.findings()).includes("collar-rides-up"));
+    expect(await (await she.find('select[name="collar.edgeBy"]')).getAttribute("value")).toBe("own");
+    await she.remedy("collar-rides-up", "solve-outer-edge");
+    await she.until("it is mended", async () => !(await she.findings()).includes("collar-rides-up"));
+  });
+
+  it("says of an angle that cannot be one what it may be, and keeps what was typed", async () => {
+    await she.write("collar.notchAngle", "400");
+    await she.until("it is said", async () => /from 10 to 140/.test(await she.pageText()));
+    expect(await she.textIn("collar.notchAngle")).toBe("400");
+    await she.write("collar.notchAngle", "60");
+    await she.reads("collar.notchAngle", "60°");
+  });
+
+  it("tells how much paper it needs before the card's first step, and is printed whole", async () => {
+    await she.station("Card");
+    await she.press("Collar");
+    await she.until("the first step is about paper", async () =>
+      /Before you begin: trace the front with .* of paper above/.test(await she.pageText()),
+    );
+    await she.press("Print and download");
+    await (await she.find('form[action="/sheets/drawing.svg"] button')).click();
+    const drawing = await she.until("the lapels' drawing is there", async () => {
+      const text = (await she.downloaded("jacket.svg")).toString();
+      return text.includes("Top collar") ? text : null;
+    });
+    for (const piece of ["Under collar", "Front facing with lapel", "Back neck facing"])
+      expect(drawing).toContain(piece);
+    expect(await complaints(browser.driver)).toEqual([]);
+  });
+
+  it("can be any other kind, each with its own drawing", async () => {
+    await openCollar("Lamplighter jacket");
+    for (const [kind, line] of [
+      ["shirt", "collar.outer"],
+      ["roll", "frontFacing.outer"],
+      ["grown-on", "front.outer"],
+      ["band", "neckBand.outer"],
+      ["stand", "upper"],
+    ] as const) {
+      await (await she.find(`select[name="collar.kind"] option[value="${kind}"]`)).click();
+      await she.find(`svg.sheet [data-line="${line}"]`);
+    }
+    expect(await complaints(browser.driver)).toEqual([]);
+  });
+});

@@ -70,6 +70,7 @@ const SCREENS = () =>
     ["block from a photograph", `${garment}/block?from=photograph`],
     ["card of a bodice", `${drafted}/card?part=front`],
     ["sleeve", `${garment}/sleeve`],
+    ["collar with lapels", `${drafted}/collar`],
     ["match", `${garment}/match`],
     ["card", `${garment}/card`],
     ["practice", `${garment}/card?practice=2`],

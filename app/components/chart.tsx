@@ -60,6 +60,8 @@ export function Chart<Picture>({ name, label, height, picture, load }: Props<Pic
       ref={frame}
       data-chart={name}
       h={height}
+      // Until it is drawn anew for a narrower page, it does not widen that page.
+      overflow="hidden"
       bg="panel"
       border="1px solid"
       borderColor="rule"
