@@ -71,8 +71,6 @@ export type CollarBase = {
   readonly waist: number;
   /** Mid-neck girth. */
   readonly neck: number;
-  /** Strips of paper are cut to whole units of the tape. */
-  readonly wholeUnit: number;
 };
 
 /** A place on the sheet that is dragged, the figure that it changes, and by how much for each millimetre right and down. */
@@ -125,7 +123,8 @@ export type DrawnCollar = {
   readonly extra: readonly Piece[];
   readonly seams: readonly StyleSeam[];
   readonly handles: readonly CollarHandle[];
-  readonly joined: JoinedNeck;
+  /** Null for bands, which run on past the neck. */
+  readonly joined: JoinedNeck | null;
   readonly upperEdge: UpperEdge | null;
   readonly outer: OuterEdge | null;
   readonly turnedOver: { readonly stand: number; readonly fall: number } | null;

@@ -7,7 +7,7 @@ import { shirt } from "./shirt/shirt";
 import { stand } from "./stand/stand";
 
 /** Every kind of collar: the garment file, its defaults, the screen and its handles follow from this table. */
-export const COLLARS = {
+const COLLARS = {
   stand,
   shirt,
   notched,

@@ -1,3 +1,14 @@
 export { composeDraft, type Draft, type DraftLine, type LetteredPoint, type Step, type StepRecord } from "./draft";
 export type { Figure, Source } from "./figure";
-export { change, length, type Phrase, type PhrasePart, percent, phrase, point, speak, speakPart } from "./phrase";
+export {
+  change,
+  length,
+  type Phrase,
+  type PhrasePart,
+  percent,
+  phrase,
+  point,
+  speak,
+  speakPart,
+  wholeUp,
+} from "./phrase";

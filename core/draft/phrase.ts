@@ -1,4 +1,4 @@
-import { formatLength, type TapeUnit } from "../tape";
+import { formatLength, fromMm, type TapeUnit, toMm } from "../tape";
 
 /**
  * A sentence that carries lengths as millimetres, so that one record reads in inches and in centimetres.
@@ -7,6 +7,7 @@ import { formatLength, type TapeUnit } from "../tape";
 export type PhrasePart =
   | string
   | { readonly mm: number; readonly signed?: boolean }
+  | { readonly wholeUp: number; readonly share: number }
   | { readonly percent: number }
   | { readonly point: string };
 export type Phrase = readonly PhrasePart[];
@@ -15,6 +16,11 @@ export type Phrase = readonly PhrasePart[];
 export const length = (mm: number): PhrasePart => ({ mm });
 /** A length that says its sign: an ease, a change. */
 export const change = (mm: number): PhrasePart => ({ mm, signed: true });
+/**
+ * A length that is cut longer than it has to be: rounded up to the next whole inch, or centimetre, of whoever reads it; and of that a
+ * share, 0.5 for half a strip.
+ */
+export const wholeUp = (mm: number, share = 1): PhrasePart => ({ wholeUp: mm, share });
 /** A share, 0.45 for 45 %, inside a phrase. */
 export const percent = (share: number): PhrasePart => ({ percent: share });
 /** A lettered point inside a phrase. */
@@ -41,6 +47,15 @@ export function speak(words: Phrase, unit: TapeUnit): string {
 export function speakPart(part: PhrasePart, unit: TapeUnit): string {
   if (typeof part === "string") return part;
   if ("mm" in part) return formatLength(part.mm, unit, { signed: part.signed ?? false });
+  if ("wholeUp" in part) return formatLength(roundedUp(part.wholeUp, unit) * part.share, unit);
   if ("percent" in part) return `${Number((part.percent * 100).toFixed(1))} %`;
   return part.point;
+}
+
+/** What lies nearer above a whole unit than this is that unit: it was lost in reckoning. */
+const SLACK = 1e-3;
+
+function roundedUp(mm: number, unit: TapeUnit): number {
+  const coarse = unit === "in" ? "in" : "cm";
+  return toMm(Math.ceil(fromMm(mm, coarse) - SLACK), coarse);
 }

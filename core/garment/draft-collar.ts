@@ -12,7 +12,6 @@ import { composeDraft, type Draft } from "../draft";
 import { endOf, findRoot } from "../geometry";
 import type { Piece } from "../pattern";
 import type { NamedSolution } from "../sleeve/set-in";
-import type { TapeUnit } from "../tape";
 import { reachingWaist } from "./reaching-waist";
 import type { ResolvedSpec } from "./resolve";
 
@@ -32,14 +31,10 @@ export type DraftedCollar = {
 
 export type CollarOutcome = { readonly drafted: DraftedCollar | null; readonly findings: readonly Finding[] };
 
-/** Strips of paper are cut to whole inches, or centimetres. */
-const WHOLE_UNIT_MM: Readonly<Record<TapeUnit, number>> = { in: 25.4, cm: 10, mm: 10 };
-
 /** Drafts the collar on the block's neckline and judges it. */
 export function draftCollar(
   { collar: asked, bodice, block: { alterations } }: ResolvedSpec,
   block: Block,
-  unit: TapeUnit,
 ): CollarOutcome {
   if (!asked) return { drafted: null, findings: [] };
   const { kind, figures, choices, given, neck } = asked;
@@ -48,7 +43,6 @@ export function draftCollar(
     block: onto,
     neck,
     waist: onto.levels.find(({ id }) => id === "waist")?.y ?? endOf(onto.back.neckline.path).y + bodice.backLength,
-    wholeUnit: WHOLE_UNIT_MM[unit],
   };
   const drawing = collarOf(kind).draft(base, figures as never, choices as never, given);
   if (!drawing.isDrawn) return { drafted: null, findings: [judgeNoCollar(drawing.why)] };

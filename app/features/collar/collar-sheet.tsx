@@ -35,8 +35,8 @@ export function CollarSheet() {
   const box = boxOf([
     ...collar.draft.lines.map((line) => line.path),
     ...collar.drawn.map((piece) => piece.outline),
-    beside.neckline,
-    ...(beside.fallLine ? [beside.fallLine] : []),
+    ...(beside ? [beside.neckline] : []),
+    ...(beside?.fallLine ? [beside.fallLine] : []),
   ]);
   return (
     <Box position="relative" h="100%">
@@ -47,7 +47,9 @@ export function CollarSheet() {
               <PlainPath key={piece.id} path={piece.outline} view={view} className="preview" />
             ))}
             <Drawn collar={collar} view={view} isHeld={isHeld} />
-            <JoinedNeckDrawing collar={collar} placed={beside} view={view} onLimit={setLimit} onHold={setHeld} />
+            {beside && (
+              <JoinedNeckDrawing collar={collar} placed={beside} view={view} onLimit={setLimit} onHold={setHeld} />
+            )}
             <Handles collar={collar} view={view} onLimit={setLimit} onHold={setHeld} />
           </>
         )}

@@ -10,10 +10,11 @@ import { formatLength } from "@core/tape/index";
 /** Room between the collar and the neckline drawn beside or below it. */
 const BETWEEN_MM = 40;
 
-export type PlacedNeck = { readonly neckline: Path; readonly fallLine: Path | null };
+export type PlacedNeck = { readonly neckline: Path; readonly shoulder: Point; readonly fallLine: Path | null };
 
 /** The joined neckline with its centre back below the collar's; to the right of a collar that is drawn on the front. */
-export function joinedBeside({ drawn, draft, drawing }: DraftedCollar): PlacedNeck {
+export function joinedBeside({ drawn, draft, drawing }: DraftedCollar): PlacedNeck | null {
+  if (!drawing.joined) return null;
   const { neckline, fallLine } = drawing.joined;
   const own = boxOf([neckline, ...(fallLine ? [fallLine] : [])]);
   const collar = boxOf([...drawn.map((piece) => piece.outline), ...draft.lines.map((one) => one.path)]);
@@ -23,7 +24,11 @@ export function joinedBeside({ drawn, draft, drawing }: DraftedCollar): PlacedNe
     ? { x: collar.right + BETWEEN_MM - own.left, y: collar.top + BETWEEN_MM - own.top }
     : { x: -start.x, y: collar.bottom + BETWEEN_MM - own.top };
   const place = (p: Point): Point => ({ x: p.x + move.x, y: p.y + move.y });
-  return { neckline: mapPath(neckline, place), fallLine: fallLine && mapPath(fallLine, place) };
+  return {
+    neckline: mapPath(neckline, place),
+    shoulder: place(along(neckline, drawing.joined.shoulderAt).point),
+    fallLine: fallLine && mapPath(fallLine, place),
+  };
 }
 
 type Props = {
@@ -38,12 +43,10 @@ type Props = {
 export function JoinedNeckDrawing({ collar, placed, view, onLimit, onHold }: Props) {
   const unit = useUnit();
   const { move, ...gesture } = useHandleGesture(onHold);
-  const { shoulderAt } = collar.drawing.joined;
   const { outer, turnedOver } = collar.drawing;
   const text = (mm: number) => formatLength(mm, unit);
-  const { neckline, fallLine } = placed;
+  const { neckline, shoulder, fallLine } = placed;
   const fall = turnedOver && fallLine ? collarHandle({ field: "fall", value: turnedOver.fall }) : null;
-  const shoulder = along(neckline, shoulderAt).point;
   return (
     <g data-joined-neck>
       <PlainPath path={neckline} view={view} className="guide" />

@@ -29,7 +29,7 @@ export function createOuterEdgeChart(node: HTMLElement): ChartPainter<OuterEdgeP
 }
 
 /** Between which figures the end can be let out on the chart. */
-export function rangeOf({ curve }: OuterEdge): { readonly least: number; readonly most: number } {
+function rangeOf({ curve }: OuterEdge): { readonly least: number; readonly most: number } {
   const all = curve.map(({ at }) => at);
   return { least: Math.min(...all), most: Math.max(...all) };
 }

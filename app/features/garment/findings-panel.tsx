@@ -8,17 +8,18 @@ import { useCalmWork } from "./use-calm-work";
 import { useWorkStore } from "./work-context";
 
 type Props = {
-  /** Figures and defaults of this part stand first: what their ids begin with. */
-  readonly first?: string;
+  /** Figures and defaults of these parts stand first: what their ids begin with. */
+  readonly first?: readonly string[];
 };
 
 /** What a good colleague would say, and the figures it rests on. */
 export function FindingsPanel({ first }: Props) {
   const garment = useCalmWork((work) => work.garment);
-  const inFront = <T,>(all: readonly T[], idOf: (one: T) => string) =>
-    first === undefined
-      ? all
-      : [...all.filter((one) => idOf(one).startsWith(first)), ...all.filter((one) => !idOf(one).startsWith(first))];
+  const isFirst = (id: string) => first?.some((part) => id.startsWith(part)) ?? false;
+  const inFront = <T,>(all: readonly T[], idOf: (one: T) => string) => [
+    ...all.filter((one) => isFirst(idOf(one))),
+    ...all.filter((one) => !isFirst(idOf(one))),
+  ];
   return (
     <>
       <Findings findings={garment.findings} hasSleeve={garment.sleeve !== null} />

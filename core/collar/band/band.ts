@@ -6,6 +6,8 @@ import { frontOnBack, joinedNeckline } from "../joined-neckline";
 import { necklineSeam } from "../neckline-seam";
 import { linesOf } from "../piece-lines";
 
+/** The handle keeps off the figures half way down. */
+const HANDLE_DOWN = 0.12;
 const COMMON = "common practice, no source" as const;
 
 /** The band of a cardigan: round the neck and down both front edges. */
@@ -65,12 +67,12 @@ export const band = collarKind({
         {
           field: "depth",
           name: "Depth of the band",
-          at: { x: depth, y: whole / 4 },
+          at: { x: depth, y: whole * HANDLE_DOWN },
           value: depth,
           gain: { x: 1, y: 0 },
         },
       ],
-      joined: { neckline: joinedNeckline(block, 0), shoulderAt: edges.backNeck, fallLine: null },
+      joined: null,
       upperEdge: null,
       outer: null,
       turnedOver: null,

@@ -103,7 +103,7 @@ function drawGrownOn({ block, waist }: CollarBase, { height, out, beyond }: Figu
     return betweenDirections(neckPoint, guide, end, mirroredIn(wayTo(neckPoint, end), guide));
   };
   const backNeck = back.neckline.length;
-  const solution = findRoot((reach) => cubicLength(curve(reach)) - backNeck, 0, backNeck, 1e-7);
+  const solution = findRoot((reach) => cubicLength(curve(reach)) - backNeck, backNeck * 0.01, backNeck * 1.01, 1e-7);
   const neck = curve(solution.value);
   const end = neck[3];
   const away = wayTo(neck[2], neck[3]);

@@ -76,7 +76,7 @@ export function frontGround(
 }
 
 /** A lapel shorter than this below the neckline cannot be turned back. Our own limit. */
-export const LEAST_BELOW_MM = 15;
+const LEAST_BELOW_MM = 15;
 
 /** The point on the other side of the roll line: where it lies when it is turned back. */
 export function turnedBack({ breakPoint, outwards }: FrontGround, p: Point): Point {

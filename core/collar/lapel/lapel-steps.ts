@@ -4,7 +4,7 @@ import { lettered } from "../piece-lines";
 import type { FrontGround } from "./front-ground";
 
 /** What of the drawing lies above the neck point, and beside the centre front. Millimetres. */
-export function roomNeeded({ neck, front }: FrontGround, paths: readonly Path[]) {
+function roomNeeded({ neck, front }: FrontGround, paths: readonly Path[]) {
   const box = boxOf(paths);
   const centre = front.centre[0]?.[0] ?? neck;
   return { above: Math.max(0, neck.y - box.top), beside: Math.max(0, centre.x - box.left) };

@@ -66,7 +66,7 @@ const GORGE_SHARE = 0.6;
 const GORGE_OF_NECKLINE = 0.35;
 const LEAST_GORGE_MM = 12;
 
-export function usualGorgeStart(ground: FrontGround): number {
+function usualGorgeStart(ground: FrontGround): number {
   const { neckline } = ground.front;
   const off = (at: number) => offRollLine(ground, along(neckline.path, at).point);
   const crossing = findRoot(off, LEAST_GORGE_MM, neckline.length, 1e-6);

@@ -40,7 +40,7 @@ export function pointOf({ shape, point, spread }: Fall): { readonly foot: Point;
 }
 
 /** From the centre back: the same distance from the lower edge as far as the shoulder, and on in one sweep to the point. */
-export function outerEdgeOf(fall: Fall): Path {
+function outerEdgeOf(fall: Fall): Path {
   const { shape, width, shoulderAt } = fall;
   const whole = edgeAt(shape, width);
   const toShoulder = subpath(whole, 0, edgeLengthTo(shape, width, shoulderAt));
@@ -79,7 +79,7 @@ export function fallPiece(fall: Fall, piece: Pick<Piece, "id" | "name" | "cut">)
     outline: edges.flatMap((one) => one.path),
     folds: [fold],
     darts: [],
-    grain: { from: { x: width * 0.35, y: -width * 0.85 }, to: { x: width * 0.35, y: -width * 0.2 } },
+    grain: { from: { x: shoulderAt / 2, y: -width * 0.8 }, to: { x: shoulderAt / 2, y: -width * 0.12 } },
     notches: [notchOn("shoulder", lower, shoulderAt, -1)],
   };
 }

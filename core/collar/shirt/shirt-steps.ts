@@ -1,11 +1,11 @@
-import { type Figure, length, phrase, point, type StepRecord } from "../../draft";
+import { type Figure, length, phrase, point, type StepRecord, wholeUp } from "../../draft";
 import { type Point, pathLength, startOf } from "../../geometry";
 import type { Piece } from "../../pattern";
 import type { CollarBase } from "../collar-kind";
 import { outerEdgeFigures } from "../outer-edge";
 import { lettered, linesOf } from "../piece-lines";
 import { edgeAt, frontAt } from "../stand/band-shape";
-import { stripToCut } from "../strip";
+import { STRIP_SEAMS_MM, stripFor } from "../strip";
 import { type Bent, pointOf, UNDER_SMALLER_MM } from "./fall";
 
 export const SHIRT_CUTTING: StepRecord = {
@@ -67,14 +67,14 @@ export function fallSteps(bent: Bent, top: Piece, up: number): readonly StepReco
 type OnePieceFigures = { readonly height: number; readonly fall: number; readonly beyond: number };
 
 export function onePieceSteps(
-  { block, wholeUnit }: CollarBase,
+  { block }: CollarBase,
   bent: Bent,
   top: Piece,
   { height, fall, beyond }: OnePieceFigures,
 ): readonly StepRecord[] {
   const neck = edgeAt(bent.fall.shape, 0);
   const half = pathLength(neck);
-  const strip = stripToCut(2 * half, wholeUnit);
+  const strip = stripFor(2 * half);
   const back = block.back.neckline.length;
   const front = block.front.neckline.length;
   const seam: Figure = {
@@ -88,16 +88,16 @@ export function onePieceSteps(
   };
   const paper: Figure = {
     id: "collar.strip",
-    label: "Strip to cut for the whole collar",
+    label: "Strip for the whole collar, with seams",
     value: strip,
     kind: "length",
-    formula: phrase`neck edge ${length(2 * half)} and an inch of seams, up to the next whole ${length(wholeUnit)}; the surplus is trimmed`,
+    formula: phrase`neck edge ${length(2 * half)} + seams ${length(STRIP_SEAMS_MM)}; cut it ${wholeUp(strip)} and trim the surplus`,
     rule: "Strip for a collar",
     source: "common practice, no source",
   };
   return [
     {
-      text: phrase`Fold a strip of paper ${length(strip)} long across its middle: half of it is ${length(strip / 2)}, and what is over is trimmed. Rule the centre back on the fold, ${length(height + fall)} high, from ${point("A")} up to ${point("B")}: ${length(height)} of it stands and ${length(fall)} falls.`,
+      text: phrase`Cut a strip of paper ${wholeUp(strip)} long, for ${length(strip)} with seams, and fold it across its middle: half of it is ${wholeUp(strip, 0.5)}, and the surplus is trimmed. Rule the centre back on the fold, ${length(height + fall)} high, from ${point("A")} up to ${point("B")}: ${length(height)} of it stands and ${length(fall)} falls.`,
       points: [
         lettered("A", "centre back, neck edge", startOf(neck)),
         lettered("B", "centre back, outer edge", { x: 0, y: -height - fall }),

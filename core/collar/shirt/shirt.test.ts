@@ -1,19 +1,22 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { phrase, speak, wholeUp } from "../../draft";
 import { draftGarment } from "../../garment";
 import { boxOf, crossesItself, endOf, startOf } from "../../geometry";
 import { edgeOf, measuredApart } from "../../testing/bodice";
 import { codesOf, collarFinding, cosineBetween, draftedCollar, gap, mended, withCollar } from "../../testing/collars";
 import { inches, specOf } from "../../testing/sample";
 import { figure } from "../../testing/styles";
-import { stripToCut } from "../strip";
+import { stripFor } from "../strip";
 
 describe("the neck edge of a shirt collar", () => {
   it("C7, common practice: a 17 1/2 in neckline and an inch of seams are 18 1/2, cut 19, half 9 1/2", () => {
-    expect(stripToCut(inches(17.5), 25.4) / 25.4).toBeCloseTo(19, 9);
-    expect(stripToCut(inches(17.5), 25.4) / 2 / 25.4).toBeCloseTo(9.5, 9);
-    // A neckline that comes out whole is not cut an inch longer for a rounding.
-    expect(stripToCut(inches(17) + 1e-9, 25.4) / 25.4).toBeCloseTo(18, 9);
+    const strip = stripFor(inches(17.5));
+    expect(strip / 25.4).toBeCloseTo(18.5, 9);
+    expect(speak(phrase`${wholeUp(strip)}, half ${wholeUp(strip, 0.5)}`, "in")).toBe("19 in, half 9 1⁄2 in");
+    expect(speak(phrase`${wholeUp(strip)}, half ${wholeUp(strip, 0.5)}`, "cm")).toBe("47 cm, half 23.5 cm");
+    // A neckline that comes out whole is not cut an inch longer for what was lost in reckoning.
+    expect(speak(phrase`${wholeUp(stripFor(inches(17)) + 1e-9)}`, "in")).toBe("18 in");
   });
 
   it("C17, common practice and arithmetic: a 22 1/4 in neckline with its stand has a half of 11 1/8", () => {
@@ -33,7 +36,8 @@ describe("the neck edge of a shirt collar", () => {
     });
     const garment = draftGarment(spec);
     expect(figure(garment, "collar.neckSeam") / 25.4).toBeCloseTo(half, 3);
-    expect(figure(garment, "collar.strip") / 25.4).toBeCloseTo(24, 9);
+    expect(figure(garment, "collar.strip") / 25.4).toBeCloseTo(23.25, 3);
+    expect(garment.collar?.draft.steps[0] && speak(garment.collar.draft.steps[0].text, "in")).toContain("24 in long");
   });
 });
 

@@ -79,7 +79,10 @@ function pieceOf(task: StandTask, shape: BandShape, as: StandPiece): Piece {
     outline: edges.flatMap((one) => one.path),
     folds: [line(startOf(neck), startOf(upper))],
     darts: [],
-    grain: { from: { x: height * 0.4, y: -height * 0.85 }, to: { x: height * 0.4, y: -height * 0.15 } },
+    grain: {
+      from: { x: neckline.back / 2, y: -height * 0.9 },
+      to: { x: neckline.back / 2, y: -height * 0.25 },
+    },
     notches: [
       notchOn("shoulder", neck, shoulder, -1),
       ...(neckline.beyond > 0 ? [notchOn("centreFront", neck, centreFront, -1)] : []),

@@ -156,7 +156,7 @@ describe("a stand on a garment", () => {
   it("joins front and back at the shoulder without a corner", () => {
     const { collar } = draftGarment(withStand());
     const path = collar?.seams[0]?.bodyPath ?? [];
-    const at = collar?.drawing.joined.shoulderAt ?? 0;
+    const at = collar?.drawing.joined?.shoulderAt ?? 0;
     const [before, after] = [along(path, at - 1e-4).direction, along(path, at + 1e-4).direction];
     expect(before.x * after.x + before.y * after.y).toBeGreaterThan(0.9999);
   });
