@@ -1,9 +1,12 @@
+import { COLLAR_KINDS } from "@core/collar/index";
 import { draftGarment } from "@core/garment/index";
-import { boxOf } from "@core/geometry/index";
+import { boxOf, contains, flatten } from "@core/geometry/index";
 import { onBodice, pieceOf } from "@core/testing/bodice";
+import { withCollar } from "@core/testing/collars";
 import { sampleSpec, withSleeve } from "@core/testing/sample";
 import { describe, expect, it } from "vitest";
-import { type Mark, pieceMarks } from "./marks";
+import type { Mark } from "./mark";
+import { pieceMarks } from "./marks";
 
 function marksOf(spec = sampleSpec(), unit: "in" | "cm" = "in"): readonly Mark[] {
   const garment = draftGarment(spec);
@@ -36,11 +39,11 @@ describe("what is on the paper", () => {
     expect(written.some((text) => / in$/.test(text))).toBe(false);
   });
 
-  it("runs along the longest edge of a facing, which has no room across it", () => {
+  it("runs along the longest edge of a facing, which has no room across it, and gets smaller on a gusset", () => {
     const garment = draftGarment(onBodice("kimono", { length: 450, kimono: { drop: 250, gusset: 140 } }));
     for (const [id, words] of [
-      ["frontFacing", "Front neck facing, cut on the fold"],
-      ["gusset", "Gusset, cut 2"],
+      ["frontFacing", "Front neck facing, cut on the fold, and interfacing 1"],
+      ["gusset", "Gusset"],
     ] as const) {
       const piece = pieceOf(garment, id);
       const marks = pieceMarks(garment, piece, "in");
@@ -53,6 +56,30 @@ describe("what is on the paper", () => {
         expect(mark.at.x).toBeLessThan(box.right);
       }
     }
+  });
+
+  it("lies within its piece on every piece of a collar, smaller where there is little room, and tells its interfacing", () => {
+    for (const kind of COLLAR_KINDS) {
+      const garment = draftGarment(withCollar(kind));
+      for (const piece of garment.pieces) {
+        const outline = flatten(piece.outline);
+        const marks = pieceMarks(garment, piece, "in");
+        for (const mark of marks) {
+          if (mark.kind !== "text") continue;
+          expect(contains(outline, mark.at), `${kind} ${piece.id}: ${mark.text}`).toBe(true);
+          expect(mark.size).toBeGreaterThan(3);
+        }
+        const said = texts(marks).some((text) => text.toLowerCase().includes("interfacing"));
+        expect(said, `${kind} ${piece.id}`).toBe(piece.cut.interfacing > 0);
+      }
+    }
+  });
+
+  it("marks each button with a cross", () => {
+    const garment = draftGarment(withCollar("notched", { breakAt: "chest" }));
+    const front = pieceOf(garment, "front");
+    const crosses = pieceMarks(garment, front, "in").filter((mark) => mark.kind === "line" && mark.style === "notch");
+    expect(crosses.length - front.notches.length).toBe(2 * (front.buttons?.length ?? 0));
   });
 
   it("has one line for each notch", () => {
@@ -104,7 +131,7 @@ describe("what is on the paper", () => {
     const band = garment.pieces.find((piece) => piece.id === "band");
     const written = texts(band ? pieceMarks(garment, band, "in") : []);
     expect(written).toContain("Band");
-    expect(written).toContain("Cut 2");
+    expect(written).toContain("Cut 2, and interfacing 2");
     expect(written.some((text) => text.startsWith("Cap ease"))).toBe(false);
   });
 });

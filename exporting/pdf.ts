@@ -2,7 +2,8 @@ import type { Garment } from "@core/garment/index";
 import { type Box, boxOf } from "@core/geometry/index";
 import type { TapeUnit } from "@core/tape/index";
 import PDFDocument from "pdfkit";
-import { LINE_DASHES, LINE_WIDTHS, type Mark, pieceMarks } from "./marks";
+import { LINE_DASHES, LINE_WIDTHS, type Mark } from "./mark";
+import { pieceMarks } from "./marks";
 import { collectPdf, POINTS_PER_MM, TEXT_FONT } from "./pdf-document";
 import { OVERLAP_MM, PAGE_MARGIN_MM, PAPERS, type PaperId, type Tile, type Tiling, tile } from "./tiling";
 

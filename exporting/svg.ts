@@ -1,7 +1,8 @@
 import type { Garment } from "@core/garment/index";
 import { boxOf } from "@core/geometry/index";
 import type { TapeUnit } from "@core/tape/index";
-import { LINE_DASHES, LINE_WIDTHS, type Mark, pieceMarks } from "./marks";
+import { LINE_DASHES, LINE_WIDTHS, type Mark } from "./mark";
+import { pieceMarks } from "./marks";
 
 const MARGIN_MM = 15;
 const BETWEEN_PIECES_MM = 30;

@@ -2,6 +2,7 @@ import type { BodiceHalf } from "../block";
 import {
   along,
   boxOf,
+  contains,
   endOf,
   flatten,
   line,
@@ -83,19 +84,6 @@ function insidePart(path: Path, outline: Path): readonly Path[] {
     else out = middle;
   }
   return [subpath(path, inside, whole)];
-}
-
-/** Even-odd rule: does a ray to the right cross the outline an odd number of times? */
-function contains(corners: readonly Point[], p: Point): boolean {
-  return (
-    corners.filter((to, i) => {
-      const from = corners[i === 0 ? corners.length - 1 : i - 1] as Point;
-      if (from.y > p.y === to.y > p.y) return false;
-      return p.x < from.x + ((to.x - from.x) * (p.y - from.y)) / (to.y - from.y);
-    }).length %
-      2 ===
-    1
-  );
 }
 
 function isStraight(path: Path): boolean {

@@ -164,7 +164,7 @@ function collarPiece(
       from: step(step(along, opposite(back.away), GRAIN_IN_MM), wayTo(neck, outer), GRAIN_HALF_MM),
       to: step(step(along, opposite(back.away), GRAIN_IN_MM), wayTo(neck, outer), -GRAIN_HALF_MM),
     },
-    notches: [notchOn("shoulder", back.neck, 0, -1)],
+    notches: [notchOn("shoulder", back.neck, 0, -1), notchOn("centreBack", back.neck, ground.backNeck, -1)],
   };
 }
 

@@ -80,7 +80,7 @@ export function fallPiece(fall: Fall, piece: Pick<Piece, "id" | "name" | "cut">)
     folds: [fold],
     darts: [],
     grain: { from: { x: shoulderAt / 2, y: -width * 0.8 }, to: { x: shoulderAt / 2, y: -width * 0.12 } },
-    notches: [notchOn("shoulder", lower, shoulderAt, -1)],
+    notches: [notchOn("centreBack", lower, 0, -1), notchOn("shoulder", lower, shoulderAt, -1)],
   };
 }
 

@@ -84,6 +84,7 @@ function pieceOf(task: StandTask, shape: BandShape, as: StandPiece): Piece {
       to: { x: neckline.back / 2, y: -height * 0.25 },
     },
     notches: [
+      notchOn("centreBack", neck, 0, -1),
       notchOn("shoulder", neck, shoulder, -1),
       ...(neckline.beyond > 0 ? [notchOn("centreFront", neck, centreFront, -1)] : []),
     ],

@@ -1,0 +1,26 @@
+import type { Point } from "@core/geometry/index";
+
+/** What is drawn on a sheet, in millimetres, y down. Writers only draw these; they decide nothing. */
+export type Mark =
+  | { readonly kind: "line"; readonly style: LineStyle; readonly data: string }
+  | {
+      readonly kind: "text";
+      readonly at: Point;
+      readonly text: string;
+      readonly size: number;
+      readonly anchor: "start" | "middle";
+      /** Degrees, clockwise on the page. */
+      readonly turn: number;
+    };
+
+export type LineStyle = "stitching" | "fold" | "notch" | "grain";
+
+/** Line widths in millimetres: the stitching line as a sharp pencil draws it. */
+export const LINE_WIDTHS: Readonly<Record<LineStyle, number>> = {
+  stitching: 0.5,
+  fold: 0.35,
+  notch: 0.5,
+  grain: 0.35,
+};
+/** Dash and gap in millimetres; whole where there is none. */
+export const LINE_DASHES: Readonly<Partial<Record<LineStyle, readonly [number, number]>>> = { fold: [6, 3] };
