@@ -1,4 +1,12 @@
-import type { CollarChoiceOf, DrawnCollar, Lapel, NoCollar, OuterEdge, UpperEdge } from "../collar";
+import {
+  type CollarChoiceOf,
+  type DrawnCollar,
+  type Lapel,
+  LEAST_CLEARANCE_MM,
+  type NoCollar,
+  type OuterEdge,
+  type UpperEdge,
+} from "../collar";
 import { length, type Phrase, phrase } from "../draft";
 import type { Finding, Remedy, SpecChange } from "./finding";
 import type { Seam } from "./seam";
@@ -166,9 +174,6 @@ function judgeOuterEdge({ edge, needed, solvedAt, converged, by, at, asked }: Ou
 }
 
 const OUT_OF_REACH_MM = 0.1;
-
-/** A lapel keeps an inch inside the armhole (common practice, no source). */
-const LEAST_CLEARANCE_MM = 25.4;
 
 const NARROWER: Readonly<Record<Lapel["field"], (most: number) => Phrase>> = {
   lapelOut: (most) => phrase`Let the lapel reach ${length(most)} beyond the button stand`,

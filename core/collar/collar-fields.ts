@@ -92,7 +92,7 @@ const CHOICES = {
         name: "Solved",
         summary: "As long as the line on the garment that it lies on, from the centre back to the shoulder.",
       },
-      rule: { name: "By rule of thumb", summary: "Let out by 1/2 in; what that does to the edge is told." },
+      rule: { name: "By rule of thumb", summary: "Let out by 1/2 in (1.3 cm); what that does to the edge is told." },
       own: { name: "By a figure of my own", summary: "Let out by so much; what that does to the edge is told." },
     },
   },
@@ -100,8 +100,8 @@ const CHOICES = {
     label: "It breaks",
     options: {
       chest: { name: "At the chest line", summary: "Open in front." },
-      underbust: { name: "1 in above the under-bust line" },
-      "above-waist": { name: "2 in above the waist" },
+      underbust: { name: "Just above the under-bust line", summary: "1 in (2.5 cm) above it." },
+      "above-waist": { name: "Just above the waist", summary: "2 in (5 cm) above it." },
       waist: { name: "At the waist" },
     },
   },
@@ -121,8 +121,11 @@ const CHOICES = {
   notch: {
     label: "The notch is",
     options: {
-      small: { name: "Small", summary: "1 in of lapel, and 1/2 to 1 in of collar." },
-      open: { name: "Open", summary: "2 1/2 in of collar against 3 in of lapel, at about 45 degrees." },
+      small: { name: "Small", summary: "About 1 1/2 in (4 cm) of lapel and somewhat less of collar, opening wide." },
+      open: {
+        name: "Open",
+        summary: "2 1/2 in (6.5 cm) of collar against 3 in (7.5 cm) of lapel, at about 45 degrees.",
+      },
     },
   },
   backCollar: {

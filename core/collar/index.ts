@@ -21,3 +21,4 @@ export type {
 } from "./collar-kind";
 export { COLLAR_KINDS, type CollarKindName, collarOf } from "./collars";
 export type { OuterEdge } from "./outer-edge";
+export { LEAST_CLEARANCE_MM } from "./usual";

@@ -1,6 +1,7 @@
 import type { ChartColours, ChartPainter } from "@app/components/chart";
 import { dragAlongChart } from "@app/components/drag-along-chart";
 import { CHART_FONT, sizedChart } from "@app/components/sized-chart";
+import { type TapeScale, tapeAxis, tapeMark } from "@app/components/tape-axis";
 import type { OuterEdge } from "@core/collar/index";
 import { LineChart, ScatterChart } from "echarts/charts";
 import { GridComponent, MarkLineComponent, TooltipComponent } from "echarts/components";
@@ -8,10 +9,8 @@ import { use } from "echarts/core";
 
 use([LineChart, ScatterChart, GridComponent, MarkLineComponent, TooltipComponent]);
 
-export type OuterEdgePicture = {
+export type OuterEdgePicture = TapeScale & {
   readonly outer: OuterEdge;
-  readonly length: (mm: number) => string;
-  readonly tickMm: number;
   readonly onChoose: (at: number) => void;
 };
 
@@ -34,22 +33,13 @@ function rangeOf({ curve }: OuterEdge): { readonly least: number; readonly most:
   return { least: Math.min(...all), most: Math.max(...all) };
 }
 
-function options({ outer, length, tickMm }: OuterEdgePicture, { ink, inkSoft, rule, chalk, warn, good }: ChartColours) {
-  const text = { color: inkSoft, fontFamily: CHART_FONT, fontSize: 13 };
+function options({ outer, length, tickMm }: OuterEdgePicture, colours: ChartColours) {
+  const { ink, chalk, warn, good } = colours;
   const points = outer.curve.map(({ at, edge }): readonly [number, number] => [at, edge]);
   const edges = [...points.map(([, edge]) => edge), outer.edge, outer.needed, outer.rule.edge];
-  const snap = (value: number, up: boolean) => (up ? Math.ceil(value / tickMm) : Math.floor(value / tickMm)) * tickMm;
-  const axis = (name: string, gap: number) => ({
-    type: "value",
-    name,
-    nameLocation: "middle",
-    nameGap: gap,
-    nameTextStyle: text,
-    interval: tickMm,
-    axisLabel: { ...text, formatter: (mm: number) => length(mm), hideOverlap: true },
-    axisLine: { show: true, lineStyle: { color: ink } },
-    splitLine: { lineStyle: { color: rule } },
-  });
+  const scale = { length, tickMm };
+  const snap = (value: number, up: boolean) => tapeMark(value, scale, up);
+  const axis = (name: string, gap: number) => tapeAxis(name, gap, scale, colours);
   const place = (name: string, at: number, edge: number, symbol: string, colour: string, position: string) => ({
     type: "scatter",
     data: [{ name, value: [at, edge] }],
@@ -96,7 +86,7 @@ function options({ outer, length, tickMm }: OuterEdgePicture, { ink, inkSoft, ru
             color: good,
             fontFamily: CHART_FONT,
             fontSize: 13,
-            position: "insideStartTop",
+            position: "insideEndBottom",
           },
           data: [{ yAxis: outer.needed }],
         },

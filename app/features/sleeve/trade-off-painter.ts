@@ -1,6 +1,7 @@
 import type { ChartColours, ChartPainter } from "@app/components/chart";
 import { dragAlongChart } from "@app/components/drag-along-chart";
 import { CHART_FONT, sizedChart } from "@app/components/sized-chart";
+import { type TapeScale, tapeAxis, tapeMark } from "@app/components/tape-axis";
 import type { SideBySide } from "@app/workers/side-by-side";
 import { LineChart, ScatterChart } from "echarts/charts";
 import { GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent } from "echarts/components";
@@ -9,12 +10,10 @@ import { LabelLayout } from "echarts/features";
 
 use([LineChart, ScatterChart, GridComponent, MarkAreaComponent, MarkLineComponent, TooltipComponent, LabelLayout]);
 
-export type TradeOffPicture = {
+export type TradeOffPicture = TapeScale & {
   readonly found: SideBySide;
   /** Where the garment's own sleeve lies. */
   readonly now: { readonly width: number; readonly height: number };
-  readonly length: (mm: number) => string;
-  readonly tickMm: number;
   /** The person took hold of the curve at this width. */
   readonly onChoose: (width: number) => void;
 };
@@ -55,11 +54,8 @@ function namePlaces(values: readonly Point[], xs: readonly number[], ys: readonl
   });
 }
 
-function options(
-  { found, now, length, tickMm }: TradeOffPicture,
-  { ink, inkSoft, rule, chalk, warn, good }: ChartColours,
-) {
-  const text = { color: inkSoft, fontFamily: CHART_FONT, fontSize: 13 };
+function options({ found, now, length, tickMm }: TradeOffPicture, colours: ChartColours) {
+  const { ink, chalk, warn, good } = colours;
   const curve = found.curve.map(({ width, height }): Point => [width, height]);
   const methods = found.methods.flatMap(({ name, figures }) =>
     figures ? [{ name, value: [figures.capWidth, figures.capHeight] as Point }] : [],
@@ -71,18 +67,9 @@ function options(
     xs,
     ys,
   );
-  const snap = (value: number, up: boolean) => (up ? Math.ceil(value / tickMm) : Math.floor(value / tickMm)) * tickMm;
-  const axis = (name: string, gap: number) => ({
-    type: "value",
-    name,
-    nameLocation: "middle",
-    nameGap: gap,
-    nameTextStyle: text,
-    interval: tickMm,
-    axisLabel: { ...text, formatter: (mm: number) => length(mm), hideOverlap: true },
-    axisLine: { show: true, lineStyle: { color: ink } },
-    splitLine: { lineStyle: { color: rule } },
-  });
+  const scale = { length, tickMm };
+  const snap = (value: number, up: boolean) => tapeMark(value, scale, up);
+  const axis = (name: string, gap: number) => tapeAxis(name, gap, scale, colours);
   return {
     animation: false,
     grid: { left: 76, right: 28, top: 24, bottom: 54 },

@@ -19,7 +19,7 @@ export const band = collarKind({
   groups: [{ title: "Bands", fields: ["depth", "hemDepth", "slant"] }],
   usual: {
     depth: { value: 38.1, rule: phrase`usual`, source: "from memory" },
-    hemDepth: { value: 76.2, rule: phrase`3 in; nothing for a plain hem`, source: COMMON },
+    hemDepth: { value: 76.2, rule: phrase`${length(76.2)}; nothing for a plain hem`, source: COMMON },
     slant: { value: 9.525, rule: phrase`so that it lies round the neck`, source: "from memory" },
   },
   choices: {},

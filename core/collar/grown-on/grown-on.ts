@@ -37,8 +37,8 @@ export const grownOn = collarKind({
   needsWaist: true,
   groups: [{ title: "Shape", fields: ["height", "out", "beyond"] }],
   usual: {
-    height: { value: 40, rule: phrase`3 to 5 cm with 1 cm of seam`, source: COMMON },
-    out: { value: 30, rule: phrase`3 cm`, source: COMMON },
+    height: { value: 40, rule: phrase`${length(30)} to ${length(50)} with ${length(10)} of seam`, source: COMMON },
+    out: { value: 30, rule: phrase`${length(30)}`, source: COMMON },
     beyond: {
       value: ({ buttonStand }) => buttonStand,
       rule: phrase`as far as the button stand of the front`,
@@ -174,7 +174,7 @@ function stepsOf({ block }: CollarBase, figures: Figures, drawn: Drawn): readonl
       ],
     },
     {
-      text: phrase`Rule a guide line from the foot of the armhole up through ${point("A")}, and on by ${length(drawn.reach)}. From its end go out ${length(figures.out)}, square to it and away from the front, to ${point("B")}. The collar is ${length(backNeck + SEAM_MM)} long with its seam: the back neck and 1 cm.`,
+      text: phrase`Rule a guide line from the foot of the armhole up through ${point("A")}, and on by ${length(drawn.reach)}. From its end go out ${length(figures.out)}, square to it and away from the front, to ${point("B")}. The collar is ${length(backNeck + SEAM_MM)} long with its seam: the back neck and ${length(10)}.`,
       points: [lettered("B", "centre back, neck edge", drawn.end)],
       lines: [
         {

@@ -20,6 +20,7 @@ import { breakLevel, clearanceInside, type FrontGround, frontGround, turnedBack 
 import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece } from "../lapel/front-pieces";
 import { necklineSeam } from "../neckline-seam";
 import { askedOut, letOut } from "../outer-edge";
+import { LEAST_CLEARANCE_MM, UNDER_SMALLER_MM } from "../usual";
 import {
   gorgeLength,
   type NotchedFigures,
@@ -32,10 +33,6 @@ import { NOTCHED_CUTTING, notchedSteps } from "./notched-steps";
 
 type NotchedChoices = Required<Pick<CollarChoices, "breakAt" | "rollSchool" | "edgeBy">>;
 
-/** The under collar is so much smaller all along its free edges, so that the seam rolls under (from memory). */
-const UNDER_SMALLER_MM = 2.5;
-/** A lapel keeps an inch inside the armhole (common practice, no source). */
-const LEAST_CLEARANCE_MM = 25.4;
 /** The shortest stretch of gorge between the neckline and the notch. Our own limit. */
 const LEAST_GORGE_MM = 8;
 

@@ -7,6 +7,7 @@ import { facingStep } from "../lapel/front-pieces";
 import { breakStep, paperStep, rollStep } from "../lapel/lapel-steps";
 import { type OuterEdge, outerEdgeFigures } from "../outer-edge";
 import { lettered, linesOf } from "../piece-lines";
+import { UNDER_SMALLER_MM } from "../usual";
 import type { NotchedFigures, NotchedFront, NotchedPieces } from "./lapel-outline";
 
 type Drawn = {
@@ -125,7 +126,7 @@ function facingsStep({ ground, pieces }: Drawn): StepRecord {
   const { width, inside } = facingStep(ground);
   const inner = pieces.frontFacing.edges.find(({ id }) => id === "inner");
   return {
-    text: phrase`Front facing, in one with the lapel: ${length(width)} along the shoulder, half of it, and ${length(inside)} inside the centre front at chest and hem. Back neck facing: as wide all round. Trace the under collar 2.5 mm smaller at its outer edge and notch, so that the seam rolls under.`,
+    text: phrase`Front facing, in one with the lapel: ${length(width)} along the shoulder, half of it, and ${length(inside)} inside the centre front at chest and hem. Back neck facing: as wide all round. Trace the under collar ${length(UNDER_SMALLER_MM)} smaller at its outer edge and notch, so that the seam rolls under.`,
     lines: inner ? [{ id: "facing.inner", path: inner.path, kind: "guide" }] : [],
   };
 }

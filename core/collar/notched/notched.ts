@@ -1,4 +1,4 @@
-import { phrase } from "../../draft";
+import { length, phrase } from "../../draft";
 import { collarKind } from "../collar-kind";
 import { RULE_OF_THUMB_MM } from "../outer-edge";
 import { draftNotched } from "./draft-notched";
@@ -22,12 +22,20 @@ export const notched = collarKind({
   usual: {
     beyond: {
       value: ({ buttonStand }) => (buttonStand > 0 ? buttonStand : 31.75),
-      rule: phrase`the block’s button stand, or 1 to 1 1/2 in`,
+      rule: phrase`the block’s button stand, or ${length(25.4)} to ${length(38.1)}`,
       source: COMMON,
     },
     buttonSpacing: { value: 101.6, rule: phrase`usual for a jacket`, source: MEMORY },
-    height: { value: 38.1, rule: phrase`3 1/2 to 4 in at the centre back, stand and fall together`, source: COMMON },
-    fall: { value: 57.15, rule: phrase`3 1/2 to 4 in at the centre back, stand and fall together`, source: COMMON },
+    height: {
+      value: 38.1,
+      rule: phrase`${length(88.9)} to ${length(101.6)} at the centre back, stand and fall together`,
+      source: COMMON,
+    },
+    fall: {
+      value: 57.15,
+      rule: phrase`${length(88.9)} to ${length(101.6)} at the centre back, stand and fall together`,
+      source: COMMON,
+    },
     rollAhead: {
       value: ({ figures }) => figures.height ?? 0,
       rule: phrase`two thirds to all of the stand; all of it keeps the edge as far below the neckline at the shoulder as at the centre back`,
@@ -36,21 +44,21 @@ export const notched = collarKind({
     },
     tilt: {
       value: RULE_OF_THUMB_MM,
-      rule: phrase`1/4 to 1/2 in`,
+      rule: phrase`${length(6.35)} to ${length(12.7)}`,
       source: COMMON,
       when: ({ edgeBy }) => edgeBy === "own",
     },
-    lapelOut: { value: 38.1, rule: phrase`1 1/2 in`, source: COMMON },
-    gorgeDrop: { value: 12.7, rule: phrase`1/2 in`, source: COMMON },
+    lapelOut: { value: 38.1, rule: phrase`${length(38.1)}`, source: COMMON },
+    gorgeDrop: { value: 12.7, rule: phrase`${length(12.7)}`, source: COMMON },
     lapelRound: { value: 9.525, rule: phrase`straight, or slightly rounded`, source: MEMORY },
     notchLapel: {
       value: ({ choices }) => (choices.notch === "open" ? 76.2 : 38.1),
-      rule: phrase`1 in or somewhat more where it is small, 3 in where it is open`,
+      rule: phrase`${length(25.4)} or somewhat more where it is small, ${length(76.2)} where it is open`,
       source: COMMON,
     },
     notchCollar: {
       value: ({ choices }) => (choices.notch === "open" ? 63.5 : 31.75),
-      rule: phrase`1/2 to 1 in or somewhat more where it is small, 2 1/2 in where it is open`,
+      rule: phrase`${length(12.7)} to ${length(25.4)} or somewhat more where it is small, ${length(63.5)} where it is open`,
       source: COMMON,
     },
     notchAngle: {

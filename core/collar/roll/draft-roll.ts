@@ -29,14 +29,11 @@ import { breakLevel, clearanceInside, type FrontGround, frontGround, turnedBack 
 import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece } from "../lapel/front-pieces";
 import { necklineSeam } from "../neckline-seam";
 import { askedOut, letOut, type OuterEdge } from "../outer-edge";
+import { LEAST_CLEARANCE_MM, UNDER_SMALLER_MM } from "../usual";
 import { ROLL_CUTTING, type RollFigures, rollSteps } from "./roll-steps";
 
 type RollChoices = Required<Pick<CollarChoices, "breakAt" | "rollSchool" | "edgeBy" | "backCollar">>;
 
-/** The under collar is so much smaller along its free edge, so that the seam rolls under (from memory). */
-const UNDER_SMALLER_MM = 2.5;
-/** A lapel keeps an inch inside the armhole (common practice, no source). */
-const LEAST_CLEARANCE_MM = 25.4;
 /** The lapel is widest so far of the way from the break point to the neck. Our own choice. */
 const WIDEST_AT = 0.55;
 

@@ -7,6 +7,7 @@ import { facingStep } from "../lapel/front-pieces";
 import { breakStep, paperStep, rollStep } from "../lapel/lapel-steps";
 import { type OuterEdge, outerEdgeFigures } from "../outer-edge";
 import { lettered, linesOf } from "../piece-lines";
+import { UNDER_SMALLER_MM } from "../usual";
 
 export type RollFigures = {
   readonly height: number;
@@ -35,7 +36,7 @@ type Drawn = {
 };
 
 export const ROLL_CUTTING: StepRecord = {
-  text: phrase`Trace the front with its under collar 2.5 mm smaller along the outer edge, and the facing with the top collar as drawn; each is a mirrored pair, seamed at the centre back. Interface the facing; press with a cloth between, and mind your fingers and the steam. Clip to the stitching at the neck point, and no further.`,
+  text: phrase`Trace the front with its under collar ${length(UNDER_SMALLER_MM)} smaller along the outer edge, and the facing with the top collar as drawn; each is a mirrored pair, seamed at the centre back. Interface the facing; press with a cloth between, and mind your fingers and the steam. Clip to the stitching at the neck point, and no further.`,
 };
 
 export function rollSteps(drawn: Drawn): readonly StepRecord[] {

@@ -1,4 +1,4 @@
-import { phrase } from "../../draft";
+import { length, phrase } from "../../draft";
 import { collarKind } from "../collar-kind";
 import { RULE_OF_THUMB_MM } from "../outer-edge";
 import { draftRoll } from "./draft-roll";
@@ -21,18 +21,18 @@ export const roll = collarKind({
   usual: {
     beyond: {
       value: ({ buttonStand }) => (buttonStand > 0 ? buttonStand : 31.75),
-      rule: phrase`the block’s button stand, or 1 to 1 1/2 in`,
+      rule: phrase`the block’s button stand, or ${length(25.4)} to ${length(38.1)}`,
       source: COMMON,
     },
     buttonSpacing: { value: 101.6, rule: phrase`usual for a jacket`, source: MEMORY },
     height: {
       value: 38.1,
-      rule: phrase`1 1/2 in of the back, below its neck, lies on the crease`,
+      rule: phrase`${length(38.1)} of the back, below its neck, lies on the crease`,
       source: COMMON,
     },
     fall: {
       value: ({ figures }) => 101.6 - (figures.height ?? 0),
-      rule: phrase`4 in at the centre back, with what stands`,
+      rule: phrase`${length(101.6)} at the centre back, with what stands`,
       source: COMMON,
     },
     rollAhead: {
@@ -43,11 +43,11 @@ export const roll = collarKind({
     },
     tilt: {
       value: RULE_OF_THUMB_MM,
-      rule: phrase`1/4 to 1/2 in`,
+      rule: phrase`${length(6.35)} to ${length(12.7)}`,
       source: COMMON,
       when: ({ edgeBy, backCollar }) => edgeBy === "own" && backCollar !== "overlay",
     },
-    lapelWidth: { value: 101.6, rule: phrase`7 in for a dramatic one`, source: COMMON },
+    lapelWidth: { value: 101.6, rule: phrase`${length(177.8)} for a dramatic one`, source: COMMON },
   },
   choices: {
     breakAt: { value: "underbust", rule: phrase`usual` },

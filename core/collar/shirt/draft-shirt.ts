@@ -1,5 +1,5 @@
-import { boxOf, pathLength, subpath } from "../../geometry";
-import { type Piece, placePiece } from "../../pattern";
+import { boxOf, type Path, pathLength, subpath } from "../../geometry";
+import { notchOn, type Piece, placePiece } from "../../pattern";
 import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle } from "../collar-kind";
 import { joinedNeckline, lineBelowNeckline } from "../joined-neckline";
 import { necklineSeam } from "../neckline-seam";
@@ -121,13 +121,14 @@ export function standAndFall(base: CollarBase, figures: ShirtFigures, choices: S
   const up = BETWEEN_MM - boxOf([stand.piece.outline]).top + Math.max(0, pointOf(bent.fall).foot.y);
   const [top, under] = collars(bent.fall, up);
   const neckline = joinedNeckline(base.block, beyond);
+  const upper = subpath(edgeAt(stand.shape, height), 0, length);
   const band = separateBand(base.block, beyond, choices.buttonStand);
   return {
     isDrawn: true,
     title: "Shirt collar with a stand",
     acts: [...stand.acts, ...fallSteps(bent, top, up), ...band.acts],
     cutting: SHIRT_CUTTING,
-    drawn: [stand.piece, top],
+    drawn: [markedForFall(stand.piece, upper, shoulderAt), top],
     extra: [under, ...band.pieces],
     seams: [
       necklineSeam(neckline, stand.neckEdge, frontEndOf(beyond), task.neckline.back),
@@ -138,7 +139,7 @@ export function standAndFall(base: CollarBase, figures: ShirtFigures, choices: S
         part: "collar.neck",
         bodyName: "stand",
         partName: "fall",
-        bodyPath: subpath(edgeAt(stand.shape, height), 0, length),
+        bodyPath: upper,
         partPath: edgeAt(bent.fall.shape, 0),
         from: "centre back",
         to: "centre front",
@@ -157,6 +158,18 @@ export function standAndFall(base: CollarBase, figures: ShirtFigures, choices: S
     solvers: [...stand.solvers, ...bent.solvers],
   };
 }
+
+/** The stand's upper edge marked where the shoulder meets it, and at the centre front, where the fall ends. */
+function markedForFall(stand: Piece, upper: Path, shoulderAt: number): Piece {
+  const notches = [
+    notchOn("fallShoulder", upper, shoulderAt),
+    notchOn("fallEnd", upper, pathLength(upper) - NOTCH_BEFORE_END_MM),
+  ];
+  return { ...stand, notches: [...stand.notches, ...notches] };
+}
+
+/** A mark at the very end of the edge has no direction of its own where the edge is rounded off. */
+const NOTCH_BEFORE_END_MM = 1e-3;
 
 /** One piece that turns over by itself: its stand dies away towards the centre front. */
 export function onePiece(base: CollarBase, figures: ShirtFigures, choices: ShirtChoices): CollarDrawing {

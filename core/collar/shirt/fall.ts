@@ -17,6 +17,7 @@ import {
 import { edge, notchOn, type Piece } from "../../pattern";
 import type { LetOutFound } from "../outer-edge";
 import { type BandShape, edgeAt, edgeLengthTo, frontAt } from "../stand/band-shape";
+import { UNDER_SMALLER_MM } from "../usual";
 
 /** A collar that is turned down, flat: its lower edge bends the other way than a stand's, and its front ends in a point. Millimetres. */
 export type Fall = {
@@ -57,9 +58,6 @@ function sweep(from: Point, heading: Point, to: Point): Cubic {
   const third = distance(from, to) / 3;
   return [from, step(from, heading, third), step(to, opposite(arriving), third), to];
 }
-
-/** The under collar is so much smaller all along its free edges, so that the seam rolls under (from memory). */
-export const UNDER_SMALLER_MM = 2.5;
 
 export function fallPiece(fall: Fall, piece: Pick<Piece, "id" | "name" | "cut">): Piece {
   const { shape, width, shoulderAt } = fall;

@@ -6,7 +6,8 @@ import { outerEdgeFigures } from "../outer-edge";
 import { lettered, linesOf } from "../piece-lines";
 import { edgeAt, frontAt } from "../stand/band-shape";
 import { STRIP_SEAMS_MM, stripFor } from "../strip";
-import { type Bent, pointOf, UNDER_SMALLER_MM } from "./fall";
+import { UNDER_SMALLER_MM } from "../usual";
+import { type Bent, pointOf } from "./fall";
 
 export const SHIRT_CUTTING: StepRecord = {
   text: phrase`Cut top and under collar each once on the fold of the cloth, and interfacing for the top collar and the stand. Press the interfacing on with a cloth between; mind your fingers and the steam. Trim the points before you turn them, and push them out with something blunt.`,

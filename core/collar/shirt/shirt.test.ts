@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { phrase, speak, wholeUp } from "../../draft";
 import { draftGarment } from "../../garment";
-import { boxOf, crossesItself, endOf, startOf } from "../../geometry";
+import { along, boxOf, crossesItself, endOf, startOf } from "../../geometry";
 import { edgeOf, measuredApart } from "../../testing/bodice";
 import { codesOf, collarFinding, cosineBetween, draftedCollar, gap, mended, withCollar } from "../../testing/collars";
 import { inches, specOf } from "../../testing/sample";
@@ -88,6 +88,15 @@ describe("a shirt collar", () => {
       ),
       { numRuns: 30 },
     );
+  });
+
+  it("is marked on the stand where the fall meets it: at the shoulder, and at the centre front, where the fall ends", () => {
+    const { collar, piece } = draftedCollar(withCollar("shirt", { beyond: 20, frontEnd: "square" }));
+    const fall = collar.seams.find(({ id }) => id === "collar.fall");
+    const upper = edgeOf(piece("collarStand"), "upper");
+    const notch = (id: string) => piece("collarStand").notches.find((one) => one.id === id)?.at ?? { x: 0, y: 0 };
+    expect(gap(notch("fallEnd"), along(upper.path, fall?.bodyLength ?? 0).point)).toBeLessThan(0.01);
+    expect(gap(notch("fallShoulder"), along(upper.path, fall?.sections[0]?.bodyLength ?? 0).point)).toBeLessThan(0.01);
   });
 
   it("bends its fall the other way than its stand", () => {

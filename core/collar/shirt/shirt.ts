@@ -1,4 +1,4 @@
-import { phrase } from "../../draft";
+import { length, phrase } from "../../draft";
 import { type CollarChoices, collarKind } from "../collar-kind";
 import { RULE_OF_THUMB_MM } from "../outer-edge";
 import { STAND_CHOICES, STAND_USUAL } from "../stand/stand";
@@ -38,12 +38,12 @@ export const shirt = collarKind({
     fall: {
       value: ({ choices, figures }) =>
         isOnePiece(choices) ? ONE_PIECE_MM - ONE_PIECE_STANDS_MM : (figures.height ?? 0) + COVERS_MM,
-      rule: phrase`10 mm or more than the stand, so that it covers its seam; in one piece 4 in with what stands`,
+      rule: phrase`${length(10)} or more than the stand, so that it covers its seam; in one piece ${length(101.6)} with what stands`,
       source: COMMON,
     },
     drop: {
       value: RULE_OF_THUMB_MM,
-      rule: phrase`1/2 in, to let it relax`,
+      rule: phrase`${length(12.7)}, to let it relax`,
       source: COMMON,
       when: ({ edgeBy }) => edgeBy === "own",
     },

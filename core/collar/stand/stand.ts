@@ -16,17 +16,17 @@ const LEVEL_MM = 25.4;
 
 /** What every stand is left to choose, also one that carries a fall. */
 export const STAND_USUAL = {
-  height: { value: 38.1, rule: phrase`1 to 2 1/2 in; usual`, source: COMMON },
+  height: { value: 38.1, rule: phrase`${length(25.4)} to ${length(63.5)}; usual`, source: COMMON },
   ease: {
     value: 17.5,
-    rule: phrase`10 to 25 mm to breathe in`,
+    rule: phrase`${length(10)} to ${length(25)} to breathe in`,
     source: COMMON,
     when: ({ school }) => school === "developed",
   },
   bow: { value: 101.6, rule: phrase`over the half length`, source: COMMON, when: ({ school }) => school === "bowed" },
   rise: {
     value: 19.05,
-    rule: phrase`12 to 25 mm`,
+    rule: phrase`${length(12)} to ${length(25)}`,
     source: "from memory",
     when: ({ school }) => school === "front-rise",
   },
