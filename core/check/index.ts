@@ -9,9 +9,10 @@ export {
 } from "./judge-block";
 export { judgeBodiceSleeve, judgeNoRoom } from "./judge-bodice";
 export { judgeEase, judgeSurplus } from "./judge-cap";
-export { type DeepenNeck, judgeCollar, judgeNoCollar } from "./judge-collar";
+export { type DeepenNeck, judgeCollar } from "./judge-collar";
 export { type Enlarge, judgeNoCap } from "./judge-fit";
 export { judgeMeasures } from "./judge-measures";
+export { judgeNoCollar } from "./judge-no-collar";
 export { judgeGrain, judgeOutline, judgeTraced } from "./judge-outline";
 export {
   judgeElbowDart,

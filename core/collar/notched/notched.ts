@@ -1,6 +1,6 @@
 import { length, phrase } from "../../draft";
 import { collarKind } from "../collar-kind";
-import { RULE_OF_THUMB_MM } from "../outer-edge";
+import { LAPEL_USUAL } from "../lapel/lapel-usual";
 import { draftNotched } from "./draft-notched";
 
 const COMMON = "common practice, no source" as const;
@@ -20,12 +20,6 @@ export const notched = collarKind({
     { title: "Notch", choices: ["notch"], fields: ["notchLapel", "notchCollar", "notchAngle"] },
   ],
   usual: {
-    beyond: {
-      value: ({ buttonStand }) => (buttonStand > 0 ? buttonStand : 31.75),
-      rule: phrase`the block’s button stand, or ${length(25.4)} to ${length(38.1)}`,
-      source: COMMON,
-    },
-    buttonSpacing: { value: 101.6, rule: phrase`usual for a jacket`, source: MEMORY },
     height: {
       value: 38.1,
       rule: phrase`${length(88.9)} to ${length(101.6)} at the centre back, stand and fall together`,
@@ -36,18 +30,7 @@ export const notched = collarKind({
       rule: phrase`${length(88.9)} to ${length(101.6)} at the centre back, stand and fall together`,
       source: COMMON,
     },
-    rollAhead: {
-      value: ({ figures }) => figures.height ?? 0,
-      rule: phrase`two thirds to all of the stand; all of it keeps the edge as far below the neckline at the shoulder as at the centre back`,
-      source: MEMORY,
-      when: ({ rollSchool }) => rollSchool === "ahead",
-    },
-    tilt: {
-      value: RULE_OF_THUMB_MM,
-      rule: phrase`${length(6.35)} to ${length(12.7)}`,
-      source: COMMON,
-      when: ({ edgeBy }) => edgeBy === "own",
-    },
+    ...LAPEL_USUAL,
     lapelOut: { value: 38.1, rule: phrase`${length(38.1)}`, source: COMMON },
     gorgeDrop: { value: 12.7, rule: phrase`${length(12.7)}`, source: COMMON },
     lapelRound: { value: 9.525, rule: phrase`straight, or slightly rounded`, source: MEMORY },

@@ -1,10 +1,13 @@
 import { length, phrase } from "../../draft";
 import { collarKind } from "../collar-kind";
-import { RULE_OF_THUMB_MM } from "../outer-edge";
+import { LAPEL_USUAL } from "../lapel/lapel-usual";
 import { draftRoll } from "./draft-roll";
 
 const COMMON = "common practice, no source" as const;
-const MEMORY = "from memory" as const;
+
+/** Its width at the centre back, and by what a fall covers the seam of its stand (common practice, no source). */
+const WIDTH_MM = 101.6;
+const COVERS_MM = 10;
 
 /** A collar and lapel in one, rolled over along the crease line; also called a shawl collar. */
 export const roll = collarKind({
@@ -19,34 +22,17 @@ export const roll = collarKind({
     { title: "Lapel", fields: ["lapelWidth"] },
   ],
   usual: {
-    beyond: {
-      value: ({ buttonStand }) => (buttonStand > 0 ? buttonStand : 31.75),
-      rule: phrase`the block’s button stand, or ${length(25.4)} to ${length(38.1)}`,
-      source: COMMON,
-    },
-    buttonSpacing: { value: 101.6, rule: phrase`usual for a jacket`, source: MEMORY },
     height: {
       value: 38.1,
       rule: phrase`${length(38.1)} of the back, below its neck, lies on the crease`,
       source: COMMON,
     },
     fall: {
-      value: ({ figures }) => 101.6 - (figures.height ?? 0),
-      rule: phrase`${length(101.6)} at the centre back, with what stands`,
+      value: ({ figures: { height = 0 } }) => Math.max(WIDTH_MM - height, height + COVERS_MM),
+      rule: phrase`${length(WIDTH_MM)} at the centre back with what stands, and at least ${length(COVERS_MM)} more than it`,
       source: COMMON,
     },
-    rollAhead: {
-      value: ({ figures }) => figures.height ?? 0,
-      rule: phrase`two thirds to all of the stand`,
-      source: MEMORY,
-      when: ({ rollSchool }) => rollSchool === "ahead",
-    },
-    tilt: {
-      value: RULE_OF_THUMB_MM,
-      rule: phrase`${length(6.35)} to ${length(12.7)}`,
-      source: COMMON,
-      when: ({ edgeBy, backCollar }) => edgeBy === "own" && backCollar !== "overlay",
-    },
+    ...LAPEL_USUAL,
     lapelWidth: { value: 101.6, rule: phrase`${length(177.8)} for a dramatic one`, source: COMMON },
   },
   choices: {

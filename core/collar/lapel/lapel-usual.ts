@@ -1,0 +1,25 @@
+import { length, phrase } from "../../draft";
+import type { Usual } from "../collar-kind";
+import { RULE_OF_THUMB_MM } from "../outer-edge";
+
+/** What every collar with a lapel is left to choose about its front and its roll; its stand has to be known before. */
+export const LAPEL_USUAL = {
+  beyond: {
+    value: ({ buttonStand }) => (buttonStand > 0 ? buttonStand : 31.75),
+    rule: phrase`the block’s button stand, or ${length(25.4)} to ${length(38.1)}`,
+    source: "common practice, no source",
+  },
+  buttonSpacing: { value: 101.6, rule: phrase`usual for a jacket`, source: "from memory" },
+  rollAhead: {
+    value: ({ figures }) => figures.height ?? 0,
+    rule: phrase`two thirds to all of the stand; all of it keeps the edge as far below the neckline at the shoulder as at the centre back`,
+    source: "from memory",
+    when: ({ rollSchool }) => rollSchool === "ahead",
+  },
+  tilt: {
+    value: RULE_OF_THUMB_MM,
+    rule: phrase`${length(6.35)} to ${length(12.7)}`,
+    source: "common practice, no source",
+    when: ({ edgeBy, backCollar }) => edgeBy === "own" && backCollar !== "overlay",
+  },
+} as const satisfies Record<string, Usual>;
