@@ -1,3 +1,4 @@
+import { COLLAR_KINDS } from "@core/collar/index";
 import { draftGarment, sweepMethods } from "@core/garment/index";
 import { cubicLength, svgPathData } from "@core/geometry/index";
 import { CAP_SHAPES, halfCap } from "@core/sleeve/set-in/index";
@@ -31,6 +32,13 @@ const drafted = specOf({ format: "gamine-garment/1", unit: "in", body: { bust: 3
 
 describe("one draft with a block drafted from the measures (wanted: median under 1 ms)", () => {
   bench("drafted block and fit first", () => void draftGarment(drafted), WARM);
+});
+
+describe("one draft with a collar on it (wanted: median under 5 ms)", () => {
+  for (const kind of COLLAR_KINDS) {
+    const spec = { ...drafted, collar: { kind } };
+    bench(kind, () => void draftGarment(spec), WARM);
+  }
 });
 
 /** The half caps of a size run: the curves that a draft measures over and over. */

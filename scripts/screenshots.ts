@@ -116,7 +116,6 @@ try {
   const dress = (await hrefOf("Silk noil dress")).replace(/\/[^/]+$/, "");
   const tea = (await hrefOf("Short-sleeved tea dress")).replace(/\/[^/]+$/, "");
   const jacket = (await hrefOf("Lamplighter jacket")).replace(/\/[^/]+$/, "");
-  const shirt = (await hrefOf("Poplin work shirt")).replace(/\/[^/]+$/, "");
   const coat = (await hrefOf("Tidewater raglan coat")).replace(/\/[^/]+$/, "");
   await driver.get(`${base}/clients`);
   const client = await hrefOf("Odile Brandt");
@@ -131,7 +130,7 @@ try {
   await shoot("two-piece", `${jacket}/sleeve`, { ready: "svg.sheet" });
   await shoot("puff", `${tea}/sleeve`, { ready: "svg.sheet" });
   await shoot("raglan", `${coat}/sleeve`, { ready: "svg.sheet" });
-  await shoot("collar", `${shirt}/collar`, { ready: "svg.sheet" });
+  await shoot("collar", `${jacket}/collar`, { ready: "svg.sheet" });
   await shoot("cloths", "/cloths", { ready: "[data-cloth]" });
   await shoot("methods", `${blouse}/sleeve?view=methods`, {
     ready: '[data-chart="trade-off"] svg',
