@@ -91,7 +91,6 @@ const CLIENTS: readonly DemoClient[] = [
           block: { source: "readings", armhole: { front: 8.875, back: 9.375, depth: 7.875 } },
           cloth: { kind: "medium-woven" },
           sleeve: { kind: "set-in", method: "fit-first", capEase: 1.125, upperArmEase: 2, length: 23.25 },
-          collar: { kind: "stand", height: 1.375, beyond: 0.75 },
         },
       },
       {

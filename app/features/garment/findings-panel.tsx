@@ -7,19 +7,22 @@ import { FiguresList } from "./figures-list";
 import { useCalmWork } from "./use-calm-work";
 import { useWorkStore } from "./work-context";
 
+const NONE: readonly string[] = [];
+
 type Props = {
-  /** Figures and defaults of these parts stand first: what their ids begin with. */
+  /** Figures and defaults of these parts stand first, in this order: what their ids begin with. */
   readonly first?: readonly string[];
 };
 
 /** What a good colleague would say, and the figures it rests on. */
-export function FindingsPanel({ first }: Props) {
+export function FindingsPanel({ first = NONE }: Props) {
   const garment = useCalmWork((work) => work.garment);
-  const isFirst = (id: string) => first?.some((part) => id.startsWith(part)) ?? false;
-  const inFront = <T,>(all: readonly T[], idOf: (one: T) => string) => [
-    ...all.filter((one) => isFirst(idOf(one))),
-    ...all.filter((one) => !isFirst(idOf(one))),
-  ];
+  const rankOf = (id: string) => {
+    const rank = first.findIndex((part) => id.startsWith(part));
+    return rank < 0 ? first.length : rank;
+  };
+  const inFront = <T,>(all: readonly T[], idOf: (one: T) => string) =>
+    [...all].sort((a, b) => rankOf(idOf(a)) - rankOf(idOf(b)));
   return (
     <>
       <Findings findings={garment.findings} hasSleeve={garment.sleeve !== null} />

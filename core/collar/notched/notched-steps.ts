@@ -113,12 +113,11 @@ function notchStep({ front, figures, pieces }: Drawn): StepRecord {
 
 function edgeStep({ pieces }: Drawn): StepRecord {
   return {
-    text: phrase`Draw the outer edge of the collar from ${point("E")}, square to the centre back, through the width marked at the shoulder to ${point("J")}. Draw the lapel edge from ${point("G")} to ${point("B")}, straight or slightly rounded.`,
+    text: phrase`Draw the outer edge of the collar from ${point("E")}, square to the centre back, through the width marked at the shoulder to ${point("J")}. Draw the lapel edge from ${point("G")} to ${point("B")}, straight or slightly rounded. Fold the paper along the roll line and look: the lapel lies where it will be worn.`,
     lines: [
       ...linesOf(pieces.collar, ["outer"]),
       ...linesOf(pieces.front, ["centre", "shoulder", "armhole", "side", "hem"]),
     ],
-    tapeCheck: phrase`Fold the paper along the roll line and look: the lapel lies where it will be worn.`,
   };
 }
 

@@ -63,9 +63,8 @@ export function rollSteps(drawn: Drawn): readonly StepRecord[] {
       lines: [{ id: "lapel.width", path: line(widestAt.crease, widestAt.edge), kind: "guide" }],
     },
     {
-      text: phrase`Draw the outer edge in one unbroken sweep: from ${point("E")}, square to the centre back, past the shoulder and ${point("G")} to ${point("B")}.`,
+      text: phrase`Draw the outer edge in one unbroken sweep: from ${point("E")}, square to the centre back, past the shoulder and ${point("G")} to ${point("B")}. Fold the paper along the crease line and look: the collar lies where it will be worn.`,
       lines: [...linesOf(facing, ["outer"]), { id: "front.shoulder", path: ground.front.shoulder.path, kind: "seam" }],
-      tapeCheck: phrase`Fold the paper along the crease line and look: the collar lies where it will be worn.`,
     },
     {
       text: phrase`Facing and top collar, in one: ${length(width)} along the shoulder, half of it, and ${length(inside)} inside the centre front at chest and hem. Back neck facing: as wide all round.`,
