@@ -78,6 +78,7 @@ describe("a collar with lapels", () => {
     for (const [handle, box, dx, dy] of [
       ["Break point", "collar.breakDepth", 0, 30],
       ["Lapel tip", "collar.lapelOut", -20, 0],
+      ["Lapel tip", "collar.gorgeDrop", 0, 12],
       ["Notch", "collar.notchLapel", 16, 0],
       ["Line the outer edge lies on", "collar.fall", 0, 14],
     ] as const) {

@@ -1,5 +1,6 @@
 import type { DrawnCollar, OuterEdge, UpperEdge } from "../collar";
 import { length, phrase } from "../draft";
+import { crossesItself } from "../geometry";
 import type { Finding, Remedy, SpecChange } from "./finding";
 import { judgeLapel } from "./judge-lapel";
 import type { Seam } from "./seam";
@@ -19,15 +20,48 @@ const TAPE_MM = 3;
 export type DeepenNeck = (longer: number) => { readonly by: number; readonly change: SpecChange } | null;
 
 /** Every edge that meets another, the upper edge against the neck, the outer edge against the line it lies on, and the lapel. */
-export function judgeCollar(drawing: DrawnCollar, seams: readonly Seam[], deepen: DeepenNeck): readonly Finding[] {
-  const { upperEdge, outer, turnedOver, lapel } = drawing;
+export function judgeCollar(
+  drawing: DrawnCollar,
+  seams: readonly Seam[],
+  deepen: DeepenNeck,
+  /** Every figure of this kind left open again. */
+  usual: NonNullable<SpecChange["collar"]>,
+): readonly Finding[] {
+  const { upperEdge, outer, turnedOver, lapel, rounded } = drawing;
   return [
+    ...judgeOutlines(drawing, usual),
     ...seams.flatMap(judgeSeam),
     ...(upperEdge ? [...judgeUpperEdge(upperEdge), ...judgeNeckline(upperEdge, deepen)] : []),
     ...(turnedOver ? judgeFall(turnedOver) : []),
     ...(outer ? judgeOuterEdge(outer) : []),
     ...(lapel ? judgeLapel(lapel) : []),
+    ...(rounded ? [judgeRounding(rounded)] : []),
   ];
+}
+
+function judgeOutlines({ drawn }: DrawnCollar, usual: NonNullable<SpecChange["collar"]>): readonly Finding[] {
+  const crossed = drawn.find(({ outline }) => crossesItself(outline));
+  if (!crossed) return [];
+  return [
+    told({
+      code: "outline-crosses-itself",
+      severity: "fault",
+      message: phrase`With these figures the outline of the ${crossed.name.toLowerCase()} crosses itself.`,
+      reason: phrase`It cannot be cut: two of its lengths or angles contradict each other.`,
+      numbers: {},
+      remedies: [remedy("usual-figures", phrase`Take the usual figures for this collar`, usual)],
+    }),
+  ];
+}
+
+function judgeRounding({ asked, drawn }: { readonly asked: number; readonly drawn: number }): Finding {
+  return told({
+    code: "corner-rounded-less",
+    severity: "note",
+    message: phrase`The front corner was to be rounded by ${length(asked)}; there is room for ${length(drawn)}, and it is drawn so.`,
+    reason: phrase`A rounding ends where the height does, and where a fall is sewn on.`,
+    numbers: { asked, drawn },
+  });
 }
 
 function judgeSeam({ id, bodyLength, partLength, ease, bodyName, partName }: Seam): readonly Finding[] {

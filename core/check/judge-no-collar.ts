@@ -67,6 +67,19 @@ export function judgeNoCollar(why: NoCollar): Finding {
           }),
         ],
       });
+    case "lapel-below-break":
+      return told({
+        code: "lapel-below-break",
+        severity: "fault",
+        message: phrase`The lapel’s tip would lie ${length(why.tip)} below the neck point, and the break point ${length(why.breakY)}.`,
+        reason: phrase`A lapel turns back above its break point.`,
+        numbers: { tip: why.tip, breakY: why.breakY },
+        remedies: [
+          remedy("usual-lapel-tip", phrase`Put its tip ${length(why.usualDrop)} below the front neck`, {
+            gorgeDrop: why.usualDrop,
+          }),
+        ],
+      });
     case "out-too-far":
       return told({
         code: "collar-end-too-far-out",

@@ -14,7 +14,7 @@ const length = (label: string, least: number, most: number, hint?: string): Coll
 
 /** Every figure that some collar is left to choose; a collar keeps its figures while another is tried. */
 const FIELDS = {
-  height: length("Collar height", 8, 150),
+  height: length("Height of the stand", 8, 150),
   fall: length("Fall", 10, 300, "From where it turns over down to its edge, at the centre back."),
   ease: length("Ease at the upper edge", -100, 300, "Over the neck, when it is closed."),
   bow: length("Bow of the band", 0, 250),

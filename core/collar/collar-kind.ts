@@ -80,6 +80,8 @@ export type CollarHandle = {
   readonly at: Point;
   readonly value: number;
   readonly gain: Point;
+  /** What else the same place changes, the other way across. */
+  readonly across?: Pick<CollarHandle, "field" | "value" | "gain">;
 };
 
 /** The block's neckline joined at the shoulder, and what is measured beside it: shown beside the collar. */
@@ -129,6 +131,8 @@ export type DrawnCollar = {
   readonly outer: OuterEdge | null;
   readonly turnedOver: { readonly stand: number; readonly fall: number } | null;
   readonly lapel: Lapel | null;
+  /** A corner that could not be rounded as far as was asked. */
+  readonly rounded?: { readonly asked: number; readonly drawn: number } | null;
   readonly solvers: readonly NamedSolution[];
 };
 
@@ -138,6 +142,7 @@ export type NoCollar =
   | { readonly what: "break-too-high"; readonly breakY: number; readonly neckline: number }
   | { readonly what: "notch-too-long"; readonly lapel: number; readonly gorge: number }
   | { readonly what: "gorge-beyond-neckline"; readonly start: number; readonly most: number }
+  | { readonly what: "lapel-below-break"; readonly tip: number; readonly breakY: number; readonly usualDrop: number }
   | { readonly what: "out-too-far"; readonly out: number; readonly usual: number }
   | { readonly what: "spread-beyond-point"; readonly point: number; readonly spread: number };
 

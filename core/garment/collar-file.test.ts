@@ -115,6 +115,11 @@ describe("collars in the garment file", () => {
       const [dx, dy] = [(now?.at.x ?? 0) - one.at.x, (now?.at.y ?? 0) - one.at.y];
       // Along the way the hand went, the place follows it.
       expect(dx * one.gain.x + dy * one.gain.y, one.name).toBeGreaterThan(0);
+      if (!one.across) continue;
+      const across = collarHandle(one.across);
+      const down = draftedCollar(applyChange(spec, across.changeTo(across.value + 4)));
+      const after = down.collar.handles.find(({ name }) => name === one.name);
+      expect((after?.at.y ?? 0) - one.at.y, one.name).toBeCloseTo(4, 6);
     }
   });
 

@@ -59,8 +59,13 @@ export function draftCollar(
       draft: composeDraft("collar", drawing.title, [...drawing.acts, drawing.cutting]),
       solvers: drawing.solvers,
     },
-    findings: judgeCollar(drawing, seams, deepenNeck(block, alterations)),
+    findings: judgeCollar(drawing, seams, deepenNeck(block, alterations), leftOpen(kind)),
   };
+}
+
+function leftOpen(kind: CollarKindName) {
+  const names = collarOf(kind).groups.flatMap(({ fields = [] }) => fields);
+  return Object.fromEntries(names.map((name) => [name, undefined]));
 }
 
 /** Nobody deepens a neck by more for the sake of a collar. Our own limit. */

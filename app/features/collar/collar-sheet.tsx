@@ -5,9 +5,10 @@ import { Letters, Lines, PlainPath } from "@app/features/sheet/drawn";
 import { EdgeFigures } from "@app/features/sheet/edge-figures";
 import { PieceMarks } from "@app/features/sheet/piece-marks";
 import { Sheet } from "@app/features/sheet/sheet";
+import { StaleBanner } from "@app/features/sheet/stale-banner";
 import { useHandleGesture } from "@app/features/sheet/use-handle-gesture";
 import type { View } from "@app/features/sheet/view";
-import { Box } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
 import { collarHandle, type DraftedCollar } from "@core/garment/index";
 import { boxOf } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
@@ -16,7 +17,8 @@ import { JoinedNeckDrawing, joinedBeside } from "./joined-neck-drawing";
 
 /** The collar at scale, beside the neckline that it meets, joined at the shoulder, and the line that its outer edge lies on. */
 export function CollarSheet() {
-  const collar = useWork((work) => work.garment.collar);
+  const collar = useWork((work) => work.lastCollar);
+  const isStale = useWork((work) => work.garment.collar === null);
   const preview = useWork((work) => work.preview?.collar ?? null);
   const isWanted = useWork((work) => work.spec.collar !== null);
   const [limit, setLimit] = useState<number | null>(null);
@@ -39,27 +41,42 @@ export function CollarSheet() {
     ...(beside?.fallLine ? [beside.fallLine] : []),
   ]);
   return (
-    <Box position="relative" h="100%">
-      <Sheet box={box} isHeld={isHeld} label="The collar, drawn to scale">
-        {(view) => (
-          <>
-            {preview?.drawn.map((piece) => (
-              <PlainPath key={piece.id} path={piece.outline} view={view} className="preview" />
-            ))}
-            <Drawn collar={collar} view={view} isHeld={isHeld} />
-            {beside && (
-              <JoinedNeckDrawing collar={collar} placed={beside} view={view} onLimit={setLimit} onHold={setHeld} />
-            )}
-            <Handles collar={collar} view={view} onLimit={setLimit} onHold={setHeld} />
-          </>
-        )}
-      </Sheet>
-      {limit !== null && (
-        <Box position="absolute" top="9" left="9" px="4" py="2" bg="warnPale" color="ink" role="status">
-          Stopped at {formatLength(limit, unit)}: no more of it can be asked.
-        </Box>
+    <Flex direction="column" h="100%">
+      {isStale && (
+        <StaleBanner>
+          These figures give no collar. The last that worked stays on the sheet; the reason and the ways out are at the
+          side.
+        </StaleBanner>
       )}
-    </Box>
+      <Box position="relative" flex="1" minH="0">
+        <Sheet box={box} isHeld={isHeld} label="The collar, drawn to scale">
+          {(view) => (
+            <>
+              {preview?.drawn.map((piece) => (
+                <PlainPath key={piece.id} path={piece.outline} view={view} className="preview" />
+              ))}
+              <Drawn collar={collar} view={view} isHeld={isHeld} />
+              {beside && (
+                <JoinedNeckDrawing
+                  collar={collar}
+                  placed={beside}
+                  view={view}
+                  canHold={!isStale}
+                  onLimit={setLimit}
+                  onHold={setHeld}
+                />
+              )}
+              {!isStale && <Handles collar={collar} view={view} onLimit={setLimit} onHold={setHeld} />}
+            </>
+          )}
+        </Sheet>
+        {limit !== null && (
+          <Box position="absolute" top="9" left="9" px="4" py="2" bg="warnPale" color="ink" role="status">
+            Stopped at {formatLength(limit, unit)}: no more of it can be asked.
+          </Box>
+        )}
+      </Box>
+    </Flex>
   );
 }
 
@@ -97,6 +114,7 @@ function Handles({ collar, view, onLimit, onHold }: HandlesProps) {
   const { move, ...gesture } = useHandleGesture(onHold);
   return collar.handles.map((one) => {
     const handle = collarHandle(one);
+    const across = one.across && { gain: one.across.gain, handle: collarHandle(one.across) };
     return (
       <DragHandle
         key={one.name}
@@ -107,6 +125,7 @@ function Handles({ collar, view, onLimit, onHold }: HandlesProps) {
         handle={handle}
         gain={one.gain}
         onMove={move(handle)}
+        across={across && { ...across, onMove: move(across.handle) }}
         onLimit={onLimit}
       />
     );

@@ -35,18 +35,19 @@ type Props = {
   readonly collar: DraftedCollar;
   readonly placed: PlacedNeck;
   readonly view: View;
+  readonly canHold: boolean;
   readonly onLimit: (limit: number | null) => void;
   readonly onHold: (isHeld: boolean) => void;
 };
 
 /** Front and back neckline in one, and below it the line on which the outer edge lies: dragged down, the fall gets longer. */
-export function JoinedNeckDrawing({ collar, placed, view, onLimit, onHold }: Props) {
+export function JoinedNeckDrawing({ collar, placed, view, canHold, onLimit, onHold }: Props) {
   const unit = useUnit();
   const { move, ...gesture } = useHandleGesture(onHold);
   const { outer, turnedOver } = collar.drawing;
   const text = (mm: number) => formatLength(mm, unit);
   const { neckline, shoulder, fallLine } = placed;
-  const fall = turnedOver && fallLine ? collarHandle({ field: "fall", value: turnedOver.fall }) : null;
+  const fall = canHold && turnedOver && fallLine ? collarHandle({ field: "fall", value: turnedOver.fall }) : null;
   return (
     <g data-joined-neck>
       <PlainPath path={neckline} view={view} className="guide" />

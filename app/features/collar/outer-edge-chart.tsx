@@ -14,7 +14,7 @@ const load = () => import("./outer-edge-painter").then((painter) => painter.crea
 
 /** How long the outer edge is for each way that the collar could be let out; taken hold of, it chooses. */
 export function OuterEdgeChart() {
-  const outer = useCalmWork((work) => work.lastGood.collar?.drawing.outer ?? null);
+  const outer = useCalmWork((work) => work.lastCollar?.drawing.outer ?? null);
   return outer && <OuterEdgeOf outer={outer} />;
 }
 

@@ -53,8 +53,12 @@ export function FiguresList({
   );
 }
 
+/** The one default that is an angle. */
+const ANGLE_PATH = "collar.notchAngle";
+
 function DefaultValue({ taken }: { readonly taken: DefaultTaken }) {
   if (typeof taken.value === "string") return <>{taken.value.replace("-", " ")}</>;
+  if (taken.path === ANGLE_PATH) return <>{`${taken.value}°`}</>;
   if (taken.path === "sleeve.backEaseShare") return <>{`${Math.round(taken.value * 100)} %`}</>;
   return <LengthText mm={taken.value} />;
 }

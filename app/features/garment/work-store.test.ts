@@ -46,6 +46,20 @@ describe("the garment on the table", () => {
     expect(store.getState().lastGood).toBe(store.getState().garment);
   });
 
+  it("keeps the last collar of the kind that is wanted while the figures make none, and no other", () => {
+    const { change, setField } = store.getState();
+    setField("collar", { kind: "notched" });
+    const good = store.getState().garment.collar;
+    expect(good).not.toBeNull();
+    change({ collar: { breakDepth: 30 } });
+    expect(store.getState().garment.collar).toBeNull();
+    expect(store.getState().lastCollar).toBe(good);
+    change({ collar: { kind: "shirt", point: 12, spread: 40 } });
+    expect(store.getState().lastCollar).toBeNull();
+    setField("collar", null);
+    expect(store.getState().lastCollar).toBeNull();
+  });
+
   it("knows a sleeve that was taken away from one that failed", () => {
     store.getState().replaceSpec({ ...sampleSpec(), sleeve: null }, {});
     expect(store.getState().lastGood.sleeve).toBeNull();

@@ -18,14 +18,16 @@ export type Work = {
   readonly garment: Garment;
   /** The newest draft in which there was a sleeve: it stays on the sheet while the figures make none. */
   readonly lastGood: Garment;
+  /** The newest collar of the kind that is wanted, in the same way. */
+  readonly lastCollar: Garment["collar"];
   /** Text in boxes that is not a length yet, by field path: kept through reloads, never in the spec. */
   readonly typed: Typed;
   /** The version this work started from, and the spec as it was saved then. */
   readonly savedVersion: number;
   readonly savedSpec: GarmentSpec;
-  /** Blocks by the ways that are not in use at the moment, as they were left. */
   /** What a remedy that is pointed at would give; null when none is. */
   readonly preview: Garment | null;
+  /** Blocks by the ways that are not in use at the moment, as they were left. */
   readonly setAside: { readonly [source in BlockSource]?: BlockSpec };
 };
 
@@ -55,6 +57,7 @@ export function createWorkStore(spec: GarmentSpec, version: number): WorkStore {
         spec,
         garment,
         lastGood: garment,
+        lastCollar: garment.collar,
         typed: {},
         savedVersion: version,
         savedSpec: spec,
@@ -92,10 +95,21 @@ function emptyBlock(source: "readings" | "drafted"): BlockSpec {
   return source === "readings" ? { source, armhole: {} } : { source };
 }
 
-function redrafted(work: Work, spec: GarmentSpec): Pick<Work, "spec" | "garment" | "lastGood"> {
-  if (spec === work.spec) return work;
+type Drafted = Pick<Work, "spec" | "garment" | "lastGood" | "lastCollar">;
+
+function redrafted(work: Work, spec: GarmentSpec): Drafted {
+  return spec === work.spec ? work : draftedFrom(work, spec);
+}
+
+/** The spec drafted; what it gives no sleeve or no collar for keeps the last that there was. */
+function draftedFrom({ lastGood, lastCollar }: Drafted, spec: GarmentSpec): Drafted {
   const garment = draftGarment(spec);
-  return { spec, garment, lastGood: garment.sleeve || !spec.sleeve ? garment : work.lastGood };
+  return {
+    spec,
+    garment,
+    lastGood: garment.sleeve || !spec.sleeve ? garment : lastGood,
+    lastCollar: garment.collar ?? (lastCollar?.kind === spec.collar?.kind ? lastCollar : null),
+  };
 }
 
 function withTyped(typed: Typed, path: string, text: string | null): Typed {
@@ -115,11 +129,11 @@ export function redo(store: WorkStore): void {
 
 /** The history holds specs only; what is drafted from them, and half-typed text that no longer belongs, follow. */
 function redraftAfterHistory(store: WorkStore): void {
-  const { spec, lastGood } = store.getState();
+  const work = store.getState();
   const { pause, resume } = store.temporal.getState();
-  const garment = draftGarment(spec);
+  const drafted = draftedFrom(work, work.spec);
   pause();
-  store.setState({ garment, lastGood: garment.sleeve || !spec.sleeve ? garment : lastGood, typed: {} });
+  store.setState({ ...drafted, typed: {} });
   resume();
 }
 

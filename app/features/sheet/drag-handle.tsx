@@ -14,6 +14,8 @@ export type DragHandleProps = {
   /** Millimetres of the figure for each millimetre the hand goes right, and down. */
   readonly gain: { readonly x: number; readonly y: number };
   readonly onMove: (value: number) => void;
+  /** A second figure that the same place changes, the other way across. */
+  readonly across?: Pick<DragHandleProps, "handle" | "gain" | "onMove"> | undefined;
   readonly onBegin: () => void;
   readonly onEnd: () => void;
   /** Told when the hand asks for more than the draft allows, and with null when it comes back. */
@@ -24,21 +26,27 @@ const RADIUS_PX = 8;
 const REACH_PX = 22;
 
 /** A place of the draft that can be taken hold of: by pointer, or with the arrow keys by one tape graduation. */
-export function DragHandle({ name, at, view, handle, gain, onMove, onBegin, onEnd, onLimit }: DragHandleProps) {
+export function DragHandle(props: DragHandleProps) {
+  const { name, at, view, handle, gain, across, onBegin, onEnd, onLimit } = props;
   const unit = useUnit();
-  const start = useRef<{ readonly x: number; readonly y: number; readonly value: number } | null>(null);
+  const start = useRef<{ readonly x: number; readonly y: number; readonly values: readonly number[] } | null>(null);
   const p = toScreen(view, at);
   const isUpright = gain.x === 0;
+  const ways = across ? [props, across] : [props];
 
-  const moveTo = (wanted: number) => {
-    const value = Math.min(handle.most, Math.max(handle.least, wanted));
-    onLimit(value === wanted ? null : value);
-    if (value !== handle.value) onMove(value);
+  const moveTo = (wanted: readonly number[]) => {
+    const limits = ways.map((way, i) => {
+      const asked = wanted[i] ?? way.handle.value;
+      const value = Math.min(way.handle.most, Math.max(way.handle.least, asked));
+      if (value !== way.handle.value) way.onMove(value);
+      return value === asked ? null : value;
+    });
+    onLimit(limits.find((limit) => limit !== null) ?? null);
   };
   const onPointerDown = (event: PointerEvent<SVGGElement>) => {
     if (event.button !== 0) return;
     event.currentTarget.setPointerCapture(event.pointerId);
-    start.current = { x: event.clientX, y: event.clientY, value: handle.value };
+    start.current = { x: event.clientX, y: event.clientY, values: ways.map((way) => way.handle.value) };
     onBegin();
   };
   const onPointerMove = (event: PointerEvent<SVGGElement>) => {
@@ -47,7 +55,7 @@ export function DragHandle({ name, at, view, handle, gain, onMove, onBegin, onEn
     const right = (event.clientX - from.x) / view.scale;
     const down = (event.clientY - from.y) / view.scale;
     // Browsers hand over a move just before they paint a frame: drawn at once, it is in that frame and not in the next.
-    flushSync(() => moveTo(from.value + right * gain.x + down * gain.y));
+    flushSync(() => moveTo(ways.map((way, i) => (from.values[i] ?? 0) + right * way.gain.x + down * way.gain.y)));
   };
   const end = () => {
     if (!start.current) return;
@@ -56,11 +64,13 @@ export function DragHandle({ name, at, view, handle, gain, onMove, onBegin, onEn
     onEnd();
   };
   const onKeyDown = (event: KeyboardEvent<SVGGElement>) => {
-    const steps = { ArrowUp: -gain.y, ArrowDown: gain.y, ArrowLeft: -gain.x, ArrowRight: gain.x }[event.key];
-    if (!steps) return;
+    const steps = ways.map(
+      ({ gain: { x, y } }) => ({ ArrowUp: -y, ArrowDown: y, ArrowLeft: -x, ArrowRight: x })[event.key] ?? 0,
+    );
+    if (steps.every((one) => one === 0)) return;
     event.preventDefault();
     onBegin();
-    moveTo(handle.value + Math.sign(steps) * GRADUATION_MM[unit]);
+    moveTo(ways.map((way, i) => way.handle.value + Math.sign(steps[i] ?? 0) * GRADUATION_MM[unit]));
     onEnd();
   };
   return (
@@ -84,7 +94,8 @@ export function DragHandle({ name, at, view, handle, gain, onMove, onBegin, onEn
       <title>{`${name}: drag, or use the arrow keys`}</title>
       <circle className="handle-reach" cx={p.x} cy={p.y} r={REACH_PX} />
       <path className="handle" d={diamond(p, RADIUS_PX)} />
-      <path className="handle-arrow" d={isUpright ? arrows(p, 0, 1) : arrows(p, 1, 0)} />
+      {(isUpright || across) && <path className="handle-arrow" d={arrows(p, 0, 1)} />}
+      {(!isUpright || across) && <path className="handle-arrow" d={arrows(p, 1, 0)} />}
     </g>
   );
 }

@@ -10,6 +10,7 @@ import { FigureAt, Letters, Lines, PlainPath } from "./drawn";
 import { PieceMarks } from "./piece-marks";
 import { Sheet } from "./sheet";
 import { SleeveHandles } from "./sleeve-handles";
+import { StaleBanner } from "./stale-banner";
 import type { View } from "./view";
 
 /** The sleeve's draft on the sheet, with what can be taken hold of. */
@@ -28,10 +29,10 @@ export function SleeveSheet() {
   return (
     <Flex direction="column" h="100%">
       {isStale && (
-        <Banner>
+        <StaleBanner>
           These figures give no sleeve. The last draft that worked stays on the sheet; the reason and the ways out are
           at the side.
-        </Banner>
+        </StaleBanner>
       )}
       <Box position="relative" flex="1" minH="0">
         <Sheet box={boxOnCapLine(drafted)} isHeld={isHeld} label={`${drafted.draft.title}, drawn to scale`}>
@@ -95,14 +96,6 @@ function Nothing() {
   return (
     <Box display="grid" placeItems="center" h="100%" bg="panel" px="10" textAlign="center" color="inkSoft">
       There is no sleeve to draw yet. What is missing is said at the side.
-    </Box>
-  );
-}
-
-function Banner({ children }: { readonly children: React.ReactNode }) {
-  return (
-    <Box px="4" py="2" bg="faultPale" color="ink" borderLeft="4px solid" borderColor="fault" role="status">
-      {children}
     </Box>
   );
 }

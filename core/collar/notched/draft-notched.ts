@@ -20,7 +20,7 @@ import { breakLevel, clearanceInside, type FrontGround, frontGround, turnedBack 
 import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece } from "../lapel/front-pieces";
 import { necklineSeam } from "../neckline-seam";
 import { askedOut, letOut } from "../outer-edge";
-import { LEAST_CLEARANCE_MM, UNDER_SMALLER_MM } from "../usual";
+import { LEAST_CLEARANCE_MM, UNDER_SMALLER_MM, USUAL_DROP_MM } from "../usual";
 import {
   gorgeLength,
   type NotchedFigures,
@@ -33,6 +33,8 @@ import { NOTCHED_CUTTING, notchedSteps } from "./notched-steps";
 
 type NotchedChoices = Required<Pick<CollarChoices, "breakAt" | "rollSchool" | "edgeBy">>;
 
+/** A lapel shorter than this, from its tip down to the break point, is none. Our own limit. */
+const LEAST_LAPEL_MM = 10;
 /** The shortest stretch of gorge between the neckline and the notch. Our own limit. */
 const LEAST_GORGE_MM = 8;
 
@@ -48,6 +50,12 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
     return { isDrawn: false, why: { what: "gorge-beyond-neckline", start: figures.gorgeStart, most } };
   }
   const front = notchedFront(ground, figures);
+  if (front.lapelTip.y > breakY - LEAST_LAPEL_MM) {
+    return {
+      isDrawn: false,
+      why: { what: "lapel-below-break", tip: front.lapelTip.y, breakY, usualDrop: USUAL_DROP_MM },
+    };
+  }
   const gorge = gorgeLength(front) - LEAST_GORGE_MM;
   if (figures.notchLapel > gorge) {
     return { isDrawn: false, why: { what: "notch-too-long", lapel: figures.notchLapel, gorge } };
@@ -217,7 +225,14 @@ function handlesOf(
       value: breakPoint.y - neck.y,
       gain: { x: 0, y: 1 },
     },
-    { field: "lapelOut", name: "Lapel tip", at: front.lapelTip, value: figures.lapelOut, gain: { x: -1, y: 0 } },
+    {
+      field: "lapelOut",
+      name: "Lapel tip",
+      at: front.lapelTip,
+      value: figures.lapelOut,
+      gain: { x: -1, y: 0 },
+      across: { field: "gorgeDrop", value: figures.gorgeDrop, gain: { x: 0, y: 1 } },
+    },
     { field: "notchLapel", name: "Notch", at: front.notch, value: figures.notchLapel, gain: inwards },
     {
       field: "fall",

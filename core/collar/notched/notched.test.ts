@@ -141,6 +141,8 @@ describe("what is said of a lapel, and what mends it", () => {
     ["notch-too-long", { notchLapel: 190 }, 0],
     ["notch-too-long", { notchLapel: 150, lapelOut: 10 }, 1],
     ["gorge-beyond-neckline", { gorgeStart: 290 }, 0],
+    ["lapel-below-break", { breakAt: "chest" as const, gorgeDrop: 240 }, 0],
+    ["outline-crosses-itself", { notchCollar: 120, notchAngle: 140, gorgeDrop: -50, lapelOut: 0 }, 0],
     ["let-out-too-far", { edgeBy: "own" as const, tilt: 190 }, 0],
   ])("%s", (code, changes, remedy) => {
     const spec = withCollar("notched", changes);

@@ -1,6 +1,7 @@
 import { length, phrase } from "../../draft";
 import { collarKind } from "../collar-kind";
 import { LAPEL_USUAL } from "../lapel/lapel-usual";
+import { USUAL_DROP_MM } from "../usual";
 import { draftNotched } from "./draft-notched";
 
 const COMMON = "common practice, no source" as const;
@@ -32,7 +33,7 @@ export const notched = collarKind({
     },
     ...LAPEL_USUAL,
     lapelOut: { value: 38.1, rule: phrase`${length(38.1)}`, source: COMMON },
-    gorgeDrop: { value: 12.7, rule: phrase`${length(12.7)}`, source: COMMON },
+    gorgeDrop: { value: USUAL_DROP_MM, rule: phrase`${length(USUAL_DROP_MM)}`, source: COMMON },
     lapelRound: { value: 9.525, rule: phrase`straight, or slightly rounded`, source: MEMORY },
     notchLapel: {
       value: ({ choices }) => (choices.notch === "open" ? 76.2 : 38.1),

@@ -6,7 +6,7 @@ import { necklineSeam } from "../neckline-seam";
 import { askedOut, letOut, RULE_OF_THUMB_MM } from "../outer-edge";
 import { type BandShape, edgeAt, edgeLengthTo, frontAt, lifted } from "../stand/band-shape";
 import { draftStand } from "../stand/draft-stand";
-import { frontEndOf, separateBand, standHandles, standTask, upperEdgeOf } from "../stand/stand";
+import { frontEndOf, roundedLess, separateBand, standHandles, standTask, upperEdgeOf } from "../stand/stand";
 import { type Bent, type Fall, fallPiece, pointOf, underFall } from "./fall";
 import { fallSteps, onePieceSteps, SHIRT_CUTTING } from "./shirt-steps";
 
@@ -107,7 +107,12 @@ function fallHandles(
   ];
 }
 
-export function standAndFall(base: CollarBase, figures: ShirtFigures, choices: ShirtChoices): CollarDrawing {
+export function standAndFall(
+  base: CollarBase,
+  figures: ShirtFigures,
+  choices: ShirtChoices,
+  askedRoundness: number | undefined,
+): CollarDrawing {
   const { beyond, height } = figures;
   // The fall is sewn on as far as the centre front: only what runs on beyond it may be rounded.
   const roundness = Math.min(figures.roundness, beyond * MOST_ROUND_SHARE);
@@ -155,6 +160,7 @@ export function standAndFall(base: CollarBase, figures: ShirtFigures, choices: S
     outer: bent.outer,
     turnedOver: { stand: height, fall: figures.fall },
     lapel: null,
+    rounded: roundedLess(askedRoundness, choices.frontEnd, stand.rounded),
     solvers: [...stand.solvers, ...bent.solvers],
   };
 }

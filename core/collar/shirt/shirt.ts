@@ -2,6 +2,7 @@ import { length, phrase } from "../../draft";
 import { type CollarChoices, collarKind } from "../collar-kind";
 import { RULE_OF_THUMB_MM } from "../outer-edge";
 import { STAND_CHOICES, STAND_USUAL } from "../stand/stand";
+import { UNDER_SMALLER_MM } from "../usual";
 import { onePiece, standAndFall } from "./draft-shirt";
 
 const COMMON = "common practice, no source" as const;
@@ -69,9 +70,13 @@ export const shirt = collarKind({
     frontEnd: { ...STAND_CHOICES.frontEnd, when: hasStand },
     buttonStand: STAND_CHOICES.buttonStand,
   },
-  draft: (base, figures, choices) => {
+  draft: (base, figures, choices, { roundness }) => {
     const { point, spread } = figures;
-    if (point <= Math.abs(spread)) return { isDrawn: false, why: { what: "spread-beyond-point", point, spread } };
-    return choices.shirtCut === "one-piece" ? onePiece(base, figures, choices) : standAndFall(base, figures, choices);
+    // The under collar's front edge is a little shorter still.
+    if (point - UNDER_SMALLER_MM <= Math.abs(spread))
+      return { isDrawn: false, why: { what: "spread-beyond-point", point, spread } };
+    return choices.shirtCut === "one-piece"
+      ? onePiece(base, figures, choices)
+      : standAndFall(base, figures, choices, roundness);
   },
 });

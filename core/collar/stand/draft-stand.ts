@@ -27,6 +27,8 @@ export type Stand = {
   readonly neckEdge: Path;
   /** All round, closed at the centre front. */
   readonly upperGirth: number;
+  /** The radius of the front corner, as far as there is room for it. */
+  readonly rounded: number;
   readonly solvers: readonly NamedSolution[];
 };
 
@@ -52,6 +54,7 @@ export function draftStand(task: StandTask, as: StandPiece = BY_ITSELF): Stand |
     },
     neckEdge: edgeAt(shape, 0),
     upperGirth,
+    rounded: roundedBy(task, edgeAt(shape, task.height)),
     solvers: law.solution ? [{ id: "collar.turn", solution: law.solution }] : [],
   };
 }
@@ -59,11 +62,18 @@ export function draftStand(task: StandTask, as: StandPiece = BY_ITSELF): Stand |
 /** A shorter upper edge goes round no neck. Our own limit. */
 const LEAST_UPPER_MM = 60;
 
+/** Of the height, so that some of the front end stays straight. */
+const MOST_ROUND_SHARE = 0.9;
+
+function roundedBy({ frontEnd, roundness, height }: StandTask, upper: Path): number {
+  return frontEnd === "round" ? Math.min(roundness, height * MOST_ROUND_SHARE, pathLength(upper) / 2) : 0;
+}
+
 function pieceOf(task: StandTask, shape: BandShape, as: StandPiece): Piece {
-  const { height, frontEnd, neckline } = task;
+  const { height, neckline } = task;
   const neck = edgeAt(shape, 0);
   const upper = edgeAt(shape, height);
-  const radius = frontEnd === "round" ? Math.min(task.roundness, height * 0.9, pathLength(upper) / 2) : 0;
+  const radius = roundedBy(task, upper);
   const edges = [
     edge("upper", "Upper edge", radius > 0 ? subpath(upper, 0, pathLength(upper) - radius) : upper),
     ...frontEdges(shape, upper, height, radius),

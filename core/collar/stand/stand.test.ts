@@ -184,6 +184,17 @@ describe("a stand on a garment", () => {
     expect(figure(draftGarment(mended), "collar.lean")).toBeGreaterThan(-0.05);
   });
 
+  it("says when a corner cannot be rounded as far as was asked, on a stand by itself and under a fall", () => {
+    for (const collar of [
+      { height: 25, roundness: 60 },
+      { kind: "shirt" as const, beyond: 10, roundness: 15 },
+    ]) {
+      const finding = found(withStand(collar), "corner-rounded-less");
+      expect(finding?.numbers.drawn).toBeLessThan(collar.roundness);
+    }
+    expect(found(withStand({ kind: "shirt" }), "corner-rounded-less")).toBeUndefined();
+  });
+
   it("says when no band can be drawn, with one that can", () => {
     const spec = withStand({ school: "bowed", bow: 249 });
     expect(draftGarment(spec).collar).toBeNull();

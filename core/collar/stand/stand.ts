@@ -79,7 +79,7 @@ export const stand = collarKind({
   ],
   usual: STAND_USUAL,
   choices: STAND_CHOICES,
-  draft: (base, figures, choices) => {
+  draft: (base, figures, choices, given) => {
     const task = standTask(base, figures, choices);
     const drawn = draftStand(task);
     if (!drawn) return { isDrawn: false, why: { what: "no-stand", height: task.height, school: task.school } };
@@ -99,10 +99,19 @@ export const stand = collarKind({
       outer: null,
       turnedOver: null,
       lapel: null,
+      rounded: roundedLess(given.roundness, choices.frontEnd, drawn.rounded),
       solvers: drawn.solvers,
     };
   },
 });
+
+/** Less than this is not seen. */
+const ROUNDED_LESS_MM = 0.1;
+
+/** Told only of a rounding that somebody asked for. */
+export function roundedLess(asked: number | undefined, frontEnd: StandTask["frontEnd"], drawn: number) {
+  return asked !== undefined && frontEnd === "round" && asked - drawn > ROUNDED_LESS_MM ? { asked, drawn } : null;
+}
 
 export function frontEndOf(beyond: number): string {
   return beyond > 0 ? "edge of the button stand" : "centre front";
