@@ -8,8 +8,9 @@ import { UnitSwitch } from "./unit-switch";
 
 const NavigationLink = chakra(NavLink, {
   base: {
-    px: { base: "1.5", md: "2.5" },
+    px: { base: "1", md: "2.5" },
     py: "1.5",
+    fontSize: { base: "sm", md: "md" },
     color: "inkSoft",
     borderBottom: "2px solid transparent",
     _hover: { color: "ink" },
@@ -30,7 +31,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         as="header"
         className="not-printed"
         align="center"
-        gap={{ base: "2", md: "5" }}
+        gap={{ base: "1.5", md: "5" }}
         px={{ base: "3", md: "5" }}
         h="12"
         bg="panel"

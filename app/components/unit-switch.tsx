@@ -9,7 +9,7 @@ const CHOICES: readonly { readonly unit: TapeUnit; readonly label: string; reado
 
 const Choice = chakra("button", {
   base: {
-    px: "3",
+    px: { base: "1.5", md: "3" },
     py: "1",
     fontSize: "sm",
     cursor: "pointer",
@@ -29,6 +29,7 @@ export function UnitSwitch() {
       borderColor="ruleStrong"
       borderRadius="sm"
       overflow="hidden"
+      flexShrink="0"
     >
       {CHOICES.map((choice) => (
         <Choice

@@ -152,7 +152,7 @@ function judgeFall({ stand, fall }: NonNullable<DrawnCollar["turnedOver"]>): rea
   ];
 }
 
-function judgeOuterEdge({ edge, needed, solvedAt, converged, by, at, asked }: OuterEdge): readonly Finding[] {
+function judgeOuterEdge({ edge, needed, solvedAt, converged, by, at, asked, isTraced }: OuterEdge): readonly Finding[] {
   const longer = edge - needed;
   const isShort = longer < 0;
   const way = by === "tilt" ? "Swing its end out by" : "Drop its front end by";
@@ -178,7 +178,8 @@ function judgeOuterEdge({ edge, needed, solvedAt, converged, by, at, asked }: Ou
     ...tooFar,
     told({
       code: isShort ? "collar-rides-up" : "collar-ripples",
-      severity: "warning",
+      // A traced back is a school of its own: that it lies flatter is told, and no slip.
+      severity: isTraced ? "note" : "warning",
       message: phrase`The outer edge is ${length(edge)} from the centre back to the shoulder, and the line it lies on ${length(needed)}: ${length(Math.abs(longer))} too ${isShort ? "short" : "long"}.`,
       reason: isShort
         ? phrase`It rides up, and shows the neck seam.`

@@ -15,6 +15,8 @@ export type OuterEdge = {
   /** How far it was to be let out; null for as far as the edge needs. More than there is is not let out. */
   readonly asked: number | null;
   readonly isSolved: boolean;
+  /** It was let out by no figure, but by tracing the back. */
+  readonly isTraced: boolean;
   /** Where the edge is as long as the line. */
   readonly solvedAt: number;
   readonly converged: boolean;
@@ -72,6 +74,7 @@ export function letOut({ by, needed, below, edgeAt, outAt, asked, least, most }:
       at: outAt(turn),
       asked,
       isSolved: asked === null,
+      isTraced: false,
       solvedAt: outAt(solution.value),
       converged: solution.converged,
       rule: { at: outAt(ruleTurn), edge: edgeAt(ruleTurn) },
@@ -91,6 +94,11 @@ export function letOut({ by, needed, below, edgeAt, outAt, asked, least, most }:
 export function uniformTurn(stand: number, fall: number, necklineTurn: number): number {
   return ((fall - stand) * necklineTurn) / (stand + fall);
 }
+
+const SOLVED = { rule: "Solved from the outer edge", source: "solved" } as const;
+const TRACED = { rule: "The back laid on the front", source: "common practice, no source" } as const;
+const THUMB = { rule: "Rule of thumb", source: "common practice, no source" } as const;
+const CHOSEN = { rule: "As it was chosen", source: "choice" } as const;
 
 export function outerEdgeFigures(outer: OuterEdge): readonly Figure[] {
   const what = outer.by === "tilt" ? "End of the collar swung out" : "Front end dropped";
@@ -122,9 +130,8 @@ export function outerEdgeFigures(outer: OuterEdge): readonly Figure[] {
       kind: "length",
       formula: outer.isSolved
         ? phrase`so far that the outer edge is ${length(outer.needed)}; ${length(RULE_OF_THUMB_MM)} by rule of thumb would make it ${length(outer.rule.edge)}, ${length(Math.abs(difference))} too ${difference < 0 ? "short" : "long"}`
-        : phrase`as it was chosen; ${length(outer.solvedAt)} would make the outer edge as long as the line it lies on`,
-      rule: outer.isSolved ? "Solved from the outer edge" : isRule ? "Rule of thumb" : "As it was chosen",
-      source: outer.isSolved ? "solved" : isRule ? "common practice, no source" : "choice",
+        : phrase`${outer.isTraced ? "as the traced back neckline lies" : "as it was chosen"}; ${length(outer.solvedAt)} would make the outer edge as long as the line it lies on`,
+      ...(outer.isSolved ? SOLVED : outer.isTraced ? TRACED : isRule ? THUMB : CHOSEN),
     },
   ];
 }

@@ -65,7 +65,14 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
   const [chosen, other] = isOverlay ? [schools.overlay, schools.tilt] : [schools.tilt, schools.overlay];
   const back = chosen(0);
   const outer: OuterEdge = isOverlay
-    ? { ...found.outer, isSolved: false, edge: outerLength(back), at: endSwungOut(ground, back) }
+    ? {
+        ...found.outer,
+        asked: null,
+        isSolved: false,
+        isTraced: true,
+        edge: outerLength(back),
+        at: endSwungOut(ground, back),
+      }
     : found.outer;
   const outerEdge = rollEdge(ground, back, lapelWidth);
   const otherEdge = rollEdge(ground, other(0), lapelWidth);
