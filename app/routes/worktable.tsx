@@ -19,14 +19,14 @@ export async function loader(_: Route.LoaderArgs) {
   }));
 }
 
-/** What a glance at the worktable tells: the sleeve's shape and the first station that asks for something. */
+/** What a glance at the worktable tells: the sleeve's shape, or the collar's, and the first station that asks for something. */
 function summary({ id, name, clientName, version, changedAt, file }: ListedGarment) {
   const read = readGarment(file);
   const garment = read.ok ? draftGarment(read.spec) : null;
   const asking =
     garment &&
     STATIONS.map((station) => ({ station, ...stationState(station, garment) })).find((state) => state.mark !== "done");
-  const drawn = garment?.sleeve?.drawn ?? [];
+  const drawn = garment?.sleeve?.drawn ?? garment?.collar?.drawn ?? [];
   const figure = (id: string) => garment?.figures.find((one) => one.id === id)?.value ?? null;
   return {
     id,
@@ -49,6 +49,7 @@ function summary({ id, name, clientName, version, changedAt, file }: ListedGarme
           capEase: figure("sleeve.capEase"),
         }
       : null,
+    collar: garment?.collar?.drawing.title ?? null,
   };
 }
 

@@ -22,6 +22,7 @@ type Props = {
       readonly capHeight: number | null;
       readonly capEase: number | null;
     } | null;
+    readonly collar: string | null;
   };
 };
 
@@ -32,10 +33,10 @@ const Outline = chakra("path", {
   base: { fill: "panel", stroke: "ink", vectorEffect: "non-scaling-stroke", strokeWidth: "1.3px" },
 });
 
-/** A garment in hand: its sleeve in small, for whom, and what it asks for next. */
+/** A garment in hand: its sleeve or collar in small, for whom, and what it asks for next. */
 export function GarmentInHand({ garment }: Props) {
-  const { next, sleeve } = garment;
-  const station = next?.station ?? "sleeve";
+  const { next, sleeve, collar } = garment;
+  const station = next?.station ?? (sleeve === null && collar !== null ? "collar" : "sleeve");
   return (
     <Grid
       as="article"
@@ -48,7 +49,7 @@ export function GarmentInHand({ garment }: Props) {
       borderColor="rule"
     >
       <Box h="4.5rem" gridRow={{ base: "span 3", md: "auto" }}>
-        {garment.drawing && <SmallSleeve {...garment.drawing} />}
+        {garment.drawing && <SmallDrawing {...garment.drawing} />}
       </Box>
       <Box>
         <Name to={`/garments/${garment.id}/${station}`}>{garment.name}</Name>
@@ -58,13 +59,18 @@ export function GarmentInHand({ garment }: Props) {
       </Box>
       <Text color="inkSoft">
         {sleeve === null ? (
-          "no sleeve yet"
+          collar === null && "no sleeve yet"
         ) : sleeve.capHeight !== null && sleeve.capEase !== null ? (
           <>
             cap <LengthText mm={sleeve.capHeight} /> high, ease <LengthText mm={sleeve.capEase} />
           </>
         ) : (
           sleeve.title
+        )}
+        {collar !== null && (
+          <Text as="span" display="block">
+            {collar}
+          </Text>
         )}
       </Text>
       <Flex>
@@ -76,7 +82,7 @@ export function GarmentInHand({ garment }: Props) {
   );
 }
 
-function SmallSleeve({ data, box }: { readonly data: string; readonly box: DraftBox }) {
+function SmallDrawing({ data, box }: { readonly data: string; readonly box: DraftBox }) {
   const margin = 12;
   return (
     <chakra.svg
