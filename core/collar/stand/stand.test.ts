@@ -7,7 +7,7 @@ import { edgeOf, onBodice, pieceOf } from "../../testing/bodice";
 import { inches } from "../../testing/sample";
 import { figure } from "../../testing/styles";
 import { STAND_SCHOOLS } from "../collar-fields";
-import { bandOf, edgeAt, edgeLength, leanOf } from "./band-shape";
+import { bandOf, edgeAt, edgeLength, edgeLengthTo, leanOf } from "./band-shape";
 import { draftStand } from "./draft-stand";
 import type { StandTask } from "./stand-task";
 
@@ -66,6 +66,30 @@ describe("the band of a stand", () => {
         }
       }),
       { numRuns: 80 },
+    );
+  });
+
+  it("G1, geometry: the same for a band that is level first and straight at its front, bent either way", () => {
+    fc.assert(
+      fc.property(
+        size(150, 300),
+        size(0, 60),
+        size(0, 80),
+        size(-1.2, 1.2),
+        size(10, 70),
+        (neckEdge, level, straight, turn, up) => {
+          fc.pre(Math.abs(turn) > 1e-3);
+          const shape = { neckEdge, level, straight, turn };
+          const drawn = (height: number) => new svgPathProperties(svgPathData(edgeAt(shape, height))).getTotalLength();
+          expect(Math.abs(drawn(0) - neckEdge)).toBeLessThan(0.01);
+          // Of the upper edge what the tape finds: shorter by height × turn, none of it over what is level or straight.
+          expect(Math.abs(drawn(up) - edgeLengthTo(shape, up, neckEdge))).toBeLessThan(0.01);
+          expect(edgeLengthTo(shape, up, level)).toBeCloseTo(level, 9);
+          expect(edgeLengthTo(shape, up, neckEdge)).toBeCloseTo(neckEdge - up * turn, 9);
+          expect(edgeLengthTo(shape, up, neckEdge - straight)).toBeCloseTo(neckEdge - straight - up * turn, 9);
+        },
+      ),
+      { numRuns: 60 },
     );
   });
 

@@ -1,0 +1,30 @@
+import { describe, expect, it } from "vitest";
+import { COLLAR_KINDS } from "../collar";
+import { speak } from "../draft";
+import { SLEEVE_KINDS } from "../sleeve/styles";
+import { onBodice } from "../testing/bodice";
+import { draftGarment } from ".";
+
+const OWN_FRONT = ["notched", "roll", "grown-on"];
+const CUTS_THE_FRONT = ["raglan", "offShoulder", "kimono"];
+
+describe("sleeve and collar in one pattern", () => {
+  it.each(SLEEVE_KINDS.flatMap((sleeve) => COLLAR_KINDS.map((collar) => ({ sleeve, collar }))))(
+    "$sleeve sleeve and $collar collar: every piece has a name of its own, and a front that is cut twice is told",
+    ({ sleeve, collar }) => {
+      const garment = draftGarment({ ...onBodice(sleeve), collar: { kind: collar } });
+      expect(garment.collar).not.toBeNull();
+      const ids = garment.pieces.map(({ id }) => id);
+      expect(new Set(ids).size).toBe(ids.length);
+      const told = garment.findings.some(({ code }) => code === "front-cut-twice");
+      if (garment.sleeve) expect(told).toBe(OWN_FRONT.includes(collar) && CUTS_THE_FRONT.includes(sleeve));
+      // Whatever is said can be said in either unit.
+      for (const { message, reason, remedies } of garment.findings)
+        for (const words of [message, reason, ...remedies.map(({ label }) => label)])
+          for (const unit of ["in", "cm"] as const) expect(speak(words, unit)).not.toMatch(/NaN|undefined/);
+      for (const { steps } of garment.drafts)
+        for (const { text, tapeCheck } of steps)
+          expect(speak([...text, ...(tapeCheck ?? [])], "cm")).not.toMatch(/NaN/);
+    },
+  );
+});
