@@ -25,6 +25,21 @@ export function judgeNoCollar(why: NoCollar): Finding {
         ],
       });
     }
+    case "no-neckline":
+      return told({
+        code: "no-neckline",
+        severity: "fault",
+        message: phrase`The sleeve is cut across below the shoulder, and leaves no neckline to sew a collar to.`,
+        reason: phrase`A collar is fitted to a neckline.`,
+        numbers: {},
+        remedies: [
+          {
+            id: "raglan-instead",
+            label: phrase`Make it a raglan sleeve, which keeps the neckline`,
+            change: { sleeve: { kind: "raglan" } },
+          },
+        ],
+      });
     case "break-too-high":
       return told({
         code: "break-too-high",

@@ -139,6 +139,7 @@ export type DrawnCollar = {
 /** Why no collar is drawn: with what it was asked for, and what could be drawn instead. */
 export type NoCollar =
   | { readonly what: "no-stand"; readonly height: number; readonly school: CollarChoiceOf<"school"> }
+  | { readonly what: "no-neckline" }
   | { readonly what: "break-too-high"; readonly breakY: number; readonly neckline: number }
   | { readonly what: "notch-too-long"; readonly lapel: number; readonly gorge: number }
   | { readonly what: "gorge-beyond-neckline"; readonly start: number; readonly most: number }

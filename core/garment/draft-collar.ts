@@ -34,9 +34,11 @@ export type CollarOutcome = { readonly drafted: DraftedCollar | null; readonly f
 /** Drafts the collar on the block's neckline and judges it. */
 export function draftCollar(
   { collar: asked, bodice, block: { alterations } }: ResolvedSpec,
-  block: Block,
+  /** With its neck as the sleeve leaves it; null when it leaves none. */
+  block: Block | null,
 ): CollarOutcome {
   if (!asked) return { drafted: null, findings: [] };
+  if (!block) return { drafted: null, findings: [judgeNoCollar({ what: "no-neckline" })] };
   const { kind, figures, choices, given, neck } = asked;
   const onto = reachingWaist(block, bodice.backLength);
   const base: CollarBase = {

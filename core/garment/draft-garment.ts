@@ -47,7 +47,9 @@ export function draftGarment(spec: GarmentSpec): Garment {
     block && resolved.sleeve
       ? draftSleeve(resolved, resolved.sleeve, block, enlargeArmhole(resolved.block, block))
       : NO_SLEEVE;
-  const collar = block ? draftCollar(resolved, block) : NO_COLLAR;
+  const collar = block
+    ? draftCollar(resolved, drafted?.family === "bodice" ? drafted.drawing.necked : block)
+    : NO_COLLAR;
   const { pieces, findings: shared } = piecesTogether(drafted?.pieces ?? [], collar.drafted);
   return {
     spec,

@@ -2,8 +2,8 @@ import { describe, expect, it } from "vitest";
 import { COLLAR_KINDS } from "../collar";
 import { speak } from "../draft";
 import { SLEEVE_KINDS } from "../sleeve/styles";
-import { onBodice } from "../testing/bodice";
-import { draftGarment } from ".";
+import { measuredApart, onBodice, pieceOf } from "../testing/bodice";
+import { applyChange, draftGarment } from ".";
 
 const OWN_FRONT = ["notched", "roll", "grown-on"];
 const CUTS_THE_FRONT = ["raglan", "offShoulder", "kimono"];
@@ -13,11 +13,12 @@ describe("sleeve and collar in one pattern", () => {
     "$sleeve sleeve and $collar collar: every piece has a name of its own, and a front that is cut twice is told",
     ({ sleeve, collar }) => {
       const garment = draftGarment({ ...onBodice(sleeve), collar: { kind: collar } });
-      expect(garment.collar).not.toBeNull();
+      expect(garment.collar === null).toBe(sleeve === "offShoulder");
       const ids = garment.pieces.map(({ id }) => id);
       expect(new Set(ids).size).toBe(ids.length);
       const told = garment.findings.some(({ code }) => code === "front-cut-twice");
-      if (garment.sleeve) expect(told).toBe(OWN_FRONT.includes(collar) && CUTS_THE_FRONT.includes(sleeve));
+      if (garment.sleeve && garment.collar)
+        expect(told).toBe(OWN_FRONT.includes(collar) && CUTS_THE_FRONT.includes(sleeve));
       // Whatever is said can be said in either unit.
       for (const { message, reason, remedies } of garment.findings)
         for (const words of [message, reason, ...remedies.map(({ label }) => label)])
@@ -27,4 +28,24 @@ describe("sleeve and collar in one pattern", () => {
           expect(speak([...text, ...(tapeCheck ?? [])], "cm")).not.toMatch(/NaN/);
     },
   );
+});
+
+describe("a collar on a neck that the sleeve has cut anew", () => {
+  it("is as long as the kimono's own neckline, which lies wider than the block's", () => {
+    const spec = { ...onBodice("kimono"), collar: { kind: "stand" as const } };
+    const garment = draftGarment(spec);
+    const neck = (id: string) => measuredApart(pieceOf(garment, id), "neckline");
+    expect(Math.abs(measuredApart(pieceOf(garment, "collar"), "neck") - neck("front") - neck("back"))).toBeLessThan(
+      0.05,
+    );
+    const plain = draftGarment({ ...spec, sleeve: null });
+    expect(garment.collar?.seams[0]?.bodyLength).toBeGreaterThan((plain.collar?.seams[0]?.bodyLength ?? 0) + 20);
+  });
+
+  it("is told to have none off the shoulder; as a raglan it has one", () => {
+    const spec = { ...onBodice("offShoulder"), collar: { kind: "stand" as const } };
+    const finding = draftGarment(spec).findings.find(({ code }) => code === "no-neckline");
+    expect(finding?.severity).toBe("fault");
+    expect(draftGarment(applyChange(spec, finding?.remedies[0]?.change ?? {})).collar).not.toBeNull();
+  });
 });

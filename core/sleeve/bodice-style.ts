@@ -115,6 +115,8 @@ export type BodiceSleeve =
       readonly misplaced: readonly Misplaced[];
       readonly balances: readonly Balance[];
       readonly neck: NeckOpening | null;
+      /** The block with the neck as this sleeve leaves it, for a collar; null when it leaves none. */
+      readonly necked: Block | null;
       readonly top: TopEdge | null;
       readonly width: LeastWidth | null;
       readonly solvers: readonly NamedSolution[];

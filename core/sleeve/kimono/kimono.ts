@@ -56,6 +56,7 @@ function kimonoSleeve(base: BodiceBase, draft: KimonoDraft, lengths: KimonoLengt
       },
     ],
     neck: draft.neck,
+    necked: { ...base.block, front: draft.front.half, back: draft.back.half },
     top: null,
     width: draft.width,
     solvers: [{ id: "kimono.balance", solution: draft.balance.solution }],

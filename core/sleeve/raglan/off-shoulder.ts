@@ -98,6 +98,7 @@ function offShoulderSleeve(base: BodiceBase, draft: OffShoulderDraft, lengths: O
     misplaced: draft.misplaced,
     balances: [],
     neck: null,
+    necked: null,
     top,
     width: null,
     solvers: [

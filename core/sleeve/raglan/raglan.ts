@@ -52,6 +52,7 @@ function raglanSleeve(base: BodiceBase, draft: RaglanDraft, lengths: RaglanLengt
     misplaced: draft.misplaced,
     balances: [balanceOf(draft, lengths)],
     neck: null,
+    necked: base.block,
     top: null,
     width: null,
     solvers: [
