@@ -8,6 +8,7 @@ export const sheetStyles = {
   ".sheet .strip": { fill: "chalkPale", fillOpacity: 0.55, stroke: "ruleStrong", strokeWidth: "0.9px" },
   ".sheet .guide": { stroke: "ruleStrong", strokeWidth: "0.9px" },
   ".sheet .cloth": { fill: "chalkPale", fillOpacity: 0.45, stroke: "none" },
+  ".sheet .cloth-beside": { fill: "chalkPale", fillOpacity: 0.95, stroke: "none" },
   ".sheet .fall-line": { stroke: "good", strokeWidth: "1.8px", strokeDasharray: "10 4" },
   ".sheet .grid": { stroke: "rule", strokeWidth: "0.6px", opacity: 0.55 },
   ".sheet .before": { stroke: "ruleStrong", strokeWidth: "1.2px", strokeDasharray: "2 4" },

@@ -86,8 +86,8 @@ function Drawn({ collar, view, isHeld }: DrawnProps) {
   const { draft, drawn } = collar;
   return (
     <>
-      {drawn.map((piece) => (
-        <PlainPath key={piece.id} path={piece.outline} view={view} className="cloth" />
+      {drawn.map((piece, i) => (
+        <PlainPath key={piece.id} path={piece.outline} view={view} className={i === 0 ? "cloth" : "cloth-beside"} />
       ))}
       {(["guide", "beneath", "seam"] as const).map((kind) => (
         <Lines key={kind} lines={draft.lines.filter((line) => line.kind === kind)} view={view} />

@@ -86,7 +86,7 @@ function options({ outer, length, tickMm }: OuterEdgePicture, colours: ChartColo
             color: good,
             fontFamily: CHART_FONT,
             fontSize: 13,
-            position: "insideEndBottom",
+            position: "insideStartTop",
           },
           data: [{ yAxis: outer.needed }],
         },

@@ -173,8 +173,8 @@ function collarPiece(
   };
 }
 
-const GRAIN_IN_MM = 24;
-const GRAIN_HALF_MM = 28;
+const GRAIN_IN_MM = 36;
+const GRAIN_HALF_MM = 20;
 
 function lapelOf(ground: FrontGround, front: NotchedFront, figures: NotchedFigures): DrawnCollar["lapel"] {
   const armhole = flatten(ground.front.armhole.path);
