@@ -78,7 +78,8 @@ describe("the band of a stand", () => {
         size(-1.2, 1.2),
         size(10, 70),
         (neckEdge, level, straight, turn, up) => {
-          fc.pre(Math.abs(turn) > 1e-3);
+          // A ring whose upper edge comes near to its middle is no band any more.
+          fc.pre(Math.abs(turn) > 1e-3 && up * turn < 0.8 * (neckEdge - level - straight));
           const shape = { neckEdge, level, straight, turn };
           const drawn = (height: number) => new svgPathProperties(svgPathData(edgeAt(shape, height))).getTotalLength();
           expect(Math.abs(drawn(0) - neckEdge)).toBeLessThan(0.01);
