@@ -34,6 +34,15 @@ describe("a stand collar", () => {
     await she.find('svg.sheet [data-line="neck"]');
   });
 
+  it("shows what every other school would make of its upper edge", async () => {
+    const rows = await (await she.find("[data-schools]")).getText();
+    for (const name of ["Developed from the neck", "Straight band", "Bowed band", "Front rise"])
+      expect(rows).toContain(name);
+    await she.until("the one in use is told as the figure tells it", async () =>
+      (await (await she.find('[data-schools] [aria-current="true"]')).getText()).includes("14 1⁄2 in"),
+    );
+  });
+
   it("is made higher by the hand, and undone", async () => {
     await she.write("collar.height", "1 1/2");
     await she.drag("Height of the collar", 0, -20);

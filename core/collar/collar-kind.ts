@@ -99,6 +99,8 @@ export type UpperEdge = {
   readonly wanted: number;
   readonly neckline: number;
   readonly isDeveloped: boolean;
+  /** What each school would make it; null where one has no band for this neckline. */
+  readonly bySchool: readonly { readonly school: CollarChoiceOf<"school">; readonly girth: number | null }[];
 };
 
 /** How a lapel lies when it is turned back. */

@@ -2,6 +2,7 @@ import { type Alteration, alterBlock, type Block } from "../block";
 import { type DeepenNeck, type Finding, judgeCollar, judgeNoCollar, type Seam, styleSeams } from "../check";
 import {
   type CollarBase,
+  type CollarChoices,
   type CollarFieldName,
   type CollarHandle,
   type CollarKindName,
@@ -19,6 +20,7 @@ import type { ResolvedSpec } from "./resolve";
 export type DraftedCollar = {
   readonly kind: CollarKindName;
   readonly figures: Readonly<Partial<Record<CollarFieldName, number>>>;
+  readonly choices: CollarChoices;
   readonly drawing: DrawnCollar;
   readonly drawn: readonly Piece[];
   readonly pieces: readonly Piece[];
@@ -53,6 +55,7 @@ export function draftCollar(
     drafted: {
       kind,
       figures,
+      choices,
       drawing,
       drawn: drawing.drawn,
       pieces: [...drawing.drawn, ...drawing.extra],

@@ -16,6 +16,7 @@ import {
 } from "@core/collar/index";
 import { AngleField } from "./angle-field";
 import { OuterEdgeChart } from "./outer-edge-chart";
+import { StandSchools } from "./stand-schools";
 
 const NONE = "none";
 
@@ -64,6 +65,7 @@ function KindFields({ kind }: { readonly kind: CollarKindName }) {
               <Choice key={name} name={name} />
             ))}
             {shownChoices.includes("edgeBy") && <OuterEdgeChart />}
+            {shownChoices.includes("school") && <StandSchools />}
             {shownFields.map((name) => (
               <Figure key={name} name={name} />
             ))}

@@ -14,6 +14,7 @@ import {
 } from "../../geometry";
 import { type Edge, edge, notchOn, type Piece } from "../../pattern";
 import type { NamedSolution } from "../../sleeve/set-in";
+import { STAND_SCHOOLS, type StandSchool } from "../collar-fields";
 import { type BandShape, bandOf, edgeAt, edgeLength, edgeLengthTo, frontAt, leanOf, neckEdgeOf } from "./band-shape";
 import { drawingOf } from "./schools";
 import type { StandTask } from "./stand-task";
@@ -32,6 +33,18 @@ export type Stand = {
   readonly solvers: readonly NamedSolution[];
 };
 
+/** What the upper edge of each school's band would be, closed; null where a school has none for this neckline. Millimetres. */
+export function upperGirthBySchool(task: StandTask): readonly { school: StandSchool; girth: number | null }[] {
+  return STAND_SCHOOLS.map((school) => {
+    const shape = bandOf({ ...task, school })?.shape;
+    return { school, girth: shape ? closedUpperGirth(shape, task) : null };
+  });
+}
+
+function closedUpperGirth(shape: BandShape, { height, neckline }: StandTask): number {
+  return 2 * edgeLengthTo(shape, height, shape.neckEdge - neckline.beyond);
+}
+
 /** What a stand is as a piece: the collar itself, or what a fall is sewn to. */
 type StandPiece = { readonly id: string; readonly name: string };
 const BY_ITSELF: StandPiece = { id: "collar", name: "Stand collar" };
@@ -43,7 +56,7 @@ export function draftStand(task: StandTask, as: StandPiece = BY_ITSELF): Stand |
   const { shape } = law;
   // An upper edge that closes to nothing is no collar.
   if (edgeLength(shape, task.height) <= LEAST_UPPER_MM) return null;
-  const upperGirth = 2 * edgeLengthTo(shape, task.height, shape.neckEdge - task.neckline.beyond);
+  const upperGirth = closedUpperGirth(shape, task);
   const piece = pieceOf(task, shape, as);
   return {
     shape,

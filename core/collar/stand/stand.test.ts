@@ -8,7 +8,7 @@ import { inches } from "../../testing/sample";
 import { figure } from "../../testing/styles";
 import { STAND_SCHOOLS } from "../collar-fields";
 import { bandOf, edgeAt, edgeLength, edgeLengthTo, leanOf } from "./band-shape";
-import { draftStand } from "./draft-stand";
+import { draftStand, upperGirthBySchool } from "./draft-stand";
 import type { StandTask } from "./stand-task";
 
 const task = (changes: Partial<StandTask> = {}): StandTask => ({
@@ -132,6 +132,18 @@ describe("a stand collar", () => {
       const stand = draftStand(task({ neckline: { back: 95, front: 145, beyond }, neck: 400, ease: 15 }));
       expect(stand?.upperGirth).toBeCloseTo(415, 6);
     }
+  });
+
+  it("tells what every school would make its upper edge, the one in use among them", () => {
+    for (const school of STAND_SCHOOLS) {
+      const stand = draftStand(task({ school }));
+      const all = upperGirthBySchool(task({ school }));
+      expect(all.map((one) => one.school)).toEqual(STAND_SCHOOLS);
+      expect(all.find((one) => one.school === school)?.girth).toBe(stand?.upperGirth);
+      // Whatever is in use, the others stay what they are.
+      expect(all).toEqual(upperGirthBySchool(task()));
+    }
+    expect(upperGirthBySchool(task({ bow: 240 })).find(({ school }) => school === "bowed")?.girth).toBeNull();
   });
 
   it("is one closed, simple outline, square to the fold on both edges, in every school", () => {

@@ -6,7 +6,7 @@ import { type CollarBase, type CollarHandle, collarKind, type Usual } from "../c
 import { joinedNeckline } from "../joined-neckline";
 import { necklineSeam } from "../neckline-seam";
 import { frontAt } from "./band-shape";
-import { draftStand, type Stand } from "./draft-stand";
+import { draftStand, type Stand, upperGirthBySchool } from "./draft-stand";
 import type { StandTask } from "./stand-task";
 
 const COMMON = "common practice, no source" as const;
@@ -117,8 +117,10 @@ export function frontEndOf(beyond: number): string {
   return beyond > 0 ? "edge of the button stand" : "centre front";
 }
 
-export function upperEdgeOf({ neck, ease, school, neckline }: StandTask, { upperGirth }: Stand) {
+export function upperEdgeOf(task: StandTask, { upperGirth }: Stand) {
+  const { neck, ease, school, neckline } = task;
   return {
+    bySchool: upperGirthBySchool(task),
     girth: upperGirth,
     neck,
     wanted: neck + ease,
