@@ -1,4 +1,4 @@
-import { By } from "selenium-webdriver";
+import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { type Browser, complaints, openBrowser } from "./browser";
 import { type Person, person } from "./person";
@@ -105,6 +105,30 @@ describe("a collar with lapels", () => {
       "both are of one length",
       async () => (await read("collar.outerEdge")) === (await read("collar.outerEdgeNeeded")),
     );
+  });
+
+  it("is moved both ways with the arrow keys at its lapel tip, each press one step that can be undone", async () => {
+    const tip = await she.find('[data-handle="Lapel tip"]');
+    const [out, down] = [await numberOf("collar.lapelOut"), await numberOf("collar.gorgeDrop")];
+    await browser.driver.executeScript("arguments[0].focus()", tip);
+    await browser.driver.actions().sendKeys(Key.ARROW_LEFT).perform();
+    await she.until("it reaches further out", async () => (await numberOf("collar.lapelOut")) > out);
+    await browser.driver.actions().sendKeys(Key.ARROW_DOWN).perform();
+    await she.until("it lies lower", async () => (await numberOf("collar.gorgeDrop")) > down);
+    await she.press("Undo");
+    await she.until("it lies where it lay", async () => (await numberOf("collar.gorgeDrop")) === down);
+    expect(await numberOf("collar.lapelOut")).toBeGreaterThan(out);
+  });
+
+  it("stays on the sheet as it was while its figures give none, and says so", async () => {
+    await she.write("collar.breakDepth", "2");
+    await she.until("it is said", async () => /The last that worked stays on the sheet/.test(await she.pageText()));
+    expect(await she.findings()).toContain("break-too-high");
+    await she.find('svg.sheet [data-line="collar.outer"]');
+    expect(await browser.driver.findElements(By.css("[data-handle]"))).toEqual([]);
+    await she.remedy("break-too-high", "break-at-waist");
+    await she.until("it is drawn again", async () => !(await she.findings()).includes("break-too-high"));
+    await she.find('[data-handle="Break point"]');
   });
 
   it("rides up when it is let out too little along the curve, and is solved again by one press", async () => {

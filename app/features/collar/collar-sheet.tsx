@@ -13,7 +13,8 @@ import { collarHandle, type DraftedCollar } from "@core/garment/index";
 import { boxOf } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
 import { useState } from "react";
-import { JoinedNeckDrawing, joinedBeside } from "./joined-neck-drawing";
+import { joinedBeside } from "./joined-beside";
+import { JoinedNeckDrawing } from "./joined-neck-drawing";
 
 /** The collar at scale, beside the neckline that it meets, joined at the shoulder, and the line that its outer edge lies on. */
 export function CollarSheet() {

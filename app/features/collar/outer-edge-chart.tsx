@@ -2,12 +2,12 @@ import { Chart } from "@app/components/chart";
 import { LengthText } from "@app/components/length-text";
 import { useUnit } from "@app/components/preferences";
 import { useCalmWork } from "@app/features/garment/use-calm-work";
+import { useOneStep } from "@app/features/garment/use-one-step";
 import { useWorkStore } from "@app/features/garment/work-context";
-import { beginGesture } from "@app/features/garment/work-store";
 import { Box, Text } from "@chakra-ui/react";
 import type { OuterEdge } from "@core/collar/index";
 import { formatLength, GRADUATION_MM } from "@core/tape/index";
-import { useCallback, useMemo, useRef } from "react";
+import { useCallback, useMemo } from "react";
 import type { OuterEdgePicture } from "./outer-edge-painter";
 
 const load = () => import("./outer-edge-painter").then((painter) => painter.createOuterEdgeChart);
@@ -30,17 +30,10 @@ function OuterEdgeOf({ outer }: { readonly outer: OuterEdge }) {
     () => ({ outer, length: (mm) => formatLength(mm, unit), tickMm: unit === "in" ? 25.4 : 20, onChoose }),
     [outer, unit, onChoose],
   );
-  const gesture = useRef<(() => void) | null>(null);
-  const begin = () => {
-    gesture.current ??= beginGesture(store);
-  };
-  const end = () => {
-    gesture.current?.();
-    gesture.current = null;
-  };
+  const oneStep = useOneStep();
   const all = outer.curve.map(({ at }) => at);
   return (
-    <Box onPointerDownCapture={begin} onPointerUpCapture={end} onPointerCancelCapture={end}>
+    <Box {...oneStep}>
       <Chart
         name="outer-edge"
         label="Chart of the outer edge against how far the collar is let out, with the line it lies on and the rule of thumb marked; the figures give the same in words, and the slider below moves along the curve."

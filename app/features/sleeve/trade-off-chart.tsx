@@ -2,13 +2,13 @@ import { Chart } from "@app/components/chart";
 import { LengthText } from "@app/components/length-text";
 import { useUnit } from "@app/components/preferences";
 import { useCalmWork } from "@app/features/garment/use-calm-work";
+import { useOneStep } from "@app/features/garment/use-one-step";
 import { useWorkStore } from "@app/features/garment/work-context";
-import { beginGesture } from "@app/features/garment/work-store";
 import type { SideBySide } from "@app/workers/side-by-side";
 import { Box, Text } from "@chakra-ui/react";
 import { sewnSleeve } from "@core/garment/index";
 import { formatLength, GRADUATION_MM } from "@core/tape/index";
-import { useCallback, useMemo, useRef } from "react";
+import { useCallback, useMemo } from "react";
 import type { TradeOffPicture } from "./trade-off-painter";
 
 const load = () => import("./trade-off-painter").then((painter) => painter.createTradeOffChart);
@@ -39,20 +39,13 @@ export function TradeOffChart({ found }: { readonly found: SideBySide }) {
     () => ({ found, now, length: (mm) => formatLength(mm, unit), tickMm: unit === "in" ? 25.4 : 20, onChoose }),
     [found, now, unit, onChoose],
   );
-  const gesture = useRef<(() => void) | null>(null);
+  const oneStep = useOneStep();
   const widths = found.curve.map((point) => point.width);
   if (widths.length === 0)
     return <Text color="inkSoft">No cap fits this armhole; what would help is among the findings.</Text>;
   const [least, most] = [Math.min(...widths), Math.max(...widths)];
-  const begin = () => {
-    gesture.current ??= beginGesture(store);
-  };
-  const end = () => {
-    gesture.current?.();
-    gesture.current = null;
-  };
   return (
-    <Box onPointerDownCapture={begin} onPointerUpCapture={end} onPointerCancelCapture={end}>
+    <Box {...oneStep}>
       <Chart
         name="trade-off"
         label="Chart of cap height against sleeve width for caps that fit this armhole, with every method marked; the table gives the same figures, and the slider below moves along the curve."
