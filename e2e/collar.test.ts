@@ -31,7 +31,7 @@ describe("a stand collar", () => {
     await she.write("body.neck", "14");
     await she.write("collar.ease", "1/2");
     await she.reads("collar.upperEdge", "14 1⁄2 in");
-    await she.find('svg.sheet [data-line="neck"]');
+    await she.find('svg.sheet [data-line="collar.neck"]');
   });
 
   it("shows what every other school would make of its upper edge", async () => {
@@ -177,7 +177,7 @@ describe("a collar with lapels", () => {
       ["roll", "frontFacing.outer"],
       ["grown-on", "front.outer"],
       ["band", "neckBand.outer"],
-      ["stand", "upper"],
+      ["stand", "collar.upper"],
     ] as const) {
       await (await she.find(`select[name="collar.kind"] option[value="${kind}"]`)).click();
       await she.find(`svg.sheet [data-line="${line}"]`);

@@ -8,7 +8,7 @@ import { figure } from "../testing/styles";
 import { lineBelowNeckline } from "./joined-neckline";
 import { outerLength, tiltedBack, tiltRange } from "./lapel/back-collar";
 import type { FrontGround } from "./lapel/front-ground";
-import { letOut, uniformTurn } from "./outer-edge";
+import { letOut } from "./outer-edge";
 
 /** A back neckline of 90 mm with a roll line that runs straight up from the neck point. */
 const ground = {
@@ -17,6 +17,14 @@ const ground = {
   outwards: { x: -1, y: 0 },
   backNeck: 90,
 } as FrontGround;
+
+/**
+ * By how much a collar turns that lies at one height all along a back neckline: the line it lies on is longer than the neckline by
+ * (fall − stand) × the neckline's turn, and the collar's outer edge by its width × its own (geometry). Radians.
+ */
+function uniformTurn(stand: number, fall: number, necklineTurn: number): number {
+  return ((fall - stand) * necklineTurn) / (stand + fall);
+}
 
 /** The tilt that lets a back collar out until its drawn edge is as long as the line it lies on; a back neckline that turns by 1.1. */
 function tiltFor(stand: number, fall: number) {

@@ -2,6 +2,7 @@ import { type Figure, length, phrase } from "../draft";
 import { findRoot } from "../geometry";
 import type { NamedSolution } from "../sleeve/set-in";
 import type { CollarChoiceOf } from "./collar-fields";
+import { measuredFigure } from "./collar-figures";
 
 /** The outer edge of a collar that is turned over, from the centre back to the shoulder, against the line that it lies on. Millimetres. */
 export type OuterEdge = {
@@ -87,14 +88,6 @@ export function letOut({ by, needed, below, edgeAt, outAt, asked, least, most }:
   };
 }
 
-/**
- * By how much a collar turns that lies at one height all along a back neckline: the line it lies on is longer than the neckline by
- * (fall − stand) × the neckline's turn, and the collar's outer edge by its width × its own (geometry). Radians.
- */
-export function uniformTurn(stand: number, fall: number, necklineTurn: number): number {
-  return ((fall - stand) * necklineTurn) / (stand + fall);
-}
-
 const SOLVED = { rule: "Solved from the outer edge", source: "solved" } as const;
 const TRACED = { rule: "The back laid on the front", source: "common practice, no source" } as const;
 const THUMB = { rule: "Rule of thumb", source: "common practice, no source" } as const;
@@ -105,24 +98,18 @@ export function outerEdgeFigures(outer: OuterEdge): readonly Figure[] {
   const isRule = Math.abs(outer.at - RULE_OF_THUMB_MM) < 1e-6;
   const difference = outer.rule.edge - outer.needed;
   return [
-    {
-      id: "collar.outerEdgeNeeded",
-      label: "Line the outer edge lies on",
-      value: outer.needed,
-      kind: "length",
-      formula: phrase`measured on the block ${length(outer.below)} below the back neckline, fall less stand, from the centre back to the shoulder`,
-      rule: "Measured on the draft",
-      source: "geometry",
-    },
-    {
-      id: "collar.outerEdge",
-      label: "Outer edge, to the shoulder",
-      value: outer.edge,
-      kind: "length",
-      formula: phrase`measured on the drawn curve from the centre back to the shoulder`,
-      rule: "Measured on the draft",
-      source: "geometry",
-    },
+    measuredFigure(
+      "collar.outerEdgeNeeded",
+      "Line the outer edge lies on",
+      outer.needed,
+      phrase`measured on the block ${length(outer.below)} below the back neckline, fall less stand, from the centre back to the shoulder`,
+    ),
+    measuredFigure(
+      "collar.outerEdge",
+      "Outer edge, to the shoulder",
+      outer.edge,
+      phrase`measured on the drawn curve from the centre back to the shoulder`,
+    ),
     {
       id: "collar.tilt",
       label: what,

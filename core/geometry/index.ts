@@ -1,5 +1,6 @@
 export { cubicLength, parameterAtLength, splitCubicAtLength } from "./arc-length";
 export { areaOf } from "./area";
+export { betweenDirections, evenCurve } from "./between-directions";
 export { contains } from "./contains";
 export { crossesItself, flatten, pathsCross } from "./crossing";
 export {

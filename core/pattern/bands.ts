@@ -56,26 +56,42 @@ export function neckBand(whole: number, depth: number, slant: number): Piece {
 
 /** Half the hem band, from the centre back to the front edge. */
 export function hemBand(whole: number, depth: number): Piece {
-  const foot = whole / 2;
-  const corners = [
+  return foldedStrip(
+    {
+      id: "hemBand",
+      name: "Hem band, half",
+      cut: { count: 1, mirrored: false, onFold: true, interfacing: 0 },
+    },
+    [
+      ["centreBack", "Centre back"],
+      ["inner", "Inner edge"],
+      ["end", "Front end"],
+      ["outer", "Edge to the cardigan"],
+    ],
+    depth,
+    whole / 2,
+  );
+}
+
+type EdgeName = readonly [id: string, name: string];
+
+/** A straight strip of double its depth, folded lengthwise: its edges from the upper end round to the outer one. */
+export function foldedStrip(
+  { id, name, cut }: Pick<Piece, "id" | "name" | "cut">,
+  names: readonly [EdgeName, EdgeName, EdgeName, EdgeName],
+  depth: number,
+  long: number,
+): Piece {
+  const corners: readonly Point[] = [
     { x: 0, y: 0 },
     { x: 2 * depth, y: 0 },
-    { x: 2 * depth, y: foot },
-    { x: 0, y: foot },
-  ] as const;
-  const [a, b, c, d] = corners;
-  const edges = [
-    edge("centreBack", "Centre back", line(a, b)),
-    edge("inner", "Inner edge", line(b, c)),
-    edge("end", "Front end", line(c, d)),
-    edge("outer", "Edge to the cardigan", line(d, a)),
+    { x: 2 * depth, y: long },
+    { x: 0, y: long },
   ];
-  return strip("hemBand", "Hem band, half", edges, line({ x: depth, y: 0 }, { x: depth, y: foot }), depth, foot, {
-    count: 1,
-    mirrored: false,
-    onFold: true,
-    interfacing: 0,
-  });
+  const edges = names.map(([edgeId, edgeName], i) =>
+    edge(edgeId, edgeName, line(corners[i] as Point, corners[(i + 1) % corners.length] as Point)),
+  );
+  return strip(id, name, edges, line({ x: depth, y: 0 }, { x: depth, y: long }), depth, long, cut);
 }
 
 function strip(

@@ -1,4 +1,4 @@
-export { type BandedEdges, bandedEdges, hemBand, neckBand, neckBandLength } from "./bands";
+export { type BandedEdges, bandedEdges, foldedStrip, hemBand, neckBand, neckBandLength } from "./bands";
 export { type BodiceEdges, bodicePiece, placePiece } from "./bodice-piece";
 export { neckFacing } from "./neck-facing";
 export {

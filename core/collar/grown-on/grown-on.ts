@@ -1,13 +1,14 @@
 import { type Figure, length, phrase, point, type StepRecord } from "../../draft";
 import {
   along,
+  betweenDirections,
   type Cubic,
   cubicLength,
   endOf,
+  evenCurve,
   findRoot,
   line,
   opposite,
-  type Point,
   reversePath,
   startOf,
   step,
@@ -15,11 +16,12 @@ import {
   wayTo,
 } from "../../geometry";
 import { edge } from "../../pattern";
+import { BACK_NECK_ONLY, neckSeamFigure } from "../collar-figures";
 import { type CollarBase, collarKind } from "../collar-kind";
 import { joinedNeckline } from "../joined-neckline";
-import { betweenDirections } from "../lapel/back-collar";
 import { chestOf } from "../lapel/front-ground";
 import { backFacing, frontFacing, frontPiece } from "../lapel/front-pieces";
+import { facingStep, paperStep } from "../lapel/lapel-steps";
 import { necklineSeam } from "../neckline-seam";
 import { lettered, linesOf } from "../piece-lines";
 
@@ -93,14 +95,14 @@ export const grownOn = collarKind({
 type Figures = { readonly height: number; readonly out: number; readonly beyond: number };
 
 /** The end is moved out by so much square to a guide line, which is as long as the neck edge then needs to measure the back neck. */
-function drawGrownOn({ block, waist }: CollarBase, { height, out, beyond }: Figures) {
+function drawGrownOn({ block }: CollarBase, { height, out, beyond }: Figures) {
   const { front, back } = block;
   const neckPoint = startOf(front.shoulder.path);
   const guide = wayTo(endOf(front.armhole.path), neckPoint);
   const aside = turnWay(guide, Math.PI / 2);
   const curve = (reach: number): Cubic => {
     const end = step(step(neckPoint, guide, reach), aside, out);
-    return betweenDirections(neckPoint, guide, end, mirroredIn(wayTo(neckPoint, end), guide));
+    return evenCurve(neckPoint, guide, end);
   };
   const backNeck = back.neckline.length;
   const solution = findRoot((reach) => cubicLength(curve(reach)) - backNeck, backNeck * 0.01, backNeck * 1.01, 1e-7);
@@ -119,7 +121,7 @@ function drawGrownOn({ block, waist }: CollarBase, { height, out, beyond }: Figu
   ];
   const ground = {
     front,
-    chest: chestOf({ block, waist }),
+    chest: chestOf({ block }),
     outAlongShoulder: along(front.shoulder.path, 0).direction,
   };
   return {
@@ -136,45 +138,24 @@ function drawGrownOn({ block, waist }: CollarBase, { height, out, beyond }: Figu
   };
 }
 
-/** A direction mirrored in another: what an even curve arrives in that left in the first. */
-function mirroredIn(chord: Point, { x, y }: Point): Point {
-  const dot = x * chord.x + y * chord.y;
-  return { x: 2 * dot * chord.x - x, y: 2 * dot * chord.y - y };
-}
-
 type Drawn = ReturnType<typeof drawGrownOn>;
 
 function stepsOf({ block }: CollarBase, figures: Figures, drawn: Drawn): readonly StepRecord[] {
   const { front } = block;
   const backNeck = block.back.neckline.length;
-  const box = drawn.front.outline.flat();
-  const above = Math.max(0, drawn.neckPoint.y - Math.min(...box.map((p) => p.y)));
-  const beside = Math.max(0, startOf(front.centre).x - Math.min(...box.map((p) => p.x)));
-  const figure = (id: string, label: string, value: number, formula: Figure["formula"], rule: string): Figure => ({
-    id,
-    label,
-    value,
+  const collarLength: Figure = {
+    id: "collar.length",
+    label: "Length of the collar, half, with its seam",
+    value: backNeck + SEAM_MM,
     kind: "length",
-    formula,
-    rule,
-    source: rule === "Measured on the draft" ? "geometry" : COMMON,
-  });
-  const measured = phrase`measured on the draft, without seam allowance`;
+    formula: phrase`back neck ${length(backNeck)} + ${length(SEAM_MM)}`,
+    rule: "Grown-on collar",
+    source: COMMON,
+  };
   return [
+    paperStep(front, [drawn.front.outline]),
     {
-      text: phrase`Before you begin: trace the front with ${length(above)} of paper above the neck point ${point("A")} and ${length(beside)} beside the centre front, and an inch more for seams.`,
-      points: [lettered("A", "side neck point", drawn.neckPoint)],
-      lines: [
-        { id: "block.neckline", path: front.neckline.path, kind: "guide" },
-        ...linesOf(drawn.front, ["shoulder", "armhole", "side", "hem"]),
-      ],
-      figures: [
-        figure("paper.above", "Paper above the neck point", above, measured, "Measured on the draft"),
-        figure("paper.beside", "Paper beside the centre front", beside, measured, "Measured on the draft"),
-      ],
-    },
-    {
-      text: phrase`Rule a guide line from the foot of the armhole up through ${point("A")}, and on by ${length(drawn.reach)}. From its end go out ${length(figures.out)}, square to it and away from the front, to ${point("B")}. The collar is ${length(backNeck + SEAM_MM)} long with its seam: the back neck and ${length(10)}.`,
+      text: phrase`Rule a guide line from the foot of the armhole up through ${point("A")}, and on by ${length(drawn.reach)}. From its end go out ${length(figures.out)}, square to it and away from the front, to ${point("B")}. The collar is ${length(backNeck + SEAM_MM)} long with its seam: the back neck and ${length(SEAM_MM)}.`,
       points: [lettered("B", "centre back, neck edge", drawn.end)],
       lines: [
         {
@@ -183,40 +164,19 @@ function stepsOf({ block }: CollarBase, figures: Figures, drawn: Drawn): readonl
           kind: "guide",
         },
       ],
-      figures: [
-        figure(
-          "collar.length",
-          "Length of the collar, half, with its seam",
-          backNeck + SEAM_MM,
-          phrase`back neck ${length(backNeck)} + ${length(SEAM_MM)}`,
-          "Grown-on collar",
-        ),
-      ],
+      figures: [collarLength],
     },
     {
       text: phrase`Draw the neck edge from ${point("A")} to ${point("B")} in a soft curve that leaves along the guide line.`,
       lines: linesOf(drawn.front, ["backNeck"]),
-      figures: [
-        figure(
-          "collar.neckSeam",
-          "Neck seam of the collar, half",
-          cubicLength(drawn.neck),
-          phrase`the back neckline; in front the collar is in one with the front`,
-          "Measured on the draft",
-        ),
-      ],
+      figures: [neckSeamFigure(cubicLength(drawn.neck), BACK_NECK_ONLY)],
       tapeCheck: phrase`${point("A")} to ${point("B")} measures ${length(backNeck)}, tape on its edge.`,
     },
     {
       text: phrase`Square to it at ${point("B")} rule the centre back ${length(figures.height)} high to ${point("C")}, and from there draw the upper edge softly down to the front neck at ${point("D")}.`,
       points: [lettered("C", "centre back, upper edge", drawn.top), lettered("D", "front neck", drawn.foot)],
-      lines: linesOf(drawn.front, ["centreBack", "outer", "centre"]),
+      lines: linesOf(drawn.front, ["centreBack", "outer", "centre", "shoulder", "armhole", "side", "hem"]),
     },
-    {
-      text: phrase`Front facing, in one with the collar: half the shoulder wide at the top and ${length(50.8)} inside the centre front below. Back neck facing: as wide all round.`,
-      lines: drawn.facing.edges
-        .filter(({ id }) => id === "inner")
-        .map(({ path }) => ({ id: "facing.inner", path, kind: "guide" as const })),
-    },
+    facingStep(block, drawn.facing, phrase`Front facing, in one with the collar`),
   ];
 }

@@ -1,5 +1,6 @@
 import {
   along,
+  betweenDirections,
   type Cubic,
   cubicLength,
   distance,
@@ -77,13 +78,6 @@ function backCollar(ground: FrontGround, neck: Path, away: Point, width: number)
     atShoulder,
     outer: betweenDirections(outer, opposite(away), atShoulder, opposite(ground.up)),
   };
-}
-
-/** A curve between two directions; of one turn throughout it is very nearly the arc of a circle. */
-export function betweenDirections(from: Point, leaving: Point, to: Point, arriving: Point): Cubic {
-  const turn = Math.acos(Math.max(-1, Math.min(1, leaving.x * arriving.x + leaving.y * arriving.y)));
-  const handle = distance(from, to) / (3 * Math.cos(turn / 4) ** 2);
-  return [from, step(from, leaving, handle), step(to, opposite(arriving), handle), to];
 }
 
 /** Tilted further a collar lies flat on the shoulders altogether. Our own limit. */

@@ -29,7 +29,7 @@ const UNDERBUST_SHARE = 0.4;
 
 /** The level of a usual break point. */
 export function breakLevel({ block, waist }: CollarBase, breakAt: CollarChoiceOf<"breakAt">): number {
-  const chest = chestOf({ block, waist });
+  const chest = chestOf({ block });
   const underbust = block.levels.find(({ id }) => id === "underbust")?.y ?? chest + (waist - chest) * UNDERBUST_SHARE;
   switch (breakAt) {
     case "chest":
@@ -43,7 +43,7 @@ export function breakLevel({ block, waist }: CollarBase, breakAt: CollarChoiceOf
   }
 }
 
-export function chestOf({ block }: Pick<CollarBase, "block" | "waist">): number {
+export function chestOf({ block }: Pick<CollarBase, "block">): number {
   return block.levels.find(({ id }) => id === "chest")?.y ?? endOf(block.front.armhole.path).y;
 }
 

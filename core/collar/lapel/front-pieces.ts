@@ -1,5 +1,6 @@
 import {
   along,
+  betweenDirections,
   endOf,
   line,
   type Path,
@@ -11,7 +12,6 @@ import {
   turnWay,
 } from "../../geometry";
 import { bodicePiece, type Edge, edge, neckFacing, type Piece, uprightGrain } from "../../pattern";
-import { betweenDirections } from "./back-collar";
 import type { FrontGround } from "./front-ground";
 
 /** What a front is that grows a lapel or a collar. */
@@ -19,7 +19,7 @@ type Front = Pick<FrontGround, "front" | "chest" | "outAlongShoulder">;
 
 /** A facing is half the shoulder wide at the top, and reaches 2 in inside the button stand (common practice, no source). */
 const SHOULDER_SHARE = 0.5;
-const INSIDE_MM = 50.8;
+export const INSIDE_MM = 50.8;
 
 /** The front edge below the break point, as long as the front. */
 export function frontEdgeBelow({ breakPoint, front }: FrontGround): Path {
@@ -87,7 +87,7 @@ export function frontFacing(ground: Front, upper: readonly Edge[], edgeDown: Pat
   };
 }
 
-function facingWidth({ front }: Pick<FrontGround, "front">): number {
+export function facingWidth({ front }: Pick<FrontGround, "front">): number {
   return front.shoulder.length * SHOULDER_SHARE;
 }
 
@@ -99,10 +99,6 @@ export function backFacing(ground: Pick<FrontGround, "front" | "back">): Piece {
     { side: "back", neckline: back.neckline.path, shoulder: back.shoulder.path, centre: startOf(back.centre) },
     width,
   );
-}
-
-export function facingStep(ground: FrontGround) {
-  return { width: facingWidth(ground), inside: INSIDE_MM };
 }
 
 /** From the break point down to the hem, as evenly as comes nearest to the distance asked; the last keeps half of it from the hem. */

@@ -1,28 +1,19 @@
-import { type Figure, length, phrase, point, type StepRecord } from "../../draft";
-import { boxOf, line, type Path, step } from "../../geometry";
+import type { BodiceHalf } from "../../block";
+import { length, type Phrase, phrase, point, type StepRecord } from "../../draft";
+import { boxOf, line, type Path, startOf, step } from "../../geometry";
+import type { Piece } from "../../pattern";
+import { measuredFigure } from "../collar-figures";
 import { lettered } from "../piece-lines";
 import type { FrontGround } from "./front-ground";
+import { facingWidth, INSIDE_MM } from "./front-pieces";
 
-/** What of the drawing lies above the neck point, and beside the centre front. Millimetres. */
-function roomNeeded({ neck, front }: FrontGround, paths: readonly Path[]) {
+/** Paper has to be there before the first line is drawn: what of the drawing lies above the neck point, and beside the centre front. */
+export function paperStep(front: BodiceHalf, paths: readonly Path[]): StepRecord {
   const box = boxOf(paths);
-  const centre = front.centre[0]?.[0] ?? neck;
-  return { above: Math.max(0, neck.y - box.top), beside: Math.max(0, centre.x - box.left) };
-}
-
-/** Paper has to be there before the first line is drawn. */
-export function paperStep(ground: FrontGround, paths: readonly Path[]): StepRecord {
-  const { above, beside } = roomNeeded(ground, paths);
-  const { front, neck } = ground;
-  const room = (id: string, label: string, value: number): Figure => ({
-    id,
-    label,
-    value,
-    kind: "length",
-    formula: phrase`measured on the draft, without seam allowance`,
-    rule: "Measured on the draft",
-    source: "geometry",
-  });
+  const neck = startOf(front.shoulder.path);
+  const above = Math.max(0, neck.y - box.top);
+  const beside = Math.max(0, startOf(front.centre).x - box.left);
+  const formula = phrase`measured on the draft, without seam allowance`;
   const guide = (id: string, path: Path) => ({ id: `block.${id}`, path, kind: "guide" as const });
   return {
     text: phrase`Before you begin: trace the front with ${length(above)} of paper above the neck point ${point("A")} and ${length(beside)} beside the centre front, and an inch more for seams.`,
@@ -35,8 +26,8 @@ export function paperStep(ground: FrontGround, paths: readonly Path[]): StepReco
       guide("centre", front.centre),
     ],
     figures: [
-      room("paper.above", "Paper above the neck point", above),
-      room("paper.beside", "Paper beside the centre front", beside),
+      measuredFigure("paper.above", "Paper above the neck point", above, formula),
+      measuredFigure("paper.beside", "Paper beside the centre front", beside, formula),
     ],
   };
 }
@@ -63,5 +54,20 @@ export function rollStep(ground: FrontGround, name: "roll line" | "crease line")
       { id: "roll", path: line(breakPoint, rollTop), kind: "guide" },
       { id: "roll.on", path: line(neck, step(neck, up, backNeck)), kind: "guide" },
     ],
+  };
+}
+
+/** The facing that is cut in one with lapel or collar, and the back neck's; `also` is said after them. */
+export function facingStep(
+  ground: Pick<FrontGround, "front">,
+  { edges }: Piece,
+  what: Phrase,
+  also: Phrase = [],
+): StepRecord {
+  return {
+    text: phrase`${what}: ${length(facingWidth(ground))} along the shoulder, half of it, and ${length(INSIDE_MM)} inside the centre front at chest and hem. Back neck facing: as wide all round.${also}`,
+    lines: edges
+      .filter(({ id }) => id === "inner")
+      .map(({ path }) => ({ id: "facing.inner", path, kind: "guide" as const })),
   };
 }

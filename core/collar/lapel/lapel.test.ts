@@ -2,10 +2,20 @@ import fc from "fast-check";
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
 import { draftGarment } from "../../garment";
-import { distance, flatten, type Point, pathLength, startOf, step, svgPathData, turnWay } from "../../geometry";
+import {
+  betweenDirections,
+  distance,
+  flatten,
+  type Point,
+  pathLength,
+  startOf,
+  step,
+  svgPathData,
+  turnWay,
+} from "../../geometry";
 import { withCollar } from "../../testing/collars";
 import { sampleSpec } from "../../testing/sample";
-import { betweenDirections, endSwungOut, overlaidBack, tiltedBack, tiltRange } from "./back-collar";
+import { endSwungOut, overlaidBack, tiltedBack, tiltRange } from "./back-collar";
 import { breakLevel, clearanceInside, frontGround, offRollLine, turnedBack } from "./front-ground";
 import { buttonsBelow } from "./front-pieces";
 

@@ -1,25 +1,12 @@
-import {
-  findRoot,
-  flatten,
-  line,
-  mapPath,
-  mix,
-  opposite,
-  type Path,
-  pathLength,
-  reversePath,
-  startOf,
-  step,
-  wayTo,
-} from "../../geometry";
+import { findRoot, flatten, line, mapPath, mix, opposite, reversePath, step, wayTo } from "../../geometry";
 import { edge, notchOn, type Piece } from "../../pattern";
 import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle, DrawnCollar } from "../collar-kind";
-import { frontOnBack, joinedNeckline, lineBelowNeckline } from "../joined-neckline";
-import { type BackCollar, outerLength, tiltedBack, tiltRange } from "../lapel/back-collar";
-import { breakLevel, clearanceInside, type FrontGround, frontGround, turnedBack } from "../lapel/front-ground";
+import { frontOnBack } from "../joined-neckline";
+import { type BackCollar, tiltedBack } from "../lapel/back-collar";
+import { clearanceInside, type FrontGround, turnedBack } from "../lapel/front-ground";
 import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece } from "../lapel/front-pieces";
+import { turnedCollar, turnedHandles } from "../lapel/turned-collar";
 import { necklineSeam } from "../neckline-seam";
-import { askedOut, letOut } from "../outer-edge";
 import { LEAST_CLEARANCE_MM, UNDER_SMALLER_MM, USUAL_DROP_MM } from "../usual";
 import {
   gorgeLength,
@@ -40,11 +27,10 @@ const LEAST_GORGE_MM = 8;
 
 export function draftNotched(base: CollarBase, figures: NotchedFigures, choices: NotchedChoices): CollarDrawing {
   const { block } = base;
-  const neckY = startOf(block.front.centre).y;
-  const breakY = figures.breakDepth ?? breakLevel(base, choices.breakAt);
-  const ahead = choices.rollSchool === "ahead" ? figures.rollAhead : 0;
-  const ground = frontGround(base, { breakY, beyond: figures.beyond, ahead });
-  if (!ground) return { isDrawn: false, why: { what: "break-too-high", breakY, neckline: neckY } };
+  const turned = turnedCollar(base, figures, choices);
+  if ("what" in turned) return { isDrawn: false, why: turned };
+  const { ground, width, found, joined } = turned;
+  const breakY = ground.breakPoint.y;
   const most = block.front.neckline.length - LEAST_GORGE_MM;
   if (figures.gorgeStart !== null && figures.gorgeStart > most) {
     return { isDrawn: false, why: { what: "gorge-beyond-neckline", start: figures.gorgeStart, most } };
@@ -60,27 +46,16 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
   if (figures.notchLapel > gorge) {
     return { isDrawn: false, why: { what: "notch-too-long", lapel: figures.notchLapel, gorge } };
   }
-  const width = figures.height + figures.fall;
-  const below = figures.fall - figures.height;
-  const lineBelow = lineBelowNeckline(block, below);
-  const found = letOut({
-    by: "tilt",
-    needed: pathLength(lineBelow.back),
-    below,
-    edgeAt: (tilt) => outerLength(tiltedBack(ground, width, tilt)),
-    outAt: (tilt) => 2 * ground.backNeck * Math.sin(tilt / 2),
-    asked: askedOut(choices.edgeBy, figures.tilt),
-    ...tiltRange(ground, width),
-  });
   const back = tiltedBack(ground, width, found.turn);
-  const pieces = piecesOf(ground, front, back, figures);
+  const under = tiltedBack(ground, width - UNDER_SMALLER_MM, found.turn);
+  const pieces = piecesOf(ground, front, { back, under }, figures.buttonSpacing);
   const { collar } = pieces;
   const place = frontOnBack(block);
   const neckSeam = [...reversePath(back.neck), ...front.neckPart, ...front.gorge];
   return {
     isDrawn: true,
     title: "Notched collar",
-    acts: notchedSteps({ base, ground, front, back, outer: found.outer, figures, pieces }),
+    acts: notchedSteps({ ground, front, back, outer: found.outer, figures, pieces }),
     cutting: NOTCHED_CUTTING,
     drawn: [pieces.front, collar],
     extra: [pieces.underCollar, pieces.frontFacing, pieces.backFacing],
@@ -92,12 +67,11 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
         ground.backNeck,
       ),
     ],
-    handles: handlesOf(ground, front, back, figures, choices, found.outer.at),
-    joined: {
-      neckline: joinedNeckline(block, 0),
-      shoulderAt: ground.backNeck,
-      fallLine: lineBelow.whole,
-    },
+    handles: [
+      ...turnedHandles(ground, back, figures.fall, choices.edgeBy === "own" ? found.outer.at : null),
+      ...lapelHandles(front, figures),
+    ],
+    joined,
     upperEdge: null,
     outer: found.outer,
     turnedOver: { stand: figures.height, fall: figures.fall },
@@ -109,8 +83,8 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
 function piecesOf(
   ground: FrontGround,
   front: NotchedFront,
-  back: BackCollar,
-  { buttonSpacing, height, fall }: NotchedFigures,
+  { back, under }: { readonly back: BackCollar; readonly under: BackCollar },
+  buttonSpacing: number,
 ): NotchedPieces {
   const upper = [
     edge("lapelNotch", "Notch edge of the lapel", line(front.lapelTip, front.notch)),
@@ -118,7 +92,6 @@ function piecesOf(
     edge("neck", "Front neck", reversePath(front.neckPart)),
   ];
   const edgeDown = [...front.lapelEdge, ...frontEdgeBelow(ground)];
-  const under = tiltedBack(ground, height + fall - UNDER_SMALLER_MM, tiltOf(ground, back));
   return {
     front: frontPiece(ground, upper, edgeDown, buttonsBelow(ground, buttonSpacing)),
     collar: collarPiece(ground, front, back, { id: "collar", name: "Top collar", interfacing: 1 }, 0),
@@ -132,10 +105,6 @@ function piecesOf(
     frontFacing: frontFacing(ground, upper, edgeDown, "Front facing with lapel"),
     backFacing: backFacing(ground),
   };
-}
-
-function tiltOf({ up }: FrontGround, { away }: BackCollar): number {
-  return Math.atan2(away.y, away.x) - Math.atan2(up.y, up.x);
 }
 
 function collarPiece(
@@ -205,52 +174,25 @@ function lapelOf(ground: FrontGround, front: NotchedFront, figures: NotchedFigur
   };
 }
 
-function handlesOf(
-  ground: FrontGround,
+function lapelHandles(
   front: NotchedFront,
-  back: BackCollar,
-  figures: NotchedFigures,
-  { edgeBy }: NotchedChoices,
-  tilt: number,
+  { lapelOut, gorgeDrop, notchLapel }: NotchedFigures,
 ): readonly CollarHandle[] {
-  const { breakPoint, neck } = ground;
-  const inwards = wayTo(front.lapelTip, front.gorgeStart);
-  const sideways: Path = line(back.centreBack.neck, back.centreBack.outer);
-  const wider = wayTo(startOf(sideways), back.centreBack.outer);
   return [
-    {
-      field: "breakDepth",
-      name: "Break point",
-      at: breakPoint,
-      value: breakPoint.y - neck.y,
-      gain: { x: 0, y: 1 },
-    },
     {
       field: "lapelOut",
       name: "Lapel tip",
       at: front.lapelTip,
-      value: figures.lapelOut,
+      value: lapelOut,
       gain: { x: -1, y: 0 },
-      across: { field: "gorgeDrop", value: figures.gorgeDrop, gain: { x: 0, y: 1 } },
+      across: { field: "gorgeDrop", value: gorgeDrop, gain: { x: 0, y: 1 } },
     },
-    { field: "notchLapel", name: "Notch", at: front.notch, value: figures.notchLapel, gain: inwards },
     {
-      field: "fall",
-      name: "Width of the collar",
-      at: back.centreBack.outer,
-      value: figures.fall,
-      gain: wider,
+      field: "notchLapel",
+      name: "Notch",
+      at: front.notch,
+      value: notchLapel,
+      gain: wayTo(front.lapelTip, front.gorgeStart),
     },
-    ...(edgeBy === "own"
-      ? [
-          {
-            field: "tilt" as const,
-            name: "Tilt of the collar",
-            at: back.centreBack.neck,
-            value: tilt,
-            gain: { x: 1, y: 0 },
-          },
-        ]
-      : []),
   ];
 }

@@ -1,5 +1,6 @@
 import {
   along,
+  betweenDirections,
   type Cubic,
   distance,
   findRoot,
@@ -15,8 +16,9 @@ import {
   wayTo,
 } from "../../geometry";
 import type { Piece } from "../../pattern";
-import { type BackCollar, betweenDirections } from "../lapel/back-collar";
+import type { BackCollar } from "../lapel/back-collar";
 import { type FrontGround, offRollLine } from "../lapel/front-ground";
+import type { TurnedFigures } from "../lapel/turned-collar";
 
 export type NotchFigures = {
   readonly lapelOut: number;
@@ -28,15 +30,10 @@ export type NotchFigures = {
   readonly notchAngle: number;
 };
 
-export type NotchedFigures = NotchFigures & {
-  readonly height: number;
-  readonly fall: number;
-  readonly beyond: number;
-  readonly breakDepth: number | null;
-  readonly rollAhead: number;
-  readonly tilt: number;
-  readonly buttonSpacing: number;
-};
+export type NotchedFigures = NotchFigures &
+  TurnedFigures & {
+    readonly buttonSpacing: number;
+  };
 
 export type NotchedPieces = {
   readonly front: Piece;

@@ -1,17 +1,15 @@
 import { type Figure, length, phrase, point, type StepRecord } from "../../draft";
 import { distance, line, pathLength, step } from "../../geometry";
-import type { CollarBase } from "../collar-kind";
+import { measuredFigure, neckSeamFigure } from "../collar-figures";
 import type { BackCollar } from "../lapel/back-collar";
 import { type FrontGround, offRollLine } from "../lapel/front-ground";
-import { facingStep } from "../lapel/front-pieces";
-import { breakStep, paperStep, rollStep } from "../lapel/lapel-steps";
+import { breakStep, facingStep, paperStep, rollStep } from "../lapel/lapel-steps";
 import { type OuterEdge, outerEdgeFigures } from "../outer-edge";
 import { lettered, linesOf } from "../piece-lines";
 import { UNDER_SMALLER_MM } from "../usual";
 import type { NotchedFigures, NotchedFront, NotchedPieces } from "./lapel-outline";
 
 type Drawn = {
-  readonly base: CollarBase;
   readonly ground: FrontGround;
   readonly front: NotchedFront;
   readonly back: BackCollar;
@@ -28,7 +26,7 @@ export const NOTCHED_CUTTING: StepRecord = {
 export function notchedSteps(drawn: Drawn): readonly StepRecord[] {
   const { ground, pieces } = drawn;
   return [
-    paperStep(ground, [pieces.collar.outline, pieces.front.outline]),
+    paperStep(ground.front, [pieces.collar.outline, pieces.front.outline]),
     breakStep(ground),
     rollStep(ground, "roll line"),
     tiltStep(drawn),
@@ -65,24 +63,16 @@ function widthStep({ back, figures, ground, pieces }: Drawn): StepRecord {
 
 function gorgeStep({ front, figures, ground, pieces }: Drawn): StepRecord {
   const seam = pathLength(front.neckPart) + pathLength(front.gorge) + ground.backNeck;
-  const figure: Figure = {
-    id: "collar.neckSeam",
-    label: "Neck seam of the collar, half",
-    value: seam,
-    kind: "length",
-    formula: phrase`back neck ${length(ground.backNeck)} + ${length(front.gorgeAt)} of the front neckline + gorge ${length(pathLength(front.gorge))}`,
-    rule: "Measured on the draft",
-    source: "geometry",
-  };
-  const width: Figure = {
-    id: "collar.lapelWidth",
-    label: "Lapel width",
-    value: offRollLine(ground, front.lapelTip),
-    kind: "length",
-    formula: phrase`from the roll line, square to it, to the lapel tip`,
-    rule: "Measured on the draft",
-    source: "geometry",
-  };
+  const figure = neckSeamFigure(
+    seam,
+    phrase`back neck ${length(ground.backNeck)} + ${length(front.gorgeAt)} of the front neckline + gorge ${length(pathLength(front.gorge))}`,
+  );
+  const width = measuredFigure(
+    "collar.lapelWidth",
+    "Lapel width",
+    offRollLine(ground, front.lapelTip),
+    phrase`from the roll line, square to it, to the lapel tip`,
+  );
   return {
     text: phrase`Mark the lapel tip ${point("G")}: ${length(figures.lapelOut)} beyond the edge of the button stand and ${length(figures.gorgeDrop)} below the front neck. From ${point("F")} on the neckline, ${length(front.gorgeAt)} from ${point("A")}, rule the gorge to it.`,
     points: [lettered("F", "start of the gorge", front.gorgeStart), lettered("G", "lapel tip", front.lapelTip)],
@@ -122,12 +112,12 @@ function edgeStep({ pieces }: Drawn): StepRecord {
 }
 
 function facingsStep({ ground, pieces }: Drawn): StepRecord {
-  const { width, inside } = facingStep(ground);
-  const inner = pieces.frontFacing.edges.find(({ id }) => id === "inner");
-  return {
-    text: phrase`Front facing, in one with the lapel: ${length(width)} along the shoulder, half of it, and ${length(inside)} inside the centre front at chest and hem. Back neck facing: as wide all round. Trace the under collar ${length(UNDER_SMALLER_MM)} smaller at its outer edge and notch, so that the seam rolls under.`,
-    lines: inner ? [{ id: "facing.inner", path: inner.path, kind: "guide" }] : [],
-  };
+  return facingStep(
+    ground,
+    pieces.frontFacing,
+    phrase`Front facing, in one with the lapel`,
+    phrase` Trace the under collar ${length(UNDER_SMALLER_MM)} smaller at its outer edge and notch, so that the seam rolls under.`,
+  );
 }
 
 function buttonStep({ pieces }: Drawn): StepRecord {

@@ -1,5 +1,6 @@
 import {
   along,
+  betweenDirections,
   distance,
   findRoot,
   flatten,
@@ -9,26 +10,17 @@ import {
   type Point,
   pathLength,
   reversePath,
-  startOf,
   step,
   wayTo,
 } from "../../geometry";
 import { type Edge, edge } from "../../pattern";
-import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle, DrawnCollar } from "../collar-kind";
-import { joinedNeckline, lineBelowNeckline } from "../joined-neckline";
-import {
-  type BackCollar,
-  betweenDirections,
-  endSwungOut,
-  outerLength,
-  overlaidBack,
-  tiltedBack,
-  tiltRange,
-} from "../lapel/back-collar";
-import { breakLevel, clearanceInside, type FrontGround, frontGround, turnedBack } from "../lapel/front-ground";
+import type { CollarBase, CollarChoices, CollarDrawing, DrawnCollar } from "../collar-kind";
+import { type BackCollar, endSwungOut, outerLength, overlaidBack, tiltedBack } from "../lapel/back-collar";
+import { clearanceInside, type FrontGround, turnedBack } from "../lapel/front-ground";
 import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece } from "../lapel/front-pieces";
+import { turnedCollar, turnedHandles } from "../lapel/turned-collar";
 import { necklineSeam } from "../neckline-seam";
-import { askedOut, letOut, type OuterEdge } from "../outer-edge";
+import type { OuterEdge } from "../outer-edge";
 import { LEAST_CLEARANCE_MM, UNDER_SMALLER_MM } from "../usual";
 import { ROLL_CUTTING, type RollFigures, rollSteps } from "./roll-steps";
 
@@ -39,24 +31,10 @@ const WIDEST_AT = 0.55;
 
 export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollChoices): CollarDrawing {
   const { block } = base;
-  const breakY = figures.breakDepth ?? breakLevel(base, choices.breakAt);
-  const ahead = choices.rollSchool === "ahead" ? figures.rollAhead : 0;
-  const ground = frontGround(base, { breakY, beyond: figures.beyond, ahead });
-  if (!ground) {
-    return { isDrawn: false, why: { what: "break-too-high", breakY, neckline: startOf(block.front.centre).y } };
-  }
+  const turned = turnedCollar(base, figures, choices);
+  if ("what" in turned) return { isDrawn: false, why: turned };
+  const { ground, width, found, joined } = turned;
   const { height, fall, lapelWidth } = figures;
-  const width = height + fall;
-  const lineBelow = lineBelowNeckline(block, fall - height);
-  const found = letOut({
-    by: "tilt",
-    needed: pathLength(lineBelow.back),
-    below: fall - height,
-    edgeAt: (tilt) => outerLength(tiltedBack(ground, width, tilt)),
-    outAt: (tilt) => 2 * ground.backNeck * Math.sin(tilt / 2),
-    asked: askedOut(choices.edgeBy, figures.tilt),
-    ...tiltRange(ground, width),
-  });
   const isOverlay = choices.backCollar === "overlay";
   const schools = {
     tilt: (less: number) => tiltedBack(ground, width - less, found.turn),
@@ -78,10 +56,8 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
   const otherEdge = rollEdge(ground, other(0), lapelWidth);
   const edgeDown = frontEdgeBelow(ground);
   const upper = upperEdges(back, outerEdge);
-  const under = upperEdges(
-    chosen(UNDER_SMALLER_MM),
-    rollEdge(ground, chosen(UNDER_SMALLER_MM), lapelWidth - UNDER_SMALLER_MM),
-  );
+  const smaller = chosen(UNDER_SMALLER_MM);
+  const under = upperEdges(smaller, rollEdge(ground, smaller, lapelWidth - UNDER_SMALLER_MM));
   const front = frontPiece(ground, under, edgeDown, buttonsBelow(ground, figures.buttonSpacing));
   const facing = frontFacing(ground, upper, edgeDown, "Top collar and front facing");
   const widestAt = widestPlace(ground, lapelWidth);
@@ -105,8 +81,11 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
     drawn: [facing],
     extra: [front, backFacing(ground)],
     seams: [necklineSeam(reversePath(block.back.neckline.path), reversePath(back.neck), "shoulder", null)],
-    handles: handlesOf(ground, back, widestAt, figures, choices, outer.at),
-    joined: { neckline: joinedNeckline(block, 0), shoulderAt: ground.backNeck, fallLine: lineBelow.whole },
+    handles: [
+      ...turnedHandles(ground, back, fall, choices.edgeBy === "own" && !isOverlay ? outer.at : null),
+      { field: "lapelWidth", name: "Lapel width", at: widestAt.edge, value: lapelWidth, gain: ground.outwards },
+    ],
+    joined,
     upperEdge: null,
     outer,
     turnedOver: { stand: height, fall },
@@ -190,29 +169,3 @@ function lapelOf(
 }
 
 const NARROWEST_MM = 20;
-
-function handlesOf(
-  { breakPoint, neck, outwards }: FrontGround,
-  { centreBack }: BackCollar,
-  widest: { readonly edge: Point },
-  figures: RollFigures,
-  { edgeBy, backCollar }: RollChoices,
-  tilt: number,
-): readonly CollarHandle[] {
-  const handles: readonly CollarHandle[] = [
-    { field: "breakDepth", name: "Break point", at: breakPoint, value: breakPoint.y - neck.y, gain: { x: 0, y: 1 } },
-    { field: "lapelWidth", name: "Lapel width", at: widest.edge, value: figures.lapelWidth, gain: outwards },
-    {
-      field: "fall",
-      name: "Width of the collar",
-      at: centreBack.outer,
-      value: figures.fall,
-      gain: wayTo(centreBack.neck, centreBack.outer),
-    },
-  ];
-  if (edgeBy !== "own" || backCollar === "overlay") return handles;
-  return [
-    ...handles,
-    { field: "tilt", name: "Tilt of the collar", at: centreBack.neck, value: tilt, gain: { x: 1, y: 0 } },
-  ];
-}

@@ -1,21 +1,16 @@
-import { type Figure, length, phrase, point, type StepRecord } from "../../draft";
+import { length, phrase, point, type StepRecord } from "../../draft";
 import { line, type Path, type Point } from "../../geometry";
 import type { Piece } from "../../pattern";
+import { BACK_NECK_ONLY, measuredFigure, neckSeamFigure } from "../collar-figures";
 import type { BackCollar } from "../lapel/back-collar";
 import type { FrontGround } from "../lapel/front-ground";
-import { facingStep } from "../lapel/front-pieces";
-import { breakStep, paperStep, rollStep } from "../lapel/lapel-steps";
+import { breakStep, facingStep, paperStep, rollStep } from "../lapel/lapel-steps";
+import type { TurnedFigures } from "../lapel/turned-collar";
 import { type OuterEdge, outerEdgeFigures } from "../outer-edge";
 import { lettered, linesOf } from "../piece-lines";
 import { UNDER_SMALLER_MM } from "../usual";
 
-export type RollFigures = {
-  readonly height: number;
-  readonly fall: number;
-  readonly beyond: number;
-  readonly breakDepth: number | null;
-  readonly rollAhead: number;
-  readonly tilt: number;
+export type RollFigures = TurnedFigures & {
   readonly lapelWidth: number;
   readonly buttonSpacing: number;
 };
@@ -41,11 +36,9 @@ export const ROLL_CUTTING: StepRecord = {
 
 export function rollSteps(drawn: Drawn): readonly StepRecord[] {
   const { ground, facing, front, figures, widestAt } = drawn;
-  const { width, inside } = facingStep(ground);
-  const inner = facing.edges.find(({ id }) => id === "inner");
   const buttons = front.buttons ?? [];
   return [
-    paperStep(ground, [facing.outline]),
+    paperStep(ground.front, [facing.outline]),
     breakStep(ground),
     rollStep(ground, "crease line"),
     backStep(drawn),
@@ -66,10 +59,7 @@ export function rollSteps(drawn: Drawn): readonly StepRecord[] {
       text: phrase`Draw the outer edge in one unbroken sweep: from ${point("E")}, square to the centre back, past the shoulder and ${point("G")} to ${point("B")}. Fold the paper along the crease line and look: the collar lies where it will be worn.`,
       lines: [...linesOf(facing, ["outer"]), { id: "front.shoulder", path: ground.front.shoulder.path, kind: "seam" }],
     },
-    {
-      text: phrase`Facing and top collar, in one: ${length(width)} along the shoulder, half of it, and ${length(inside)} inside the centre front at chest and hem. Back neck facing: as wide all round.`,
-      lines: inner ? [{ id: "facing.inner", path: inner.path, kind: "guide" }] : [],
-    },
+    facingStep(ground, facing, phrase`Facing and top collar, in one`),
     {
       text: phrase`Notch the shoulder and the centre back. Mark ${buttons.length === 1 ? "the button" : `${buttons.length} buttons`} on the centre front, the first level with ${point("B")}.`,
     },
@@ -77,24 +67,13 @@ export function rollSteps(drawn: Drawn): readonly StepRecord[] {
 }
 
 function backStep({ ground, back, outer, isOverlay, otherEdge, apart, figures, facing }: Drawn): StepRecord {
-  const schoolsApart: Figure = {
-    id: "collar.schoolsApart",
-    label: "Both schools’ outer edges apart",
-    value: apart,
-    kind: "length",
-    formula: phrase`the most between places equally far along the edge by tilting and by laying the back on`,
-    rule: "Measured on the draft",
-    source: "geometry",
-  };
-  const neckSeam: Figure = {
-    id: "collar.neckSeam",
-    label: "Neck seam of the collar, half",
-    value: ground.backNeck,
-    kind: "length",
-    formula: phrase`the back neckline; in front the collar is in one with the front`,
-    rule: "Measured on the draft",
-    source: "geometry",
-  };
+  const schoolsApart = measuredFigure(
+    "collar.schoolsApart",
+    "Both schools’ outer edges apart",
+    apart,
+    phrase`the most between places equally far along the edge by tilting and by laying the back on`,
+  );
+  const neckSeam = neckSeamFigure(ground.backNeck, BACK_NECK_ONLY);
   const how = isOverlay
     ? phrase`Lay the back on the front with the neck points touching, and swing it until the place ${length(figures.height)} below the back neck on its centre meets the crease line. Trace its neckline from ${point("A")} to ${point("D")}`
     : phrase`Swing the upper end of that line out, away from the front, by ${length(outer.at)} to ${point("D")}${outer.isSolved ? phrase`, so that the outer edge is as long as the line it lies on, ${length(outer.needed)}` : ""}, and join it to ${point("A")}`;

@@ -1,10 +1,8 @@
 import {
   along,
-  type Cubic,
-  distance,
   endOf,
+  evenCurve,
   line,
-  opposite,
   type Path,
   type Point,
   reversePath,
@@ -12,7 +10,6 @@ import {
   step,
   subpath,
   turnWay,
-  wayTo,
 } from "../../geometry";
 import { edge, notchOn, type Piece } from "../../pattern";
 import type { LetOutFound } from "../outer-edge";
@@ -47,16 +44,7 @@ function outerEdgeOf(fall: Fall): Path {
   const toShoulder = subpath(whole, 0, edgeLengthTo(shape, width, shoulderAt));
   const from = endOf(toShoulder);
   const heading = along(whole, edgeLengthTo(shape, width, shoulderAt)).direction;
-  return [...toShoulder, sweep(from, heading, pointOf(fall).tip)];
-}
-
-/** A curve that leaves in a direction and arrives in the one that mirrors it: the flattest that there is. */
-function sweep(from: Point, heading: Point, to: Point): Cubic {
-  const chord = wayTo(from, to);
-  const dot = heading.x * chord.x + heading.y * chord.y;
-  const arriving = { x: 2 * dot * chord.x - heading.x, y: 2 * dot * chord.y - heading.y };
-  const third = distance(from, to) / 3;
-  return [from, step(from, heading, third), step(to, opposite(arriving), third), to];
+  return [...toShoulder, evenCurve(from, heading, pointOf(fall).tip)];
 }
 
 export function fallPiece(fall: Fall, piece: Pick<Piece, "id" | "name" | "cut">): Piece {

@@ -1,6 +1,7 @@
 import { type Figure, length, phrase, point, type StepRecord, wholeUp } from "../../draft";
 import { type Point, pathLength, startOf } from "../../geometry";
 import type { Piece } from "../../pattern";
+import { alongNeckline, neckSeamFigure } from "../collar-figures";
 import type { CollarBase } from "../collar-kind";
 import { outerEdgeFigures } from "../outer-edge";
 import { lettered, linesOf } from "../piece-lines";
@@ -78,15 +79,7 @@ export function onePieceSteps(
   const strip = stripFor(2 * half);
   const back = block.back.neckline.length;
   const front = block.front.neckline.length;
-  const seam: Figure = {
-    id: "collar.neckSeam",
-    label: "Neck seam of the collar, half",
-    value: half,
-    kind: "length",
-    formula: phrase`back neck ${length(back)} + front neck ${length(front)}${beyond > 0 ? phrase` + button stand ${length(beyond)}` : ""}`,
-    rule: "Measured on the draft",
-    source: "geometry",
-  };
+  const seam = neckSeamFigure(half, alongNeckline({ back, front, beyond }));
   const paper: Figure = {
     id: "collar.strip",
     label: "Strip for the whole collar, with seams",

@@ -6,7 +6,6 @@ import {
   line,
   mix,
   type Path,
-  type Point,
   pathLength,
   reversePath,
   startOf,
@@ -15,6 +14,8 @@ import {
 import { type Edge, edge, notchOn, type Piece } from "../../pattern";
 import type { NamedSolution } from "../../sleeve/set-in";
 import { STAND_SCHOOLS, type StandSchool } from "../collar-fields";
+import { alongNeckline, measuredFigure, neckSeamFigure } from "../collar-figures";
+import { lettered, linesOf } from "../piece-lines";
 import { type BandShape, bandOf, edgeAt, edgeLength, edgeLengthTo, frontAt, leanOf, neckEdgeOf } from "./band-shape";
 import { drawingOf } from "./schools";
 import type { StandTask } from "./stand-task";
@@ -36,8 +37,8 @@ export type Stand = {
 /** What the upper edge of each school's band would be, closed; null where a school has none for this neckline. Millimetres. */
 export function upperGirthBySchool(task: StandTask): readonly { school: StandSchool; girth: number | null }[] {
   return STAND_SCHOOLS.map((school) => {
-    const shape = bandOf({ ...task, school })?.shape;
-    return { school, girth: shape ? closedUpperGirth(shape, task) : null };
+    const law = drawableBand({ ...task, school });
+    return { school, girth: law ? closedUpperGirth(law.shape, task) : null };
   });
 }
 
@@ -51,11 +52,9 @@ const BY_ITSELF: StandPiece = { id: "collar", name: "Stand collar" };
 
 /** Drafts half a stand collar, its centre back on the fold. Null where the school has no band for this neckline. */
 export function draftStand(task: StandTask, as: StandPiece = BY_ITSELF): Stand | null {
-  const law = bandOf(task);
+  const law = drawableBand(task);
   if (!law) return null;
   const { shape } = law;
-  // An upper edge that closes to nothing is no collar.
-  if (edgeLength(shape, task.height) <= LEAST_UPPER_MM) return null;
   const upperGirth = closedUpperGirth(shape, task);
   const piece = pieceOf(task, shape, as);
   return {
@@ -74,6 +73,12 @@ export function draftStand(task: StandTask, as: StandPiece = BY_ITSELF): Stand |
 
 /** A shorter upper edge goes round no neck. Our own limit. */
 const LEAST_UPPER_MM = 60;
+
+/** A school's band; null also where its upper edge closes to nothing. */
+function drawableBand(task: StandTask) {
+  const law = bandOf(task);
+  return law && edgeLength(law.shape, task.height) > LEAST_UPPER_MM ? law : null;
+}
 
 /** Of the height, so that some of the front end stays straight. */
 const MOST_ROUND_SHARE = 0.9;
@@ -136,24 +141,13 @@ function actsOf(task: StandTask, shape: BandShape, piece: Piece, upperGirth: num
   const top = frontAt(shape, height).at;
   const neck = edgeAt(shape, 0);
   const upper = edgeAt(shape, height);
-  const seam: Figure = {
-    id: "collar.neckSeam",
-    label: "Neck seam of the collar, half",
-    value: pathLength(neck),
-    kind: "length",
-    formula: phrase`back neck ${length(neckline.back)} + front neck ${length(neckline.front)}${neckline.beyond > 0 ? phrase` + button stand ${length(neckline.beyond)}` : ""}`,
-    rule: "Measured on the draft",
-    source: "geometry",
-  };
-  const upperEdge: Figure = {
-    id: "collar.upperEdge",
-    label: "Upper edge, closed",
-    value: upperGirth,
-    kind: "length",
-    formula: phrase`twice the upper edge from the centre back to the centre front; the neck is ${length(task.neck)} round`,
-    rule: "Measured on the draft",
-    source: "geometry",
-  };
+  const seam = neckSeamFigure(pathLength(neck), alongNeckline(neckline));
+  const upperEdge = measuredFigure(
+    "collar.upperEdge",
+    "Upper edge, closed",
+    upperGirth,
+    phrase`twice the upper edge from the centre back to the centre front; the neck is ${length(task.neck)} round`,
+  );
   const lean: Figure = {
     id: "collar.lean",
     label: "Lean from the upright",
@@ -163,31 +157,26 @@ function actsOf(task: StandTask, shape: BandShape, piece: Piece, upperGirth: num
     rule: "A leaning stand is a part of a cone",
     source: "geometry",
   };
-  const seams = (ids: readonly string[]) =>
-    piece.edges
-      .filter((one) => ids.includes(one.id))
-      .map((one) => ({ id: one.id, path: one.path, kind: "seam" as const }));
-  const at = (letter: string, name: string, place: Point) => ({ letter, name, at: place });
   return [
     {
       text: phrase`Rule the centre back, ${length(height)} high, from ${point("A")} up to ${point("B")}: it lies on the fold.`,
       points: [
-        at("A", "centre back, neck edge", { x: 0, y: 0 }),
-        at("B", "centre back, upper edge", { x: 0, y: -height }),
+        lettered("A", "centre back, neck edge", { x: 0, y: 0 }),
+        lettered("B", "centre back, upper edge", { x: 0, y: -height }),
       ],
-      lines: seams(["centreBack"]),
+      lines: linesOf(piece, ["centreBack"]),
     },
     {
       text: phrase`${drawingOf(task, shape)} Mark ${point("C")} at its end: ${length(whole)} along the edge from ${point("A")}, as the neckline is.`,
-      points: [at("C", "front, neck edge", foot)],
-      lines: seams(["neck"]),
+      points: [lettered("C", "front, neck edge", foot)],
+      lines: linesOf(piece, ["neck"]),
       figures: [seam, ...(school === "straight" ? [] : [lean])],
       tapeCheck: phrase`${point("A")} to ${point("C")} measures ${length(whole)}, tape on its edge; ${point("C")} lies ${length(-foot.y)} above the level of ${point("A")}.`,
     },
     {
       text: phrase`Draw the upper edge ${length(height)} from it all along, square to the fold at ${point("B")}, to ${point("D")}, and the front end ${task.frontEnd === "round" ? "with its upper corner rounded off" : "square between them"}.`,
-      points: [at("D", "front, upper edge", top)],
-      lines: seams(["upper", "front"]),
+      points: [lettered("D", "front, upper edge", top)],
+      lines: linesOf(piece, ["upper", "front"]),
       figures: [upperEdge],
       tapeCheck: phrase`${point("B")} to ${point("D")} measures ${length(pathLength(upper))} before any rounding.`,
     },

@@ -143,6 +143,10 @@ describe("a stand collar", () => {
       // Whatever is in use, the others stay what they are.
       expect(all).toEqual(upperGirthBySchool(task()));
     }
+    // None where none is drawn, also where an upper edge would close to nothing.
+    for (const of of [task({ bow: 240 }), task({ neck: 60, ease: 0 }), task({ height: 140, bow: 160 })])
+      for (const { school, girth } of upperGirthBySchool(of))
+        expect(girth === null).toBe(draftStand({ ...of, school }) === null);
     expect(upperGirthBySchool(task({ bow: 240 })).find(({ school }) => school === "bowed")?.girth).toBeNull();
   });
 

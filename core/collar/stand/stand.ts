@@ -1,7 +1,7 @@
 import type { Block } from "../../block";
 import { length, phrase, type StepRecord } from "../../draft";
-import { line, pathLength } from "../../geometry";
-import { edge, type Piece } from "../../pattern";
+import { pathLength } from "../../geometry";
+import { foldedStrip, type Piece } from "../../pattern";
 import { type CollarBase, type CollarHandle, collarKind, type Usual } from "../collar-kind";
 import { joinedNeckline } from "../joined-neckline";
 import { necklineSeam } from "../neckline-seam";
@@ -167,32 +167,23 @@ export function separateBand(block: Block, beyond: number, buttonStand: "in-one"
   if (buttonStand === "in-one" || beyond <= 0) return { pieces: [], acts: [] };
   const long = pathLength(block.front.centre);
   const width = 2 * beyond;
-  const [a, b, c, d] = [
-    { x: 0, y: 0 },
-    { x: 2 * width, y: 0 },
-    { x: 2 * width, y: long },
-    { x: 0, y: long },
-  ] as const;
-  const edges = [
-    edge("neck", "Neck end", line(a, b)),
-    edge("inner", "Inner edge", line(b, c)),
-    edge("hem", "Lower end", line(c, d)),
-    edge("front", "Edge to the front", line(d, a)),
-  ];
-  return {
-    pieces: [
-      {
-        id: "buttonStand",
-        name: "Button stand",
-        cut: { count: 2, mirrored: false, onFold: false, interfacing: 1 },
-        edges,
-        outline: edges.flatMap((one) => one.path),
-        folds: [line({ x: width, y: 0 }, { x: width, y: long })],
-        darts: [],
-        grain: { from: { x: width / 2, y: long * 0.2 }, to: { x: width / 2, y: long * 0.8 } },
-        notches: [],
-      },
+  const piece = foldedStrip(
+    {
+      id: "buttonStand",
+      name: "Button stand",
+      cut: { count: 2, mirrored: false, onFold: false, interfacing: 1 },
+    },
+    [
+      ["neck", "Neck end"],
+      ["inner", "Inner edge"],
+      ["hem", "Lower end"],
+      ["front", "Edge to the front"],
     ],
+    width,
+    long,
+  );
+  return {
+    pieces: [piece],
     acts: [
       {
         text: phrase`Button stand, twice: ${length(long)} long, as the centre front is, and ${length(2 * width)} wide, folded lengthwise to ${length(width)}. The centre front runs down its middle: cut the front off ${length(beyond)} behind its centre line, and sew the band on there.`,

@@ -1,22 +1,10 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { along, endOf, lengthAtHeight, type Path, pathLength } from "../../geometry";
+import { LENGTHS, size } from "../../testing/set-in";
 import { CAP_SHAPES, type CapShapes } from "./cap-shape";
 import { type CapSeams, feasibleRange, fitCap } from "./fit";
 import { outlineSleeve, type SleeveOutline } from "./outline";
-
-const LENGTHS = {
-  length: 584,
-  wristLevel: 584,
-  elbowLevel: 336,
-  elbowWidth: 318,
-  wristWidth: 203,
-  turnUp: 0,
-  elbowDart: 0,
-  finishDepth: 0,
-  fall: 0,
-};
-const size = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
 /** Seams of every build, and how far up the feasible range of widths the sleeve lies. */
 const anyFit = fc.record({
