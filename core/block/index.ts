@@ -51,6 +51,7 @@ export {
   type OutlineHalf,
   type OutlineStandIns,
 } from "./outline";
+export { withNeckAbove } from "./neck-above";
 export type { BlockReadings, NeckReadings, Reading, ReadingPath } from "./readings";
 export { type RebuiltBlock, rebuildBlock } from "./rebuild";
 export { type ReadingOffsets, stitchingLineOffsets } from "./seam-allowance";

@@ -11,9 +11,9 @@ const MOST_FULLNESS = 0.98;
 
 /**
  * Where no length was read: the back neck runs level for most of its half before it turns up, the front is rounder. A back 3 in
- * wide and 1 in deep then measures about 3 1/2 in by tape (common practice, no source).
+ * wide and 1 in deep then measures 3 1/2 in by tape, one 3 1/2 in wide and 1 in deep 4 in (common practice, no source).
  */
-export const USUAL_FULLNESS: Readonly<Record<Side, number>> = { back: 0.72, front: 0.58 };
+export const USUAL_FULLNESS: Readonly<Record<Side, number>> = { back: 0.9, front: 0.58 };
 
 /** A neckline that is deep for its width cannot leave the shoulder square and still bend one way only; it then leaves at this share of what it can. */
 const STEEPEST_SHARE = 0.8;

@@ -1,6 +1,7 @@
 export { findBodySlips, findSlips, type Slip } from "./cross-checks";
 export {
   type Estimate,
+  estimateArmhole,
   estimateArmLength,
   estimateAroundShoulders,
   estimateBackLength,

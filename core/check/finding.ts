@@ -13,7 +13,12 @@ export type Severity = "fault" | "warning" | "note";
 export type SpecChange = {
   readonly body?: Body;
   readonly block?: {
-    readonly armhole?: { readonly front?: number; readonly back?: number; readonly depth?: number };
+    readonly armhole?: {
+      readonly front?: number;
+      readonly back?: number;
+      readonly girth?: number | undefined;
+      readonly depth?: number;
+    };
     readonly shoulder?: { readonly length?: number; readonly slope?: number };
     readonly neckline?: {
       readonly width?: number;
@@ -31,7 +36,7 @@ export type SpecChange = {
   } & {
     readonly [choice in CollarChoiceName]?: CollarChoiceOf<choice>;
   };
-  readonly sleeve?: { readonly [style in StyleKind]?: Readonly<Record<string, number>> } & {
+  readonly sleeve?: { readonly [style in StyleKind]?: Readonly<Record<string, number | undefined>> } & {
     readonly kind?: SleeveKind;
     readonly hem?: Partial<HemChoices>;
     readonly method?: SetInMethod;
@@ -44,8 +49,8 @@ export type SpecChange = {
     readonly curve?: CapCurve | undefined;
     readonly capHeightChange?: number;
     readonly capWidthChange?: number;
-    readonly elbowEase?: number;
-    readonly wristEase?: number;
+    readonly elbowEase?: number | undefined;
+    readonly wristEase?: number | undefined;
     readonly length?: number;
     readonly hemTurnUp?: number;
     readonly elbowDart?: number | undefined;
@@ -66,6 +71,8 @@ export type Finding = {
   /** The station where it is mended. */
   readonly station: "measures" | "block" | "sleeve" | "collar" | "match";
   readonly message: Phrase;
+  /** The piece that it is about, by its id, where it is about one. */
+  readonly piece?: string;
   /** Why it matters on the body or at the machine, in one sentence. */
   readonly reason: Phrase;
   /** Millimetres. */

@@ -14,15 +14,20 @@ export { type Enlarge, judgeNoCap } from "./judge-fit";
 export { judgeMeasures } from "./judge-measures";
 export { judgeNoCollar } from "./judge-no-collar";
 export { judgeGrain, judgeOutline, judgeTraced } from "./judge-outline";
+export { judgeOutlines } from "./judge-outlines";
 export {
+  judgeBulge,
   judgeElbowDart,
   judgeHand,
   judgeLength,
+  judgeLowerEase,
+  judgeNarrowHem,
   judgeNotches,
   judgeTurnUp,
   judgeUnderSleeve,
   judgeWidth,
 } from "./judge-sleeve";
+export { judgeSolvers } from "./judge-solvers";
 export { type FinishedStyle, judgeStyle } from "./judge-style";
 export { draftByFitFirst } from "./reconcile";
 export { lowerCapFigures, type Seam, type SeamId, type SeamSection, sleeveSeams, styleSeams } from "./seam";

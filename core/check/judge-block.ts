@@ -123,19 +123,22 @@ export function judgeTooMuchAllowance(readings: BlockReadings, offsets: ReadingO
   ];
 }
 
-/** Front armholes are hollowed more and run shorter than back ones; the other way round is usually a slip. */
+/** A front that is hollowed more may be longer by as much as its hollow, with a back no higher than it (common practice, no source). */
+const FRONT_LONGER_BY_HOLLOW_MM = 12.7;
+
+/** A front armhole that its hollow alone does not make so much longer than the back: it is told, and nothing is taken for a slip. */
 export function judgeFrontAndBack(
   { front, back }: BlockReadings["armhole"],
   offsets: ReadingOffsets,
 ): readonly Finding[] {
-  if (front <= back) return [];
+  if (front - back <= FRONT_LONGER_BY_HOLLOW_MM + 0.05) return [];
   return [
     {
       code: "armhole-front-longer",
       severity: "warning",
       station: "block",
       message: phrase`The front armhole is ${length(front - back)} longer than the back.`,
-      reason: phrase`The back is usually the longer one, so the two readings may have changed places; the sleeve's notches and ease would then sit on the wrong side.`,
+      reason: phrase`A front that is hollowed more comes out up to ${length(FRONT_LONGER_BY_HOLLOW_MM)} longer, and a back that stands higher makes the back the longer one. More than that can be right on a full bust; if the two readings changed places, the sleeve's notches and ease sit on the wrong side.`,
       numbers: { front, back, difference: front - back },
       remedies: [
         {

@@ -2,7 +2,7 @@ import { type Cloth, clothOf } from "../cloth";
 import { length, type Phrase, percent, phrase } from "../draft";
 import { pleatsFor, type SetInSleeve, type SetInTask } from "../sleeve/set-in";
 import type { Finding, Remedy } from "./finding";
-import { MOST_STRETCH_SHARE, reconcile, surplusOf } from "./reconcile";
+import { draftByFitFirst, MOST_STRETCH_SHARE, reconcile, surplusOf } from "./reconcile";
 import type { Seam } from "./seam";
 
 /** A tape reads to an eighth of an inch; a whole cap off by less is as good as a person can sew. */
@@ -35,6 +35,7 @@ export function judgeSurplus(task: SetInTask, sleeve: SetInSleeve, cloth: Cloth)
 function surplusTaken(task: SetInTask, surplus: number, cloth: Cloth): Finding | null {
   const { armhole, capEase } = task.cap;
   const girth = armhole.front + armhole.back;
+  const fitted = draftByFitFirst(task, cloth);
   const told = (message: Phrase, numbers: Finding["numbers"]): Finding => ({
     code: `surplus-${task.surplus}`,
     severity: "note",
@@ -42,13 +43,7 @@ function surplusTaken(task: SetInTask, surplus: number, cloth: Cloth): Finding |
     message,
     reason: phrase`Below the notches cap and armhole still match; all of it lies between them at the crown.`,
     numbers,
-    remedies: [
-      {
-        id: "not-any-more",
-        label: phrase`Do not, and fit the cap instead`,
-        change: { sleeve: { surplus: undefined } },
-      },
-    ],
+    remedies: fitted ? [{ ...fitted, id: "not-any-more", label: phrase`Do not, and fit the cap instead` }] : [],
   });
   if (task.surplus === "gather" && surplus > 0) {
     const between = girth - task.notches.front - task.notches.back;

@@ -1,6 +1,5 @@
 import type { DrawnCollar, OuterEdge, UpperEdge } from "../collar";
 import { length, phrase } from "../draft";
-import { crossesItself } from "../geometry";
 import type { Finding, Remedy, SpecChange } from "./finding";
 import { judgeLapel } from "./judge-lapel";
 import type { Seam } from "./seam";
@@ -24,33 +23,15 @@ export function judgeCollar(
   drawing: DrawnCollar,
   seams: readonly Seam[],
   deepen: DeepenNeck,
-  /** Every figure of this kind left open again. */
-  usual: NonNullable<SpecChange["collar"]>,
 ): readonly Finding[] {
   const { upperEdge, outer, turnedOver, lapel, rounded } = drawing;
   return [
-    ...judgeOutlines(drawing, usual),
     ...seams.flatMap(judgeSeam),
     ...(upperEdge ? [...judgeUpperEdge(upperEdge), ...judgeNeckline(upperEdge, deepen)] : []),
     ...(turnedOver ? judgeFall(turnedOver) : []),
     ...(outer ? judgeOuterEdge(outer) : []),
     ...(lapel ? judgeLapel(lapel) : []),
     ...(rounded ? [judgeRounding(rounded)] : []),
-  ];
-}
-
-function judgeOutlines({ drawn }: DrawnCollar, usual: NonNullable<SpecChange["collar"]>): readonly Finding[] {
-  const crossed = drawn.find(({ outline }) => crossesItself(outline));
-  if (!crossed) return [];
-  return [
-    told({
-      code: "outline-crosses-itself",
-      severity: "fault",
-      message: phrase`With these figures the outline of the ${crossed.name.toLowerCase()} crosses itself.`,
-      reason: phrase`It cannot be cut: two of its lengths or angles contradict each other.`,
-      numbers: {},
-      remedies: [remedy("usual-figures", phrase`Take the usual figures for this collar`, usual)],
-    }),
   ];
 }
 

@@ -198,12 +198,16 @@ function judgeFinishedLength({ finished, hem }: FinishedStyle, armLength: number
   ];
 }
 
+const INSIDE_MM = 0.01;
+
 /** A length for which the sleeve has no room: drawn with the nearest that it has room for, or not at all. */
 export function noRoom(
   kind: SleeveKind,
   { field, asked, least, most, drawn }: Misplaced,
   how: "drawn" | "not-drawn" = "drawn",
 ): Finding {
+  // A hair within the room, so that what is written and read back is still within it.
+  const inside = most - least > 2 * INSIDE_MM ? Math.min(most - INSIDE_MM, Math.max(least + INSIDE_MM, drawn)) : drawn;
   const isLength = field === "length";
   const label = isLength ? "Sleeve length" : (styleOf(kind)?.fields[field]?.label ?? field);
   return {
@@ -216,8 +220,8 @@ export function noRoom(
     remedies: [
       {
         id: "where-drawn",
-        label: phrase`Set it to ${length(drawn)}`,
-        change: { sleeve: isLength ? { length: drawn } : { [kind]: { [field]: drawn } } },
+        label: phrase`Set it to ${length(inside)}`,
+        change: { sleeve: isLength ? { length: inside } : { [kind]: { [field]: inside } } },
       },
     ],
   };

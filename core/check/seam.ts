@@ -2,7 +2,7 @@ import type { Block } from "../block";
 import { type Figure, length, phrase } from "../draft";
 import { type Path, pathLength, reversePath } from "../geometry";
 import type { SeamId, StyleSeam } from "../sleeve/bodice-style";
-import { type SeamNotch, type SetInSleeve, type SetInTask, standOff, wantedSeams } from "../sleeve/set-in";
+import { type SetInSleeve, type SetInTask, standOff, wantedSeams } from "../sleeve/set-in";
 import { type EaseProfile, easeProfile } from "./ease";
 
 export type { SeamId };
@@ -25,6 +25,9 @@ export type Seam = {
   readonly partName: string;
   readonly body: string;
   readonly part: string;
+  /** Every edge of each side in its order from where the seam begins, as piece and edge; their lengths add up to the seam's. */
+  readonly bodyEdges: readonly string[];
+  readonly partEdges: readonly string[];
   readonly bodyPath: Path;
   readonly partPath: Path;
   readonly bodyLength: number;
@@ -72,14 +75,14 @@ export function sleeveSeams(
       block.front.armhole.path,
       caps.front,
       wanted.front - task.cap.armhole.front + gathered("front"),
-      sleeve.notches,
+      sleeve,
     ),
     walk(
       "back",
       block.back.armhole.path,
       caps.back,
       wanted.back - task.cap.armhole.back + gathered("back"),
-      sleeve.notches,
+      sleeve,
     ),
   ];
 }
@@ -89,7 +92,7 @@ function walk(
   bodyDown: Path,
   partDown: Path,
   target: number,
-  notches: readonly SeamNotch[],
+  { notches, twoPiece }: Pick<SetInSleeve, "notches" | "twoPiece">,
 ): Seam {
   const bodyLength = pathLength(bodyDown);
   const partLength = pathLength(partDown);
@@ -97,6 +100,8 @@ function walk(
   const notch = notches.find((n) => n.id === side);
   if (!notch) throw new Error(`walk: no notch on the ${side} armhole`);
   const name = `${side} notch`;
+  const cap = side === "front" ? "capFront" : "capBack";
+  const under = side === "front" ? "capUnderFront" : "capUnderBack";
   const lowerEase = notch.partAt - notch.bodyAt;
   return {
     id: `armhole.${side}`,
@@ -104,7 +109,9 @@ function walk(
     bodyName: `${side} armhole`,
     partName: `${side} cap`,
     body: `${side}.armhole`,
-    part: side === "front" ? "sleeve.capFront" : "sleeve.capBack",
+    part: `sleeve.${cap}`,
+    bodyEdges: [`${side}.armhole`],
+    partEdges: twoPiece ? [`underSleeve.${under}`, `topSleeve.${cap}`] : [`sleeve.${cap}`],
     bodyPath: reversePath(bodyDown),
     partPath: reversePath(partDown),
     bodyLength,

@@ -1,13 +1,29 @@
 import type { Path } from "../geometry";
 import type { StyleSeam } from "../sleeve/bodice-style";
 
+/** Which edges the two sides of a neckline seam are made of, from the centre back. */
+export type NecklineEdges = { readonly body: readonly string[]; readonly part: readonly string[] };
+
+/** The neckline's own edges of the half garment, and the top of a button stand that a collar runs onto. */
+export function wholeNeckline(beyond: number): readonly string[] {
+  return ["back.neckline", "front.neckline", ...(beyond > 0 ? ["front.standTop"] : [])];
+}
+
 /** The neckline against a collar's neck edge, both from the centre back; `shoulderAt` where they run on past the shoulder. */
-export function necklineSeam(bodyPath: Path, partPath: Path, to: string, shoulderAt: number | null): StyleSeam {
+export function necklineSeam(
+  bodyPath: Path,
+  partPath: Path,
+  to: string,
+  shoulderAt: number | null,
+  { body, part }: NecklineEdges,
+): StyleSeam {
   return {
     id: "neckline",
     name: "Neckline",
     body: "block.neckline",
-    part: "collar.neck",
+    part: part[0] ?? "collar.neck",
+    bodyEdges: body,
+    partEdges: part,
     bodyName: shoulderAt === null ? "back neckline" : "neckline",
     partName: "collar",
     bodyPath,

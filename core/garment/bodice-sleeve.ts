@@ -50,7 +50,7 @@ export type SeamMark = {
   readonly partAt: number;
 };
 
-export type BodiceOutcome = { readonly drafted: DraftedBodiceSleeve | null; readonly findings: readonly Finding[] };
+export type BodiceOutcome = { readonly drafted: DraftedBodiceSleeve | null; readonly judge: () => readonly Finding[] };
 
 export function draftBodiceSleeve(
   resolved: ResolvedSpec,
@@ -61,17 +61,17 @@ export function draftBodiceSleeve(
 ): BodiceOutcome {
   const drawing = style.draft(baseOf(resolved, asked, block), asked.styleLengths);
   if (!drawing.isDrawn) {
-    const why =
+    const why = () =>
       drawing.why === "no-cap"
         ? withoutCapChoices(
-            whyNoSleeve(drawing.task, resolved.cloth, enlarge),
+            whyNoSleeve(drawing.task, resolved.cloth, enlarge, asked),
             lowerFurther(resolved, asked, style, block),
           )
         : judgeNoRoom(asked.kind, drawing.misplaced);
-    return { drafted: null, findings: [why] };
+    return { drafted: null, judge: () => [why()] };
   }
   const { body, cloth } = resolved;
-  const limb = limbAt(drawing.hemLevel, drawing.capHeight, body);
+  const limb = limbAt(drawing.hemLevel + finishDepth(asked.hem), drawing.capHeight, body);
   const hem = finishHem(asked.hem, drawing.hemLength, limb);
   const isOpened = asked.hem.finish === "cuff" && asked.hem.opening > 0;
   const drawn = drawing.drawn.map((piece) =>
@@ -96,7 +96,7 @@ export function draftBodiceSleeve(
       draft: draftOf(drawing, hem),
       solvers: [...(fitted?.sleeve.solvers ?? []), ...drawing.solvers],
     },
-    findings: [
+    judge: () => [
       ...(fitted ? judgeWidth(fitted.task, fitted.sleeve, cloth) : []),
       ...judgeBodiceSleeve(asked.kind, drawing, seams, cloth),
       ...judgeStyle(

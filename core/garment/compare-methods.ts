@@ -1,9 +1,11 @@
 import type { Finding } from "../check";
+import type { Cloth } from "../cloth";
 import { methodOf, SET_IN_METHODS, type SetInMethod, type TradeOff, tradeOff } from "../sleeve/set-in";
 import { buildBlock } from "./build-block";
 import { enlargeArmhole } from "./enlarge-armhole";
+import { guarded } from "./guarded";
 import { resolveSpec } from "./resolve";
-import type { ResolvedSleeve } from "./resolve-sleeve";
+import { type ResolvedSleeve, usualUpperArmEase } from "./resolve-sleeve";
 import { draftSewnSleeve, type SewnSleeve } from "./sewn-sleeve";
 import type { GarmentSpec } from "./spec";
 
@@ -76,14 +78,22 @@ function prepare(spec: GarmentSpec) {
   const enlarge = enlargeArmhole(resolved.block, block);
   return {
     asked,
-    draft: (method: SetInMethod, capEase: number) =>
-      draftSewnSleeve(resolved, asItIs(asked, method, capEase), block, enlarge),
+    draft: (method: SetInMethod, capEase: number) => {
+      const { value, findings } = guarded(
+        "sleeve",
+        () => draftSewnSleeve(resolved, asItIs(asked, resolved.cloth, method, capEase), block, enlarge),
+        { drafted: null, judge: () => [] },
+      );
+      const judged = guarded<readonly Finding[]>("sleeve", value.judge, []);
+      return { drafted: value.drafted, findings: [...findings, ...judged.findings, ...judged.value] };
+    },
   };
 }
 
-function asItIs(asked: ResolvedSleeve, method: SetInMethod, capEase: number): ResolvedSleeve {
+function asItIs(asked: ResolvedSleeve, cloth: Cloth, method: SetInMethod, capEase: number): ResolvedSleeve {
   return {
     ...asked,
+    upperArmEase: asked.upperArmEaseGiven ?? usualUpperArmEase(method, cloth)[0],
     kind: "set-in",
     method,
     capEase,

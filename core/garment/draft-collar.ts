@@ -12,6 +12,7 @@ import {
 import { composeDraft, type Draft } from "../draft";
 import { endOf, findRoot } from "../geometry";
 import type { Piece } from "../pattern";
+import type { NeckEdges, StyleSeam } from "../sleeve/bodice-style";
 import type { NamedSolution } from "../sleeve/set-in";
 import { reachingWaist } from "./reaching-waist";
 import type { ResolvedSpec } from "./resolve";
@@ -31,16 +32,24 @@ export type DraftedCollar = {
   readonly solvers: readonly NamedSolution[];
 };
 
-export type CollarOutcome = { readonly drafted: DraftedCollar | null; readonly findings: readonly Finding[] };
+/** The block with its neck as the sleeve leaves it, null when it leaves none, and the edges that make up that neck. */
+export type NeckForCollar = { readonly block: Block | null; readonly edges: NeckEdges };
+
+/** A collar names the neckline's halves; what they are cut into by the sleeve stands in their place. */
+function alongEdges(seam: StyleSeam, { back, front }: NeckEdges): StyleSeam {
+  const cut: Readonly<Record<string, readonly string[]>> = { "back.neckline": back, "front.neckline": front };
+  return { ...seam, bodyEdges: seam.bodyEdges.flatMap((one) => cut[one] ?? [one]) };
+}
+
+export type CollarOutcome = { readonly drafted: DraftedCollar | null; readonly judge: () => readonly Finding[] };
 
 /** Drafts the collar on the block's neckline and judges it. */
 export function draftCollar(
   { collar: asked, bodice, block: { alterations } }: ResolvedSpec,
-  /** With its neck as the sleeve leaves it; null when it leaves none. */
-  block: Block | null,
+  { block, edges }: NeckForCollar,
 ): CollarOutcome {
-  if (!asked) return { drafted: null, findings: [] };
-  if (!block) return { drafted: null, findings: [judgeNoCollar({ what: "no-neckline" })] };
+  if (!asked) return { drafted: null, judge: () => [] };
+  if (!block) return { drafted: null, judge: () => [judgeNoCollar({ what: "no-neckline" })] };
   const { kind, figures, choices, given, neck } = asked;
   const onto = reachingWaist(block, bodice.backLength);
   const base: CollarBase = {
@@ -49,8 +58,8 @@ export function draftCollar(
     waist: onto.levels.find(({ id }) => id === "waist")?.y ?? endOf(onto.back.neckline.path).y + bodice.backLength,
   };
   const drawing = collarOf(kind).draft(base, figures as never, choices as never, given);
-  if (!drawing.isDrawn) return { drafted: null, findings: [judgeNoCollar(drawing.why)] };
-  const seams = styleSeams(drawing.seams);
+  if (!drawing.isDrawn) return { drafted: null, judge: () => [judgeNoCollar(drawing.why)] };
+  const seams = styleSeams(drawing.seams.map((seam) => alongEdges(seam, edges)));
   return {
     drafted: {
       kind,
@@ -64,13 +73,8 @@ export function draftCollar(
       draft: composeDraft("collar", drawing.title, [...drawing.acts, drawing.cutting]),
       solvers: drawing.solvers,
     },
-    findings: judgeCollar(drawing, seams, deepenNeck(block, alterations), leftOpen(kind)),
+    judge: () => judgeCollar(drawing, seams, deepenNeck(block, alterations)),
   };
-}
-
-function leftOpen(kind: CollarKindName) {
-  const names = collarOf(kind).groups.flatMap(({ fields = [] }) => fields);
-  return Object.fromEntries(names.map((name) => [name, undefined]));
 }
 
 /** Nobody deepens a neck by more for the sake of a collar. Our own limit. */

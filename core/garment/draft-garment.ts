@@ -1,17 +1,22 @@
 import type { AlterationTaken, Block } from "../block";
-import { type Finding, judgeMeasures, lowerCapFigures, type Seam } from "../check";
+import { type Finding, judgeMeasures, judgeOutlines, judgeSolvers, lowerCapFigures, type Seam } from "../check";
 import { type Draft, type Figure, phrase } from "../draft";
 import { boxOf } from "../geometry";
 import type { Piece } from "../pattern";
+import { NECK_OF_BODICE } from "../sleeve/bodice-style";
 import type { NamedSolution } from "../sleeve/set-in";
-import { buildBlock } from "./build-block";
-import { type CollarOutcome, type DraftedCollar, draftCollar } from "./draft-collar";
-import { type DraftedSleeve, draftSleeve, type SleeveOutcome } from "./draft-sleeve";
+import { type BuiltBlock, buildBlock } from "./build-block";
+import { type CollarOutcome, type DraftedCollar, draftCollar, type NeckForCollar } from "./draft-collar";
+import type { DraftedSleeve } from "./draft-sleeve";
 import { enlargeArmhole } from "./enlarge-armhole";
+import { guarded, type Station } from "./guarded";
 import { judgeCompleteness } from "./judge-completeness";
 import { piecesTogether } from "./pieces-together";
+import { provenFindings } from "./prove-remedies";
 import { type DefaultTaken, type ResolvedSpec, resolveSpec } from "./resolve";
+import { draftSettledSleeve, type SettledSleeve } from "./settle-sleeve";
 import type { GarmentSpec } from "./spec";
+import { usualCollar, usualSleeve } from "./usual-figures";
 
 /** A drafted garment: plain data, millimetres throughout. The same spec gives the same garment, everywhere. */
 export type Garment = {
@@ -35,26 +40,74 @@ export type Garment = {
   readonly solvers: readonly NamedSolution[];
 };
 
-const NO_SLEEVE: SleeveOutcome = { drafted: null, findings: [] };
-const NO_COLLAR: CollarOutcome = { drafted: null, findings: [] };
+const NO_BLOCK: BuiltBlock = { block: null, plain: null, alterations: [], findings: [], figures: [] };
+const NO_SLEEVE: SettledSleeve = { outcome: { drafted: null, judge: () => [] }, retaken: [] };
+const NO_COLLAR: CollarOutcome = { drafted: null, judge: () => [] };
 
-/** Drafts the whole garment. Never throws for a spec that `readGarment` accepted. */
+/**
+ * Drafts the whole garment, every remedy of its findings tried. Never throws for a spec that `readGarment` accepted: what was not
+ * foreseen at one station is a finding there, and the others go on.
+ */
 export function draftGarment(spec: GarmentSpec): Garment {
+  const garment = sketchGarment(spec);
+  return { ...garment, findings: provenFindings(garment, sketchGarment) };
+}
+
+/** The garment as `draftGarment` gives it, but for its remedies, which are not tried yet: for every frame of a drag. */
+export function sketchGarment(spec: GarmentSpec): Garment {
   const resolved = resolveSpec(spec);
-  const built = buildBlock(resolved.block, resolved.defaults);
+  const { value: built, findings: ofBlock } = guarded(
+    "block",
+    () => buildBlock(resolved.block, resolved.defaults),
+    NO_BLOCK,
+  );
   const { block } = built;
-  const { drafted, findings } =
-    block && resolved.sleeve
-      ? draftSleeve(resolved, resolved.sleeve, block, enlargeArmhole(resolved.block, block))
-      : NO_SLEEVE;
-  const collar = block
-    ? draftCollar(resolved, drafted?.family === "bodice" ? drafted.drawing.necked : block)
-    : NO_COLLAR;
-  const { pieces, findings: shared } = piecesTogether(drafted?.pieces ?? [], collar.drafted);
+  const { value: settled, findings: ofSleeve } = guarded(
+    "sleeve",
+    () =>
+      block && resolved.sleeve
+        ? draftSettledSleeve(spec, resolved, resolved.sleeve, block, enlargeArmhole(resolved.block, block))
+        : NO_SLEEVE,
+    NO_SLEEVE,
+  );
+  const { outcome: sleeve, retaken } = settled;
+  const { drafted } = sleeve;
+  const defaults = withRetaken(resolved.defaults, retaken);
+  const { value: collar, findings: ofCollar } = guarded(
+    "collar",
+    () => (block ? draftCollar(resolved, neckLeftBy(drafted, block)) : NO_COLLAR),
+    NO_COLLAR,
+  );
+  const { pieces, collarSeams, findings: shared } = piecesTogether(drafted?.pieces ?? [], collar.drafted);
+  const solvers = [
+    ...(block?.solvers ?? []),
+    ...(drafted ? solversOf(drafted) : []),
+    ...(collar.drafted?.solvers ?? []),
+  ];
+  const { value: lowerCaps } = guarded(
+    "sleeve",
+    () => (drafted?.family === "sewn" ? lowerCapFigures(drafted.seams) : []),
+    [],
+  );
+  const judged = (station: Station, judge: () => readonly Finding[]) => {
+    const { value, findings } = guarded<readonly Finding[]>(station, judge, []);
+    return [...findings, ...value];
+  };
+  const findings = [
+    ...ofSleeve,
+    ...judged("sleeve", sleeve.judge),
+    ...judged("sleeve", () => judgeOutlines(drafted?.pieces ?? [], "sleeve", usualSleeve(spec))),
+    ...ofCollar,
+    ...judged("collar", collar.judge),
+    ...judged("collar", () => judgeOutlines(collar.drafted?.pieces ?? [], "collar", usualCollar(spec))),
+    ...shared,
+    ...ofBlock,
+    ...built.findings,
+  ];
   return {
     spec,
     resolved,
-    defaults: resolved.defaults,
+    defaults,
     block,
     plainBlock: built.plain,
     alterations: built.alterations,
@@ -67,24 +120,33 @@ export function draftGarment(spec: GarmentSpec): Garment {
     ],
     figures: [
       ...built.figures,
-      ...(drafted
-        ? [...drafted.draft.figures, ...(drafted.family === "sewn" ? lowerCapFigures(drafted.seams) : [])]
-        : []),
+      ...(drafted?.draft.figures ?? []),
+      ...lowerCaps,
       ...(pieces.length > 0 ? paperFigures(pieces) : []),
       ...(collar.drafted?.draft.figures ?? []),
     ],
-    seams: [...(drafted?.seams ?? []), ...(collar.drafted?.seams ?? [])],
+    seams: [...(drafted?.seams ?? []), ...collarSeams],
     pieces,
     findings: [
       ...findings,
-      ...collar.findings,
-      ...shared,
-      ...built.findings,
-      ...judgeCompleteness(resolved.defaults),
+      ...judgeSolvers(solvers, findings),
+      ...judgeCompleteness(defaults),
       ...judgeMeasures(spec.body),
     ],
-    solvers: [...(block?.solvers ?? []), ...(drafted ? solversOf(drafted) : []), ...(collar.drafted?.solvers ?? [])],
+    solvers,
   };
+}
+
+/** The neck that a collar is fitted to: as the sleeve leaves it. */
+function neckLeftBy(drafted: DraftedSleeve | null, block: Block): NeckForCollar {
+  return drafted?.family === "bodice"
+    ? { block: drafted.drawing.necked, edges: drafted.drawing.neckEdges }
+    : { block, edges: NECK_OF_BODICE };
+}
+
+/** What was taken otherwise once the block was known stands in the place of what was taken first. */
+function withRetaken(defaults: readonly DefaultTaken[], retaken: readonly DefaultTaken[]): readonly DefaultTaken[] {
+  return defaults.map((one) => retaken.find(({ path }) => path === one.path) ?? one);
 }
 
 function solversOf(drafted: DraftedSleeve): readonly NamedSolution[] {

@@ -19,7 +19,8 @@ export function bodiceSleeve({ sleeve }: { readonly sleeve: DraftedSleeve | null
   return sleeve?.family === "bodice" ? sleeve : null;
 }
 
-export type SleeveOutcome = { readonly drafted: DraftedSleeve | null; readonly findings: readonly Finding[] };
+/** What was drafted, and what there is to say about it: apart, so that a judge that fails takes no sleeve along. */
+export type SleeveOutcome = { readonly drafted: DraftedSleeve | null; readonly judge: () => readonly Finding[] };
 
 /** Drafts the sleeve that is asked for and judges it. `enlarge` says how this block's armhole could be made larger. */
 export function draftSleeve(

@@ -26,6 +26,7 @@ export const LENGTH_FIELDS: Readonly<Record<string, Field>> = {
   ...Object.fromEntries(MEASURE_IDS.map((id) => [`body.${id}`, field(measureOf(id).term, READING)])),
   "block.armhole.front": field("Front armhole", READING),
   "block.armhole.back": field("Back armhole", READING),
+  "block.armhole.girth": field("Round armhole", READING),
   "block.armhole.depth": field("Armhole depth", READING),
   "block.shoulder.length": field("Shoulder length", READING),
   "block.shoulder.slope": field("Shoulder slope", SLOPE),

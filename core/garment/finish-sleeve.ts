@@ -5,6 +5,7 @@ import { type Path, pathLength } from "../geometry";
 import { notchOn, type Piece } from "../pattern";
 import { casingDepth, type FinishedHem, finishHem, OPENING_SHARE } from "../sleeve/finish";
 import {
+  finishedLength,
   hemWidthOf,
   type SeamNotch,
   type SetInSleeve,
@@ -23,7 +24,7 @@ export type FinishedSleeve = {
   readonly isRedrawn: boolean;
   readonly hem: FinishedHem;
   readonly hemLength: number;
-  /** The girth of the limb where the sleeve ends. */
+  /** The girth of the limb where the finished sleeve ends when it is worn, below its cuff. */
   readonly limb: number;
   /** The sleeve in one piece, also where it is cut in two: for laying it on the armhole or over another. */
   readonly whole: Piece;
@@ -52,7 +53,8 @@ export function finishSleeve(
 ): FinishedSleeve {
   const style = sewnStyleOf(asked.kind);
   const styled = style?.derive({ block, task, sleeve, turnUp: turnUpOf(asked) }, asked.styleLengths) ?? null;
-  const limb = limbAt(task.lengths.length, sleeve.frame.height, body);
+  // Where it is worn: what falls over the hem hangs over the arm and does not lower it.
+  const limb = limbAt(finishedLength(task.lengths), sleeve.frame.height, body);
   const hemLength = styled?.hemLength ?? hemWidthOf(sleeve.outline, sleeve.twoPiece);
   const hem = finishHem(asked.hem, hemLength, limb, sleeve.twoPiece ? "back-seam" : "hem");
   const isOpened = asked.hem.finish === "cuff" && asked.hem.opening > 0 && !sleeve.twoPiece;

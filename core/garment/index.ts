@@ -9,7 +9,8 @@ export {
   tradeOffOf,
 } from "./compare-methods";
 export type { DraftedCollar } from "./draft-collar";
-export { draftGarment, type Garment } from "./draft-garment";
+export { draftGarment, type Garment, sketchGarment } from "./draft-garment";
+export { edgePaths } from "./edge-paths";
 export { bodiceSleeve, type DraftedSleeve, sewnSleeve } from "./draft-sleeve";
 export { estimateBody } from "./estimate-body";
 export { type Bounds, type Field, fieldPath, LENGTH_FIELDS, labelOf } from "./fields";
@@ -22,6 +23,7 @@ export {
 } from "./handles";
 export type { Issue } from "./issues";
 export { type ReadLength, readLength } from "./length-field";
+export { provenFindings } from "./prove-remedies";
 export { type ReadGarment, readGarment } from "./read";
 export { type ReadMeasures, readMeasures } from "./read-measures";
 export type { DefaultTaken } from "./resolve";
@@ -32,10 +34,12 @@ export {
   type BlockSpec,
   type DraftedBlockSpec,
   emptyGarment,
+  GARMENT_FORMAT,
   type GarmentSpec,
   type NotchMark,
   type OutlineBlockSpec,
   type OutlineHalfSpec,
   type SleeveSpec,
 } from "./spec";
-export { writeGarment } from "./write";
+export { UNFORESEEN } from "./guarded";
+export { inUnit, writeGarment } from "./write";

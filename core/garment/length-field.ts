@@ -25,20 +25,25 @@ export function readLength(written: unknown, unit: TapeUnit, field: Field): Read
     );
   }
   const { least, most } = field.bounds;
-  if (size < least)
+  const slack = SLACK * Math.max(1, Math.abs(size));
+  if (size < least - slack)
     return refuse(
       "too-small",
       `${field.label}: ${quoted(written)} is too small. ${tooSmall(least, unit)}`,
       field.bounds,
     );
-  if (size > most)
+  if (size > most + slack)
     return refuse(
       "too-large",
       `${field.label}: ${quoted(written)} is too large. ${tooLarge(field, unit)}`,
       field.bounds,
     );
-  return { ok: true, mm: size };
+  // What lies beyond a bound by less was on it before it was turned into the unit of the file.
+  return { ok: true, mm: Math.min(most, Math.max(least, size)) };
 }
+
+/** What turning a length into inches and back may lose, as a share of it. */
+const SLACK = 1e-9;
 
 function sizeInMm(written: unknown, unit: TapeUnit): number | undefined {
   if (typeof written === "number") return Number.isFinite(written) ? toMm(written, unit) : undefined;
@@ -47,8 +52,13 @@ function sizeInMm(written: unknown, unit: TapeUnit): number | undefined {
   return parsed.ok ? parsed.mm : undefined;
 }
 
+/** A reading may be as small as it likes, but for nothing; every other bound is told as it is. */
+const NEXT_TO_NOTHING_MM = 0.5;
+
 function tooSmall(least: number, unit: TapeUnit): string {
-  return least > 0 ? "It has to be more than nothing: measure it again." : `The least is ${formatLength(least, unit)}.`;
+  return least > 0 && least < NEXT_TO_NOTHING_MM
+    ? "It has to be more than nothing: measure it again."
+    : `The least is ${formatLength(least, unit)}.`;
 }
 
 function tooLarge(field: Field, unit: TapeUnit): string {

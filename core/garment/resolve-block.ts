@@ -50,7 +50,8 @@ export type ResolvedBlock = { readonly alterations: readonly Alteration[] } & (
 export function blockNeedsBust(block: BlockSpec): boolean {
   if (block.source === "drafted") return true;
   if (block.source === "outline") return false;
-  return Object.values(block.armhole).filter((value) => value !== undefined).length < 3;
+  const { front, back, girth } = block.armhole;
+  return front === undefined && back === undefined && girth === undefined;
 }
 
 export function resolveBlock(spec: GarmentSpec, bust: number, measured: Measured, chosen: Chosen): ResolvedBlock {

@@ -6,7 +6,7 @@ import {
   type Side,
   stitchingLineOffsets,
 } from "../block";
-import type { Estimate } from "../body";
+import { type Body, type Estimate, estimateArmhole } from "../body";
 import { length, percent, phrase } from "../draft";
 import type { GarmentSpec, ReadingsBlockSpec } from "./spec";
 import type { Measured } from "./take-default";
@@ -22,14 +22,13 @@ import {
   usual,
 } from "./usual-block";
 
-/** Armhole of a garment ÷ bust, and its parts: stand-ins until the armhole is taped, from memory. */
-const ARMHOLE_SHARE_OF_BUST = 0.48;
+/** The parts of an armhole: stand-ins until each is taped, from memory. */
 const FRONT_SHARE_OF_ARMHOLE = 0.485;
 const DEPTH_SHARE_OF_ARMHOLE = 0.435;
 
 /** The readings on the stitching line, with a stand-in for each that is missing, and by what each was moved to get there. */
 export function resolveReadings(spec: GarmentSpec, block: ReadingsBlockSpec, bust: number, measured: Measured) {
-  const armhole = resolveArmhole(block, bust, measured);
+  const armhole = resolveArmhole(spec, block, bust, measured);
   // A neckline that no collar is fitted to may be estimated without a word; with a collar it has to be measured.
   const isNeckNeeded = spec.collar !== null;
   const shoulder = resolveShoulder(spec, block, measured);
@@ -92,22 +91,22 @@ function leftOut(offsets: ReadingOffsets, { leaveOut }: ReadingsBlockSpec): Read
   };
 }
 
-function resolveArmhole({ armhole }: ReadingsBlockSpec, bust: number, measured: Measured) {
-  const { front, back, depth } = armhole;
-  const girth = bust * ARMHOLE_SHARE_OF_BUST;
-  const share = (of: number, name: string): Estimate => ({
-    value: girth * of,
-    rule: phrase`${percent(of)} of an armhole taken as ${percent(ARMHOLE_SHARE_OF_BUST)} of bust ${length(bust)}, ${name}`,
-    source: "stand-in",
-  });
-  // With one half taped, the other follows from it; only with neither is the bust asked.
-  const frontShare = FRONT_SHARE_OF_ARMHOLE / (1 - FRONT_SHARE_OF_ARMHOLE);
-  const readFront = measured("block.armhole.front", front, () =>
-    back === undefined ? share(FRONT_SHARE_OF_ARMHOLE, "front part") : partner(back, frontShare, "back"),
-  );
-  const readBack = measured("block.armhole.back", back, () =>
-    front === undefined ? share(1 - FRONT_SHARE_OF_ARMHOLE, "back part") : partner(front, 1 / frontShare, "front"),
-  );
+/**
+ * Front, back and depth, what was not read standing in. One figure round the whole armhole is split by the usual share; with one half and
+ * the whole, the other half is what is left; with only one half, the other follows from it.
+ */
+function resolveArmhole({ body }: GarmentSpec, { armhole }: ReadingsBlockSpec, bust: number, measured: Measured) {
+  const { front, back, girth, depth } = armhole;
+  const whole = girth === undefined ? wholeArmhole(body, bust) : null;
+  const half = (side: Side, other: number | undefined): Estimate => {
+    const share = side === "front" ? FRONT_SHARE_OF_ARMHOLE : 1 - FRONT_SHARE_OF_ARMHOLE;
+    if (girth !== undefined) return other === undefined ? split(girth, share) : rest(girth, other);
+    if (other !== undefined) return partner(other, share / (1 - share), side === "front" ? "back" : "front");
+    const { value, rule, source } = whole ?? estimateArmhole(bust);
+    return { value: value * share, rule: phrase`${percent(share)} of an armhole taken as ${rule}, ${side} part`, source };
+  };
+  const readFront = measured("block.armhole.front", front, () => half("front", back));
+  const readBack = measured("block.armhole.back", back, () => half("back", front));
   const readDepth = measured("block.armhole.depth", depth, () => ({
     value: (readFront + readBack) * DEPTH_SHARE_OF_ARMHOLE,
     rule: phrase`${percent(DEPTH_SHARE_OF_ARMHOLE)} of the armhole ${length(readFront + readBack)}`,
@@ -115,6 +114,38 @@ function resolveArmhole({ armhole }: ReadingsBlockSpec, bust: number, measured: 
   }));
   return { front: readFront, back: readBack, depth: readDepth };
 }
+
+/** A garment's armhole over the armscye girth of the body in it: from memory. */
+const ARMHOLE_OVER_ARMSCYE = 1.09;
+
+/** Where nothing of the armhole was read: from the armscye on the body, else from the bust. */
+function wholeArmhole({ armholeGirth }: Body, bust: number): Estimate {
+  if (armholeGirth === undefined) return estimateArmhole(bust);
+  return {
+    value: armholeGirth * ARMHOLE_OVER_ARMSCYE,
+    rule: phrase`armscye girth ${length(armholeGirth)} × ${ARMHOLE_OVER_ARMSCYE.toFixed(2)}`,
+    source: "stand-in",
+  };
+}
+
+function split(girth: number, share: number): Estimate {
+  return {
+    value: girth * share,
+    rule: phrase`${percent(share)} of the round armhole ${length(girth)}, its usual part`,
+    source: "from memory",
+  };
+}
+
+function rest(girth: number, other: number): Estimate {
+  return {
+    value: Math.max(LEAST_HALF_MM, girth - other),
+    rule: phrase`what the other half ${length(other)} leaves of the round armhole ${length(girth)}`,
+    source: "geometry",
+  };
+}
+
+/** A round armhole that is no longer than one of its halves contradicts it: what is left is found to fit no depth. */
+const LEAST_HALF_MM = 1;
 
 function partner(other: number, factor: number, name: string): Estimate {
   return {

@@ -1,4 +1,4 @@
-import type { SleeveBody } from "../body";
+import { limbAt, type SleeveBody } from "../body";
 import type { Cloth } from "../cloth";
 import { length, type Phrase, percent, phrase, type Source } from "../draft";
 import { type HemChoices, type HemFinish, USUAL_OPENING_MM } from "../sleeve/finish";
@@ -25,6 +25,8 @@ export type ResolvedSleeve = {
   readonly capEase: number;
   readonly backEaseShare: number;
   readonly upperArmEase: number;
+  /** Null where it was left to its default. */
+  readonly upperArmEaseGiven: number | null;
   readonly elbowEase: number;
   readonly wristEase: number;
   readonly length: number;
@@ -45,6 +47,7 @@ export type ResolvedSleeve = {
   readonly notches: { readonly front?: number | undefined; readonly back?: number | undefined };
 };
 
+/** `shoulderExtension` is what the block's shoulder reaches beyond its point. */
 export function resolveSleeve(
   sleeve: SleeveSpec,
   body: SleeveBody,
@@ -52,7 +55,6 @@ export function resolveSleeve(
   shoulderExtension: number,
   chosen: Chosen,
 ): ResolvedSleeve {
-  const middle = (range: { readonly least: number; readonly most: number }) => (range.least + range.most) / 2;
   const wristEase =
     body.hand === undefined
       ? WRIST_EASE_MM
@@ -63,19 +65,22 @@ export function resolveSleeve(
       : phrase`so that the hand, ${length(body.hand)}, passes`;
   const style = styleOf(sleeve.kind);
   const fitting = sewnStyleOf(sleeve.kind)?.fitting;
+  const method: SetInMethod =
+    fitting?.method ??
+    chosen(
+      "sleeve.method",
+      sleeve.method,
+      "fit-first",
+      phrase`the only method that fits arm and armhole together`,
+      "choice",
+    );
+  const whole = chosen("sleeve.length", sleeve.length, ...usualLength(sleeve.kind, style, body, shoulderExtension));
+  const armEase = chosen("sleeve.upperArmEase", sleeve.upperArmEase, ...usualUpperArmEase(method, cloth));
   return {
     kind: sleeve.kind,
     styleLengths: style ? resolveStyle(sleeve, sleeve.kind, style, chosen) : {},
-    hem: resolveHem(sleeve, style?.usualFinish ?? "plain", chosen),
-    method:
-      fitting?.method ??
-      chosen(
-        "sleeve.method",
-        sleeve.method,
-        "fit-first",
-        phrase`the only method that fits arm and armhole together`,
-        "choice",
-      ),
+    hem: resolveHem(sleeve, style?.usualFinish ?? "plain", body, whole, chosen),
+    method,
     capEase:
       fitting?.capEase ??
       chosen(
@@ -92,16 +97,11 @@ export function resolveSleeve(
       phrase`slightly more ease at the back`,
       "common practice, no source",
     ),
-    upperArmEase: chosen(
-      "sleeve.upperArmEase",
-      sleeve.upperArmEase,
-      middle(cloth.upperArmEase),
-      phrase`middle of what ${cloth.name.toLowerCase()} ${cloth.source === "choice" ? "takes here" : "usually takes"}, ${length(cloth.upperArmEase.least)} to ${length(cloth.upperArmEase.most)}`,
-      cloth.source === "choice" ? "choice" : "from memory",
-    ),
-    elbowEase: chosen("sleeve.elbowEase", sleeve.elbowEase, ELBOW_EASE_MM, phrase`usual`, "from memory"),
+    upperArmEase: armEase,
+    upperArmEaseGiven: sleeve.upperArmEase ?? null,
+    elbowEase: chosen("sleeve.elbowEase", sleeve.elbowEase, ...elbowEase(armEase)),
     wristEase: chosen("sleeve.wristEase", sleeve.wristEase, wristEase, wristRule, "from memory"),
-    length: chosen("sleeve.length", sleeve.length, ...usualLength(sleeve.kind, style, body, shoulderExtension)),
+    length: whole,
     hemTurnUp: sleeve.hemTurnUp ?? 0,
     elbowDart: sleeve.elbowDart ?? 0,
     isTwoPiece: sleeve.cut === "two-piece",
@@ -118,25 +118,47 @@ export function resolveSleeve(
   };
 }
 
-/** How long the sleeve is where nobody said: by its style’s share of the arm, or from the neck less the shoulder that is dropped over it. */
+type Usual = readonly [number, Phrase, Source];
+
+/** 4 in over the upper arm, on a loose sleeve of a chosen cap height (common practice, no source). */
+const LOOSE_EASE_MM = 101.6;
+
+/** What the sleeve is wider than the arm where nobody said. */
+export function usualUpperArmEase(method: SetInMethod, cloth: Cloth): Usual {
+  if (method === "chosen-height")
+    return [LOOSE_EASE_MM, phrase`${length(LOOSE_EASE_MM)} on a loose sleeve`, "common practice, no source"];
+  const { least, most } = cloth.upperArmEase;
+  return [
+    middle(cloth.upperArmEase),
+    phrase`middle of what ${cloth.name.toLowerCase()} ${cloth.source === "choice" ? "takes here" : "usually takes"}, ${length(least)} to ${length(most)}`,
+    cloth.source === "choice" ? "choice" : "from memory",
+  ];
+}
+
+function middle({ least, most }: { readonly least: number; readonly most: number }): number {
+  return (least + most) / 2;
+}
+
+/** The elbow has no more ease than the upper arm: in a knit it clings as the rest does. */
+function elbowEase(upperArmEase: number): Usual {
+  return upperArmEase < ELBOW_EASE_MM
+    ? [upperArmEase, phrase`as over the upper arm`, "from memory"]
+    : [ELBOW_EASE_MM, phrase`usual`, "from memory"];
+}
+
+/** How long the sleeve is where nobody said: by its style’s share of the arm, or the arm less what the shoulder is dropped over it. */
 function usualLength(
   kind: SleeveKind,
   style: SleeveStyle | null,
-  { armLength, neckToWrist, shoulderLength }: SleeveBody,
+  { armLength }: SleeveBody,
   shoulderExtension: number,
-): readonly [number, Phrase, Source] {
+): Usual {
   if (kind === "dropped") {
-    return neckToWrist !== undefined && shoulderLength !== undefined
-      ? [
-          neckToWrist - shoulderLength - shoulderExtension,
-          phrase`neck to wrist ${length(neckToWrist)} − shoulder ${length(shoulderLength)} − what it is extended by, ${length(shoulderExtension)}`,
-          "common practice, no source",
-        ]
-      : [
-          armLength - shoulderExtension,
-          phrase`arm ${length(armLength)} − what the shoulder is extended by, ${length(shoulderExtension)}`,
-          "geometry",
-        ];
+    return [
+      armLength - shoulderExtension,
+      phrase`arm ${length(armLength)} − what the shoulder is extended by, ${length(shoulderExtension)}`,
+      "geometry",
+    ];
   }
   const share = style?.usualLengthShare ?? 1;
   return share < 1
@@ -183,8 +205,27 @@ const HEM_MM = {
   elasticWidth: 12.7,
 } as const;
 
-function resolveHem({ hem = {} }: SleeveSpec, usual: HemFinish, chosen: Chosen): HemChoices {
+/** A hand passes a closed cuff with so much to spare. From memory. */
+const HAND_PASSES_MM = 6;
+
+/** Over the limb where it is worn; what does not open lets the hand through. */
+function usualHemEase(isClosed: boolean, { hand }: SleeveBody, limb: number) {
+  const passing = isClosed && hand !== undefined ? hand + HAND_PASSES_MM - limb : 0;
+  return passing > HEM_MM.ease
+    ? { value: passing, rule: phrase`so that the hand, ${length(hand ?? 0)}, passes` }
+    : { value: HEM_MM.ease, rule: phrase`over the limb` };
+}
+
+function resolveHem(
+  { hem = {} }: SleeveSpec,
+  usual: HemFinish,
+  body: SleeveBody,
+  sleeveLength: number,
+  chosen: Chosen,
+): HemChoices {
   const finish = hem.finish ?? usual;
+  const isClosed = finish === "band" || (finish === "cuff" && hem.opening === 0);
+  const ease = usualHemEase(isClosed, body, limbAt(sleeveLength, 0, body));
   const isSewnOn = finish === "cuff" || finish === "band";
   const pick = (
     isAsked: boolean,
@@ -200,7 +241,7 @@ function resolveHem({ hem = {} }: SleeveSpec, usual: HemFinish, chosen: Chosen):
         ? finish
         : chosen("sleeve.hem.finish", hem.finish, usual, phrase`usual for this sleeve`, "choice"),
     depth: pick(isSewnOn, "depth", isCuff ? HEM_MM.cuff : HEM_MM.band, phrase`usual`, "from memory"),
-    ease: pick(isSewnOn, "ease", HEM_MM.ease, phrase`over the limb`, "from memory"),
+    ease: pick(isSewnOn, "ease", ease.value, ease.rule, "from memory"),
     overlap: pick(isCuff, "overlap", HEM_MM.overlap, phrase`for a button`, "from memory"),
     opening: pick(isCuff, "opening", HEM_MM.opening, phrase`60 to 90 mm`, "common practice, no source"),
     elasticWidth: pick(finish === "elastic", "elasticWidth", HEM_MM.elasticWidth, phrase`usual`, "from memory"),

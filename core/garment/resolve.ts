@@ -104,23 +104,32 @@ function resolveBodice(
 function resolveBody(spec: GarmentSpec, measured: Measured): SleeveBody {
   const given = spec.body;
   const needsBust =
-    spec.sleeve?.method === "bust-twelfth" || given.upperArm === undefined || blockNeedsBust(spec.block);
+    (spec.sleeve !== null && (spec.sleeve.method === "bust-twelfth" || given.upperArm === undefined)) ||
+    blockNeedsBust(spec.block);
   const bust = needsBust ? measured("body.bust", given.bust, estimateBust) : (given.bust ?? estimateBust().value);
-  const upperArm = measured("body.upperArm", given.upperArm, () => estimateUpperArm(bust));
   const { sleeve } = spec;
-  // A sleeve that is as long as the arm says how long that is; one of a short style does not.
-  const isArmLong = sleeve !== null && (styleOf(sleeve.kind)?.usualLengthShare ?? 1) === 1;
-  const armLength =
-    isArmLong && sleeve.length !== undefined
-      ? (given.armLength ?? sleeve.length)
-      : measured("body.armLength", given.armLength, estimateArmLength);
+  // An arm that nothing is drafted for is estimated without asking for it.
+  const ofArm = (id: "upperArm" | "elbow" | "wrist" | "armLength" | "shoulderToElbow", estimate: () => Estimate) =>
+    measured(`body.${id}`, given[id], estimate, sleeve !== null);
+  const upperArm = ofArm("upperArm", () => estimateUpperArm(bust));
+  const armLength = saidBySleeve(spec) ?? ofArm("armLength", () => estimateArmLength(given));
   return {
     ...given,
     bust,
     upperArm,
-    elbow: measured("body.elbow", given.elbow, () => estimateElbow(upperArm)),
-    wrist: measured("body.wrist", given.wrist, () => estimateWrist(upperArm)),
+    elbow: ofArm("elbow", () => estimateElbow(upperArm)),
+    wrist: ofArm("wrist", () => estimateWrist(upperArm)),
     armLength,
-    shoulderToElbow: measured("body.shoulderToElbow", given.shoulderToElbow, () => estimateShoulderToElbow(armLength)),
+    shoulderToElbow: ofArm("shoulderToElbow", () => estimateShoulderToElbow(armLength)),
   };
+}
+
+/** A sleeve at least so long, as a share of the arm that would be estimated, is one that reaches the wrist. Our own limit. */
+const REACHES_WRIST_SHARE = 0.9;
+
+/** A sleeve that reaches the wrist says how long the arm is; a shorter one, or one of a short style, does not. */
+function saidBySleeve({ body, sleeve }: GarmentSpec): number | null {
+  if (body.armLength !== undefined || !sleeve || sleeve.length === undefined) return null;
+  if ((styleOf(sleeve.kind)?.usualLengthShare ?? 1) < 1) return null;
+  return sleeve.length >= REACHES_WRIST_SHARE * estimateArmLength(body).value ? sleeve.length : null;
 }

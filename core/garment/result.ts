@@ -1,9 +1,10 @@
-import type { AlterationTaken, Block, BodiceHalf } from "../block";
+import type { AlterationTaken, Block } from "../block";
 import { type Figure, speak } from "../draft";
 import { type Path, svgPathData } from "../geometry";
 import type { Piece } from "../pattern";
 import { fromMm, type TapeUnit } from "../tape";
 import type { Garment } from "./draft-garment";
+import { beyondBlock, blockEdges } from "./edge-paths";
 import { LENGTH_FIELDS } from "./fields";
 import { inUnit } from "./write";
 
@@ -28,6 +29,8 @@ export function writeResult(garment: Garment): Record<string, unknown> {
       id: seam.id,
       body: seam.body,
       part: seam.part,
+      bodyEdges: seam.bodyEdges,
+      partEdges: seam.partEdges,
       bodyLength: inTape(seam.bodyLength),
       partLength: inTape(seam.partLength),
       ease: inTape(seam.ease),
@@ -87,18 +90,14 @@ function isPlain(code: string): boolean {
 }
 
 function writeBlock(garment: Garment, block: Block, inTape: (mm: number) => number) {
-  const half = ({ neckline, shoulder, armhole, sideSeam, centre }: BodiceHalf) => ({
-    neckline: svgPathData(neckline.path),
-    shoulder: svgPathData(shoulder.path),
-    armhole: svgPathData(armhole.path),
-    side: svgPathData(sideSeam),
-    centre: svgPathData(centre),
-  });
+  const written = (paths: Readonly<Record<string, Path>>) =>
+    Object.fromEntries(Object.entries(paths).map(([name, path]) => [name, svgPathData(path)]));
+  const beyond = Object.entries(beyondBlock(garment)).map(([name, path]) => [name.replace("front.", ""), path]);
   const lengths = (of: AlterationTaken["before"]) =>
     Object.fromEntries(Object.entries(of).map(([curve, mm]) => [curve, inTape(mm)]));
   return {
-    front: half(block.front),
-    back: half(block.back),
+    front: written({ ...blockEdges(block.front), ...Object.fromEntries(beyond) }),
+    back: written(blockEdges(block.back)),
     levels: block.levels.map(({ id, name, y }) => ({ id, name, below: inTape(y) })),
     alterations: garment.alterations.map(({ kind, by, before, after, leftOut }) => ({
       kind,

@@ -104,6 +104,7 @@ function garmentSchema(unit: TapeUnit) {
             .strictObject({
               front: length("block.armhole.front"),
               back: length("block.armhole.back"),
+              girth: length("block.armhole.girth"),
               depth: length("block.armhole.depth"),
             })
             .default({}),

@@ -4,9 +4,12 @@ import {
   type Enlarge,
   type Finding,
   judgeEase,
+  judgeBulge,
   judgeElbowDart,
   judgeHand,
   judgeLength,
+  judgeLowerEase,
+  judgeNarrowHem,
   judgeNoCap,
   judgeNotches,
   judgeStyle,
@@ -24,11 +27,13 @@ import {
   type CapFrame,
   draftSetInSleeve,
   finishedLength,
+  leastHem,
   lowerHollows,
   methodOf,
   type SetInSleeve,
   type SetInTask,
   usualNotches,
+  whyNotDrawable,
 } from "../sleeve/set-in";
 import { type SleeveKind, sewnStyleOf, styleOf } from "../sleeve/styles";
 import { type FinishedSleeve, finishSleeve, turnUpOf } from "./finish-sleeve";
@@ -48,7 +53,7 @@ export type SewnSleeve = FinishedSleeve & {
   readonly seams: readonly [Seam, Seam];
 };
 
-export type SewnOutcome = { readonly drafted: SewnSleeve | null; readonly findings: readonly Finding[] };
+export type SewnOutcome = { readonly drafted: SewnSleeve | null; readonly judge: () => readonly Finding[] };
 
 /** Fits the sleeve to the block's armhole and judges it. `enlarge` says how this block's armhole could be made larger. */
 export function draftSewnSleeve(
@@ -68,13 +73,15 @@ export function draftSewnSleeve(
     back: within(asked.notches.back, mostNotch.back, usual.back),
   });
   const sleeve = draftSetInSleeve(task);
-  if (!sleeve) return { drafted: null, findings: [whyNoSleeve(task, resolved.cloth, enlarge), ...notchFindings] };
+  if (!sleeve) {
+    return { drafted: null, judge: () => [whyNoSleeve(task, resolved.cloth, enlarge, asked), ...notchFindings] };
+  }
   const whole = reachingWaist(block, resolved.bodice.backLength);
   const finished = finishSleeve(asked, task, sleeve, whole, resolved.body);
   const seams = sleeveSeams(block, sleeve, task, finished.styled?.caps ?? null);
   return {
     drafted: { family: "sewn", kind: asked.kind, styleLengths: asked.styleLengths, task, sleeve, seams, ...finished },
-    findings: [
+    judge: () => [
       ...withoutOtherMethods(asked, judgeSurplus(task, sleeve, resolved.cloth)),
       ...(finished.styled?.crownRatio ? [] : judgeEase(seams, task, resolved.cloth)),
       ...judgeWidth(task, sleeve, resolved.cloth).filter(
@@ -85,6 +92,8 @@ export function draftSewnSleeve(
       ...judgeTurnUp(task, sleeve),
       ...judgeUnderSleeve(task, sleeve),
       ...judgeElbowDart(task, sleeve),
+      ...judgeBulge(task, sleeve),
+      ...judgeLowerEase(task, sleeve),
       ...notchFindings,
     ],
   };
@@ -137,10 +146,22 @@ function within(asked: number | undefined, most: number, usual: number): number 
   return asked === undefined || asked > most ? usual : asked;
 }
 
-export function whyNoSleeve(task: SetInTask, cloth: Cloth, enlarge: Enlarge): Finding {
+export function whyNoSleeve(
+  task: SetInTask,
+  cloth: Cloth,
+  enlarge: Enlarge,
+  asked: Pick<ResolvedSleeve, "length" | "wristEase">,
+): Finding {
   const frame = methodOf(task.method).frame(task.cap);
-  if (frame && frame.height > 0 && frame.frontWidth > 0) return judgeLength(task, frame.height);
-  return frame ? ruleGivesNothing(task, cloth, frame) : judgeNoCap(task.cap, enlarge);
+  if (!frame) return judgeNoCap(task.cap, enlarge);
+  switch (whyNotDrawable(frame, task)) {
+    case "too-short":
+      return judgeLength(task, frame.height, asked.length);
+    case "hem-too-narrow":
+      return judgeNarrowHem(task, leastHem(frame, task.slashes), asked.wristEase);
+    default:
+      return ruleGivesNothing(task, cloth, frame);
+  }
 }
 
 function ruleGivesNothing(task: SetInTask, cloth: Cloth, { height, frontWidth, backWidth }: CapFrame): Finding {
@@ -185,6 +206,7 @@ export function setInTask(
     method: asked.method,
     surplus: asked.surplus,
     lowerEase: asked.lowerEase,
+    slashes: style?.family === "sewn" && style.slashes,
     cap: {
       armhole: { front: block.front.armhole.length, back: block.back.armhole.length, depth: block.depth },
       bust: body.bust,

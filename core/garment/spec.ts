@@ -15,7 +15,13 @@ type Maybe = number | undefined;
 /** The block rebuilt from what the tape read on a bodice. */
 export type ReadingsBlockSpec = {
   readonly source: "readings";
-  readonly armhole: { readonly front?: Maybe; readonly back?: Maybe; readonly depth?: Maybe };
+  readonly armhole: {
+    readonly front?: Maybe;
+    readonly back?: Maybe;
+    /** Front and back in one figure: what neither half was read by. */
+    readonly girth?: Maybe;
+    readonly depth?: Maybe;
+  };
   readonly shoulder?: { readonly length?: Maybe; readonly slope?: Maybe } | undefined;
   readonly neckline?:
     | {

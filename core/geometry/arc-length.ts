@@ -19,10 +19,13 @@ const RELATIVE_TOLERANCE = 1e-10;
 const DEEPEST_HALVING = 24;
 /** Nothing on paper is this small; it keeps a vanishing piece of curve from being halved for its rounding errors. */
 const LEAST_TOLERANCE_MM = 1e-13;
+/** A cusp takes some fifty panels. A curve that wants more than this is none of a garment's, and must not hold up its draft. */
+const MOST_PANELS = 5000;
 
 /**
  * Arc length of the cubic from 0 to `upTo` in its parameter, in millimetres; relative error below 1e-9.
- * Adaptive Gauss–Legendre, 16 points a panel.
+ * Adaptive Gauss–Legendre, 16 points a panel. Throws a RangeError for points that are not finite, and for a curve that would take
+ * more than MOST_PANELS panels.
  */
 export function cubicLength(cubic: Cubic, upTo = 1): number {
   if (upTo <= 0) return 0;
@@ -30,7 +33,12 @@ export function cubicLength(cubic: Cubic, upTo = 1): number {
   const whole = panel(speed, 0, upTo);
   // A straight or resting cubic: the speed is constant or zero, and one panel is already exact.
   if (whole === 0) return 0;
-  return refine(speed, 0, upTo, whole, RELATIVE_TOLERANCE * whole, 0);
+  if (!Number.isFinite(whole)) throw new RangeError(`cubicLength: the curve has no finite length: ${pointsOf(cubic)}`);
+  return refine(speed, 0, upTo, whole, RELATIVE_TOLERANCE * whole, 0, { panels: MOST_PANELS });
+}
+
+function pointsOf(cubic: Cubic): string {
+  return cubic.map(({ x, y }) => `${x},${y}`).join(" ");
 }
 
 /** The parameter at which the cubic has run `length` mm from its start; ends are returned for lengths beyond them. */
@@ -105,15 +113,28 @@ function panel({ ax, bx, cx, ay, by, cy }: Speed, from: number, to: number): num
   return sum * half;
 }
 
-function refine(speed: Speed, from: number, to: number, estimate: number, tolerance: number, depth: number): number {
+/** What is left of the work that one length may take. */
+type Budget = { panels: number };
+
+function refine(
+  speed: Speed,
+  from: number,
+  to: number,
+  estimate: number,
+  tolerance: number,
+  depth: number,
+  budget: Budget,
+): number {
   const middle = (from + to) / 2;
   const left = panel(speed, from, middle);
   const right = panel(speed, middle, to);
   if (Math.abs(left + right - estimate) <= Math.max(tolerance, LEAST_TOLERANCE_MM) || depth >= DEEPEST_HALVING) {
     return left + right;
   }
+  budget.panels -= 2;
+  if (budget.panels < 0) throw new RangeError(`cubicLength: not found within ${MOST_PANELS} panels`);
   return (
-    refine(speed, from, middle, left, tolerance / 2, depth + 1) +
-    refine(speed, middle, to, right, tolerance / 2, depth + 1)
+    refine(speed, from, middle, left, tolerance / 2, depth + 1, budget) +
+    refine(speed, middle, to, right, tolerance / 2, depth + 1, budget)
   );
 }

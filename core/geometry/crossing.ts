@@ -22,24 +22,52 @@ export function flatten(path: Path, chords = CHORDS_A_CUBIC): readonly Point[] {
 /** Does the path cross itself? Looked for on its chords, fewer to a cubic where a path has very many; touching itself at a common end is no crossing. */
 export function crossesItself(path: Path, chords = CHORDS_A_CUBIC): boolean {
   const points = flatten(path, chords);
-  const isClosed = isNear(points[0] as Point, points[points.length - 1] as Point);
-  return anyCrossing(points, points, (i, j) => j <= i + 1 || (isClosed && i === 0 && j === points.length - 2));
+  return firstCrossing(points, points, neighbours(points)) !== null;
 }
 
 /** Do the two paths cross anywhere but at ends that they share? */
 export function pathsCross(a: Path, b: Path): boolean {
-  return anyCrossing(flatten(a), flatten(b), () => false);
+  return firstCrossing(flatten(a), flatten(b), () => false) !== null;
 }
 
-function anyCrossing(
+/** Which two of the edges, in their order round an outline, cross each other; the same one twice for an edge that crosses itself. Null when none do. */
+export function edgesThatCross(edges: readonly Path[]): readonly [number, number] | null {
+  const points: Point[] = [];
+  const owners: number[] = [];
+  for (const [index, path] of edges.entries()) {
+    const own = flatten(path);
+    for (const point of points.length === 0 ? own : own.slice(1)) {
+      points.push(point);
+      owners.push(index);
+    }
+  }
+  const found = firstCrossing(points, points, neighbours(points));
+  // A chord belongs to the edge of its end.
+  return found && [owners[found[0] + 1] ?? 0, owners[found[1] + 1] ?? 0];
+}
+
+type IsPassedOver = (i: number, j: number) => boolean;
+
+/** A chord meets the one before and the one after it, and the last meets the first of a closed run; each pair is looked at once. */
+function neighbours(points: readonly Point[]): IsPassedOver {
+  const isClosed = isNear(points[0] as Point, points[points.length - 1] as Point);
+  return (i, j) => j <= i + 1 || (isClosed && i === 0 && j === points.length - 2);
+}
+
+/** The chords that cross, by where each begins. */
+function firstCrossing(
   a: readonly Point[],
   b: readonly Point[],
-  isPassedOver: (i: number, j: number) => boolean,
-): boolean {
+  isPassedOver: IsPassedOver,
+): readonly [number, number] | null {
   const runs = runsOf(b);
-  return runsOf(a).some((run) =>
-    runs.some((other) => overlap(run.box, other.box) && anyInRuns(a, run, b, other, isPassedOver)),
-  );
+  for (const run of runsOf(a)) {
+    for (const other of runs) {
+      const found = overlap(run.box, other.box) ? crossingInRuns(a, run, b, other, isPassedOver) : null;
+      if (found) return found;
+    }
+  }
+  return null;
 }
 
 /** Neighbouring chords in one box: runs that lie apart are passed over whole. */
@@ -56,22 +84,22 @@ function runsOf(points: readonly Point[]): readonly Run[] {
   });
 }
 
-function anyInRuns(
+function crossingInRuns(
   a: readonly Point[],
   run: Run,
   b: readonly Point[],
   other: Run,
-  isPassedOver: (i: number, j: number) => boolean,
-): boolean {
+  isPassedOver: IsPassedOver,
+): readonly [number, number] | null {
   for (let i = run.from; i < run.to; i++) {
     const box = boxOfPoints(a, i, i + 1);
     for (let j = other.from; j < other.to; j++) {
       if (isPassedOver(i, j) || !overlap(box, boxOfPoints(b, j, j + 1))) continue;
       const [p, q, r, s] = [a[i] as Point, a[i + 1] as Point, b[j] as Point, b[j + 1] as Point];
-      if (chordsCross(p, q, r, s) && !touchAtEnds(p, q, r, s)) return true;
+      if (chordsCross(p, q, r, s) && !touchAtEnds(p, q, r, s)) return [i, j];
     }
   }
-  return false;
+  return null;
 }
 
 function boxOfPoints(points: readonly Point[], from: number, to: number): Box {

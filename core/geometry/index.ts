@@ -2,7 +2,7 @@ export { cubicLength, parameterAtLength, splitCubicAtLength } from "./arc-length
 export { areaOf } from "./area";
 export { betweenDirections, evenCurve } from "./between-directions";
 export { contains } from "./contains";
-export { crossesItself, flatten, pathsCross } from "./crossing";
+export { crossesItself, edgesThatCross, flatten, pathsCross } from "./crossing";
 export {
   type Cubic,
   cubicDerivative,

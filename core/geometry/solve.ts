@@ -2,8 +2,9 @@
 export type Solution = {
   readonly converged: boolean;
   readonly value: number;
-  /** |f(value)|, in the unit of f. */
-  readonly residual: number;
+  /** |f(value)|, in the unit of f; null where f has no finite value at either end. */
+  readonly residual: number | null;
+  /** The steps that were made after the two ends were tried. */
   readonly iterations: number;
 };
 
@@ -20,14 +21,17 @@ export function findRoot(f: (x: number) => number, low: number, high: number, to
   let fa = f(a);
   let fb = f(b);
   if (!(fa * fb <= 0)) {
-    const nearer = Math.abs(fa) < Math.abs(fb) ? { value: a, miss: fa } : { value: b, miss: fb };
-    return { converged: false, value: nearer.value, residual: Math.abs(nearer.miss), iterations: 0 };
+    const missA = Number.isFinite(fa) ? Math.abs(fa) : Number.POSITIVE_INFINITY;
+    const missB = Number.isFinite(fb) ? Math.abs(fb) : Number.POSITIVE_INFINITY;
+    const [value, residual] = missA < missB ? [a, missA] : [b, missB];
+    return { converged: false, value, residual: Number.isFinite(residual) ? residual : null, iterations: 0 };
   }
   let c = a;
   let fc = fa;
   let step = b - a;
   let before = step;
-  for (let iterations = 1; iterations <= MOST_ITERATIONS; iterations++) {
+  let iterations = 0;
+  for (; iterations < MOST_ITERATIONS; iterations++) {
     if (fb * fc > 0) {
       c = a;
       fc = fa;
@@ -56,7 +60,7 @@ export function findRoot(f: (x: number) => number, low: number, high: number, to
     b += Math.abs(step) > closeness ? step : Math.sign(half) * closeness;
     fb = f(b);
   }
-  return { converged: Math.abs(fb) <= tolerance, value: b, residual: Math.abs(fb), iterations: MOST_ITERATIONS };
+  return { converged: Math.abs(fb) <= tolerance, value: b, residual: Math.abs(fb), iterations };
 }
 
 /** Inverse quadratic interpolation through three points, or the secant through two. */

@@ -55,7 +55,9 @@ export function bodicePiece(
     edges,
     outline,
     folds: onFold ? [centre] : [],
-    darts: inner.filter((one) => one.kind === "seam").flatMap((one) => insidePart(one.path, outline)),
+    darts: inner
+      .filter((one) => one.kind === "seam" && one.id !== BUTTON_STAND)
+      .flatMap((one) => insidePart(one.path, outline)),
     grain: uprightGrain(startOf(centre).x + (box.right - startOf(centre).x) * GRAIN_SHARE, top, box.bottom),
     notches,
   };

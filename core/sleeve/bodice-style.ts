@@ -47,6 +47,9 @@ export type StyleSeam = {
   readonly name: string;
   readonly body: string;
   readonly part: string;
+  /** Every edge of each side in its order from the start, as piece and edge: "front.raglan". */
+  readonly bodyEdges: readonly string[];
+  readonly partEdges: readonly string[];
   /** What the two are called beside each other. */
   readonly bodyName: string;
   readonly partName: string;
@@ -68,6 +71,12 @@ export type SeamId =
   | "kimono.underarm"
   | "neckline"
   | "collar.fall";
+
+/** Which edges of which pieces a neckline is made of: the back from its centre, the front from the shoulder. */
+export type NeckEdges = { readonly back: readonly string[]; readonly front: readonly string[] };
+
+/** A neckline that stays on front and back. */
+export const NECK_OF_BODICE: NeckEdges = { back: ["back.neckline"], front: ["front.neckline"] };
 
 /** How front and back were brought to one length, by moving something no further than allowed. */
 export type Balance = {
@@ -117,6 +126,8 @@ export type BodiceSleeve =
       readonly neck: NeckOpening | null;
       /** The block with the neck as this sleeve leaves it, for a collar; null when it leaves none. */
       readonly necked: Block | null;
+      /** The edges that make up that neck, from the centre back to the shoulder and on to the centre front. */
+      readonly neckEdges: NeckEdges;
       readonly top: TopEdge | null;
       readonly width: LeastWidth | null;
       readonly solvers: readonly NamedSolution[];

@@ -79,6 +79,8 @@ export type SewnStyle<Name extends string = string> = StyleLook<Name> & {
   readonly opens: { readonly crown: NoInfer<Name> | null; readonly hem: NoInfer<Name> | null };
   /** How its plain sleeve is drafted, where that is not left to choice. */
   readonly fitting?: { readonly method: SetInMethod; readonly placement: Placement; readonly capEase: number };
+  /** Is the plain sleeve slashed from the crown down? */
+  readonly slashes: boolean;
   /** Its outline stays the plain sleeve's, with whatever is turned up there. */
   readonly keepsOutline?: boolean;
   readonly derive: (base: StyleBase, lengths: Readonly<Record<NoInfer<Name>, number>>) => StyledSleeve;

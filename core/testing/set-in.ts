@@ -42,6 +42,7 @@ export function draft(cap: CapTask, method: SetInMethod = "fit-first", lengths =
   return draftSetInSleeve({
     method,
     surplus: null,
+    slashes: false,
     twoPiece: null,
     lowerEase: { front: 0, back: 0 },
     cap,

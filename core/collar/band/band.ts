@@ -3,7 +3,7 @@ import { endOf, line, mapPath, reversePath } from "../../geometry";
 import { bandedEdges, hemBand, neckBand, neckBandLength } from "../../pattern";
 import { collarKind } from "../collar-kind";
 import { frontOnBack, joinedNeckline } from "../joined-neckline";
-import { necklineSeam } from "../neckline-seam";
+import { necklineSeam, wholeNeckline } from "../neckline-seam";
 import { linesOf } from "../piece-lines";
 
 /** The handle keeps off the figures half way down. */
@@ -61,6 +61,10 @@ export const band = collarKind({
           reversePath(outer?.path ?? []),
           hemDepth > 0 ? "below the hem band" : "hem",
           edges.backNeck,
+          {
+            body: [...wholeNeckline(0), "front.centre", ...(hemDepth > 0 ? ["front.belowHem"] : [])],
+            part: ["neckBand.outer"],
+          },
         ),
       ],
       handles: [

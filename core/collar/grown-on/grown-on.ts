@@ -28,6 +28,7 @@ import { lettered, linesOf } from "../piece-lines";
 const COMMON = "common practice, no source" as const;
 /** An end moved out by this share of the back neck leaves an easy curve. Our own choice. */
 const WELL_WITHIN = 0.35;
+const BACK_NECK_OF_FRONT = { body: ["back.neckline"], part: ["front.backNeck"] } as const;
 /** Its centre-back seam. */
 const SEAM_MM = 10;
 
@@ -65,7 +66,7 @@ export const grownOn = collarKind({
       },
       drawn: [drawn.front],
       extra: [drawn.facing, backFacing(block)],
-      seams: [necklineSeam(reversePath(block.back.neckline.path), reversePath(neckSeam), "shoulder", null)],
+      seams: [necklineSeam(reversePath(block.back.neckline.path), reversePath(neckSeam), "shoulder", null, BACK_NECK_OF_FRONT)],
       handles: [
         {
           field: "height",

@@ -65,6 +65,10 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
         neckSeam,
         "notch",
         ground.backNeck,
+        {
+          body: ["back.neckline", "front.neck", "front.gorge"],
+          part: ["collar.backNeck", "collar.frontNeck", "collar.gorge"],
+        },
       ),
     ],
     handles: [

@@ -26,6 +26,8 @@ import { ROLL_CUTTING, type RollFigures, rollSteps } from "./roll-steps";
 
 type RollChoices = Required<Pick<CollarChoices, "breakAt" | "rollSchool" | "edgeBy" | "backCollar">>;
 
+const BACK_NECK_OF_FACING = { body: ["back.neckline"], part: ["frontFacing.backNeck"] } as const;
+
 /** The lapel is widest so far of the way from the break point to the neck. Our own choice. */
 const WIDEST_AT = 0.55;
 
@@ -80,7 +82,7 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
     cutting: ROLL_CUTTING,
     drawn: [facing],
     extra: [front, backFacing(ground)],
-    seams: [necklineSeam(reversePath(block.back.neckline.path), reversePath(back.neck), "shoulder", null)],
+    seams: [necklineSeam(reversePath(block.back.neckline.path), reversePath(back.neck), "shoulder", null, BACK_NECK_OF_FACING)],
     handles: [
       ...turnedHandles(ground, back, fall, choices.edgeBy === "own" && !isOverlay ? outer.at : null),
       { field: "lapelWidth", name: "Lapel width", at: widestAt.edge, value: lapelWidth, gain: ground.outwards },

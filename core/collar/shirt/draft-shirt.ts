@@ -1,8 +1,8 @@
 import { boxOf, type Path, pathLength, subpath } from "../../geometry";
-import { notchOn, type Piece, placePiece } from "../../pattern";
+import { edge, notchOn, type Piece, placePiece } from "../../pattern";
 import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle } from "../collar-kind";
 import { joinedNeckline, lineBelowNeckline } from "../joined-neckline";
-import { necklineSeam } from "../neckline-seam";
+import { necklineSeam, wholeNeckline } from "../neckline-seam";
 import { askedOut, letOut, RULE_OF_THUMB_MM } from "../outer-edge";
 import { type BandShape, edgeAt, edgeLengthTo, frontAt, lifted } from "../stand/band-shape";
 import { draftStand } from "../stand/draft-stand";
@@ -136,12 +136,17 @@ export function standAndFall(
     drawn: [markedForFall(stand.piece, upper, shoulderAt), top],
     extra: [under, ...band.pieces],
     seams: [
-      necklineSeam(neckline, stand.neckEdge, frontEndOf(beyond), task.neckline.back),
+      necklineSeam(neckline, stand.neckEdge, frontEndOf(beyond), task.neckline.back, {
+        body: wholeNeckline(beyond),
+        part: ["collarStand.neck"],
+      }),
       {
         id: "collar.fall",
         name: "Fall on the stand",
         body: "collarStand.upper",
         part: "collar.neck",
+        bodyEdges: ["collarStand.upper"],
+        partEdges: ["collar.neck"],
         bodyName: "stand",
         partName: "fall",
         bodyPath: upper,
@@ -167,11 +172,17 @@ export function standAndFall(
 
 /** The stand's upper edge marked where the shoulder meets it, and at the centre front, where the fall ends. */
 function markedForFall(stand: Piece, upper: Path, shoulderAt: number): Piece {
+  const to = pathLength(upper);
+  const edges = stand.edges.flatMap((one) =>
+    one.id === "upper" && one.length > to + NOTCH_BEFORE_END_MM
+      ? [edge("upper", one.name, upper), edge("upperEnd", "Upper edge, button stand", subpath(one.path, to, one.length))]
+      : [one],
+  );
   const notches = [
     notchOn("fallShoulder", upper, shoulderAt),
-    notchOn("fallEnd", upper, pathLength(upper) - NOTCH_BEFORE_END_MM),
+    notchOn("fallEnd", upper, to - NOTCH_BEFORE_END_MM),
   ];
-  return { ...stand, notches: [...stand.notches, ...notches] };
+  return { ...stand, edges, outline: edges.flatMap(({ path }) => path), notches: [...stand.notches, ...notches] };
 }
 
 /** A mark at the very end of the edge has no direction of its own where the edge is rounded off. */
@@ -195,7 +206,12 @@ export function onePiece(base: CollarBase, figures: ShirtFigures, choices: Shirt
     cutting: SHIRT_CUTTING,
     drawn: [top],
     extra: [under, ...band.pieces],
-    seams: [necklineSeam(neckline, edgeAt(bent.fall.shape, 0), frontEndOf(beyond), shoulderAt)],
+    seams: [
+      necklineSeam(neckline, edgeAt(bent.fall.shape, 0), frontEndOf(beyond), shoulderAt, {
+        body: wholeNeckline(beyond),
+        part: ["collar.neck"],
+      }),
+    ],
     handles: fallHandles(bent.fall, figures, 0),
     joined: { neckline, shoulderAt, fallLine: bent.lineBelow },
     upperEdge: null,

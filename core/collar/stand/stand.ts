@@ -4,7 +4,7 @@ import { pathLength } from "../../geometry";
 import { foldedStrip, type Piece } from "../../pattern";
 import { type CollarBase, type CollarHandle, collarKind, type Usual } from "../collar-kind";
 import { joinedNeckline } from "../joined-neckline";
-import { necklineSeam } from "../neckline-seam";
+import { necklineSeam, wholeNeckline } from "../neckline-seam";
 import { frontAt } from "./band-shape";
 import { draftStand, type Stand, upperGirthBySchool } from "./draft-stand";
 import type { StandTask } from "./stand-task";
@@ -92,7 +92,12 @@ export const stand = collarKind({
       cutting: drawn.cutting,
       drawn: [drawn.piece],
       extra: band.pieces,
-      seams: [necklineSeam(neckline, drawn.neckEdge, frontEndOf(figures.beyond), task.neckline.back)],
+      seams: [
+        necklineSeam(neckline, drawn.neckEdge, frontEndOf(figures.beyond), task.neckline.back, {
+          body: wholeNeckline(figures.beyond),
+          part: ["collar.neck"],
+        }),
+      ],
       handles: standHandles(task, drawn),
       joined: { neckline, shoulderAt: task.neckline.back, fallLine: null },
       upperEdge: upperEdgeOf(task, drawn),

@@ -30,11 +30,12 @@ export const bishop = sewnStyle({
   usualFinish: "cuff",
   falls: "blouse",
   opens: { crown: null, hem: "spread" },
+  slashes: true,
   fields: {
     spread: {
       label: "Spread at the hem",
       bounds: { least: 0, most: 900 },
-      usual: 127,
+      usual: 101.6,
       rule: phrase`a medium bishop`,
       source: "from memory",
     },
@@ -64,6 +65,7 @@ export const balloon = sewnStyle({
   usualFinish: "elastic",
   falls: "blouse",
   opens: { crown: null, hem: "spread" },
+  slashes: true,
   fields: {
     spread: {
       label: "Spread at the hem",

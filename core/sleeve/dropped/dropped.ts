@@ -15,6 +15,7 @@ export const dropped = sewnStyle({
   usualFinish: "band",
   falls: null,
   opens: { crown: null, hem: null },
+  slashes: false,
   fitting: { method: "dropped", placement: "slant", capEase: 0 },
   keepsOutline: true,
   fields: {

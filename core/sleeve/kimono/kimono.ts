@@ -1,6 +1,6 @@
 import { phrase } from "../../draft";
 import { endOf, mapPath, mix, pathLength } from "../../geometry";
-import { type BodiceBase, type BodiceSleeve, bodiceStyle, type StyleSeam } from "../bodice-style";
+import { type BodiceBase, type BodiceSleeve, bodiceStyle, NECK_OF_BODICE, type StyleSeam } from "../bodice-style";
 import type { StyleHandle } from "../style";
 import { KIMONO_FIELDS } from "./fields";
 import { draftKimono, type KimonoDraft, type KimonoLengths } from "./kimono-draft";
@@ -57,6 +57,7 @@ function kimonoSleeve(base: BodiceBase, draft: KimonoDraft, lengths: KimonoLengt
     ],
     neck: draft.neck,
     necked: { ...base.block, front: draft.front.half, back: draft.back.half },
+    neckEdges: NECK_OF_BODICE,
     top: null,
     width: draft.width,
     solvers: [{ id: "kimono.balance", solution: draft.balance.solution }],
@@ -76,6 +77,8 @@ function seamsOf(draft: KimonoDraft): readonly StyleSeam[] {
       name: "Over-arm",
       body: "front.overArm",
       part: "back.overArm",
+      bodyEdges: ["front.overArm"],
+      partEdges: ["back.overArm"],
       bodyPath: mapPath(front.overArm, places.front),
       partPath: mapPath(back.overArm, places.back),
       from: "neck",
@@ -92,6 +95,8 @@ function seamsOf(draft: KimonoDraft): readonly StyleSeam[] {
       name: "Underarm and side",
       body: "front.side",
       part: "back.side",
+      bodyEdges: ["front.side"],
+      partEdges: ["back.side"],
       bodyPath: mapPath(front.underarm, places.front),
       partPath: mapPath(back.underarm, places.back),
       from: hemOfSleeve,

@@ -44,6 +44,7 @@ export const lantern = sewnStyle({
   usualFinish: "cuff",
   falls: "fall",
   opens: { crown: null, hem: null },
+  slashes: true,
   fields: {
     seamLevel: {
       label: "Seam below the crown",

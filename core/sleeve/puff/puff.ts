@@ -28,6 +28,7 @@ export const puff = sewnStyle({
   usualFinish: "band",
   falls: "fall",
   opens: { crown: "crownSpread", hem: "hemSpread" },
+  slashes: true,
   fields: {
     crownSpread: {
       label: "Spread at the crown",

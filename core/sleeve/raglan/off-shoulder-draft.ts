@@ -1,4 +1,4 @@
-import { SIDES, type Side } from "../../block";
+import { SIDES, type Side, withNeckAbove } from "../../block";
 import {
   endOf,
   lengthAtHeight,
@@ -16,7 +16,7 @@ import type { BodiceBase } from "../bodice-style";
 import { casingFor } from "../finish";
 import { foldedBeyond } from "../folded-beyond";
 import type { Misplaced } from "../style";
-import type { RaglanLengths } from "./fields";
+import { RAGLAN_FIELDS, type RaglanLengths } from "./fields";
 import { bodyEdge } from "./raglan-cut";
 import { draftRaglan, type RaglanDraft, type RaglanOutcome } from "./raglan-draft";
 import { sleeveEdge } from "./shoulder-part";
@@ -61,14 +61,36 @@ const LONG_ENOUGH_MM = 500;
 const OVER_ARM = { dartWidth: 19.05, dartDepth: 88.9, balanceWithin: 12.7 } as const;
 
 /** Draws the raglan, finds where its upper edge comes to lie, and draws it again as long as asked from there. */
-export function draftOffShoulder(base: BodiceBase, lengths: OffShoulderLengths): OffShoulderOutcome {
+export function draftOffShoulder(given: BodiceBase, lengths: OffShoulderLengths): OffShoulderOutcome {
+  const base = withoutDeepNeck(given, lengths.drop);
   const all = { ...lengths, ...OVER_ARM };
   const first = draftRaglan(base, all, LONG_ENOUGH_MM);
   if (!first.ok) return first;
+  const missing = lacking(first.draft);
+  if (missing > 0) return { ok: false, why: "no-room", misplaced: lowered(lengths.lowering, missing) };
   const { topLevel } = cutAcross(first.draft, lengths);
   const second = draftRaglan(base, all, topLevel);
   if (!second.ok) return second;
   return { ok: true, draft: cutAcross(second.draft, lengths) };
+}
+
+/** A neck that reaches below the upper edge, as a V does, is cut away with everything above it: the edge runs straight across. */
+function withoutDeepNeck(base: BodiceBase, drop: number): BodiceBase {
+  const [front, back] = SIDES.map((side) => withNeckAbove(base.block[side], Math.max(LEAST_NECK_MM, drop - CLEAR_MM)));
+  return front && back ? { ...base, block: { ...base.block, front, back } } : base;
+}
+
+const LEAST_NECK_MM = 5;
+
+/** Between neck and underarm there has to be room for an edge across; what is missing is found by lowering the underarm. */
+function lacking(raglan: RaglanDraft): number {
+  const { least, most } = roomFor(raglan);
+  return least - most;
+}
+
+function lowered(lowering: number, missing: number): Misplaced {
+  const least = lowering + missing + 1;
+  return { field: "lowering", asked: lowering, least, most: RAGLAN_FIELDS.lowering.bounds.most, drawn: least };
 }
 
 function cutAcross(raglan: RaglanDraft, { drop, elasticWidth, spread }: OffShoulderLengths): OffShoulderDraft {
@@ -125,7 +147,7 @@ function roomFor(raglan: RaglanDraft): { readonly least: number; readonly most: 
   const tops = SIDES.flatMap((side) => [raglan[side].neckPoint.y, startOf(raglan[side].half.centre).y]);
   const bottoms = SIDES.map((side) => endOf(raglan[side].half.armhole.path).y);
   const least = Math.max(...tops) + CLEAR_MM;
-  return { least, most: Math.max(least, Math.min(...bottoms) - CLEAR_MM) };
+  return { least, most: Math.min(...bottoms) - CLEAR_MM };
 }
 
 function casingAbove(seam: Path, towards: Point, depth: number): { readonly top: Point; readonly casing: Path } {

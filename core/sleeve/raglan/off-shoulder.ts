@@ -99,6 +99,7 @@ function offShoulderSleeve(base: BodiceBase, draft: OffShoulderDraft, lengths: O
     balances: [],
     neck: null,
     necked: null,
+    neckEdges: { back: [], front: [] },
     top,
     width: null,
     solvers: [
@@ -169,6 +170,8 @@ function seamsOf({ raglan, body, sleeve }: OffShoulderDraft): readonly StyleSeam
       name: `${name} raglan`,
       body: `${side}.raglan`,
       part: `sleeve.raglan${name}`,
+      bodyEdges: [`${side}.raglan`],
+      partEdges: [`sleeve.raglan${name}`],
       bodyName: `${side} of the bodice`,
       partName: "sleeve",
       bodyPath: mapPath(seam, places[side]),

@@ -53,6 +53,10 @@ function raglanSleeve(base: BodiceBase, draft: RaglanDraft, lengths: RaglanLengt
     balances: [balanceOf(draft, lengths)],
     neck: null,
     necked: base.block,
+    neckEdges: {
+      back: ["back.neckline", `${isTwoPiece ? "sleeveBack" : "sleeve"}.necklineBack`],
+      front: [`${isTwoPiece ? "sleeveFront" : "sleeve"}.necklineFront`, "front.neckline"],
+    },
     top: null,
     width: null,
     solvers: [

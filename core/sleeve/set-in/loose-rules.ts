@@ -8,9 +8,8 @@ const IN = 25.4;
 /** Caps of 4 to 5 in whatever the size (common practice, no source). */
 const SHALLOWEST_MM = 4 * IN;
 const SHALLOW_MOST_MM = 5 * IN;
-/** 6 in on a loose shirt-dress sleeve, and 4 in over the upper arm (common practice, no source). */
+/** 6 in on a loose shirt-dress sleeve (common practice, no source). */
 const CHOSEN_HEIGHT_MM = 6 * IN;
-const CHOSEN_EASE_MM = 4 * IN;
 /** A dropped cap is 0 to 2 in high (common practice, no source); its middle stands first. */
 const DROPPED_HEIGHT_MM = IN;
 const TOLERANCE_MM = 1e-6;
@@ -51,7 +50,7 @@ export function shallowKnit(task: CapTask): CapFrame {
   );
 }
 
-/** Chosen height: a fixed cap, 6 in unless chosen, and the upper arm + 4 in. Loose sleeves with elastic; common practice, no source. */
+/** Chosen height: a fixed cap, 6 in unless chosen, and the upper arm with its ease, 4 in unless chosen. Loose sleeves with elastic; common practice, no source. */
 export function chosenHeight(task: CapTask): CapFrame {
   return ruleFrame(
     {
@@ -65,8 +64,8 @@ export function chosenHeight(task: CapTask): CapFrame {
       width: {
         kind: "arm",
         whole: {
-          value: task.upperArm + CHOSEN_EASE_MM,
-          formula: phrase`upper arm ${length(task.upperArm)} + ${length(CHOSEN_EASE_MM)}`,
+          value: task.upperArm + task.upperArmEase,
+          formula: phrase`upper arm ${length(task.upperArm)} + ease ${length(task.upperArmEase)}`,
         },
       },
     },

@@ -43,25 +43,27 @@ function hollowFor(half: BodiceHalf, depth: number): number {
   const armhole = fromUnderarm(half.armhole.path, distances, CHORDS.compared);
   const miss = (underarmHollow: number) => {
     const cap = fromUnderarm([halfCap(followingShape(underarmHollow), width, height)], distances, CHORDS.compared);
-    return cap.reduce((sum, place, i) => {
-      const other = armhole[i] as Point;
-      return sum + (place.x - other.x) ** 2 + (place.y - other.y) ** 2;
-    }, 0);
+    return both(cap, armhole).reduce((sum, [a, b]) => sum + (a.x - b.x) ** 2 + (a.y - b.y) ** 2, 0);
   };
   return leastAt(miss, HOLLOW.least, HOLLOW.most, HOLLOW_TOLERANCE);
 }
 
 /**
  * How far two edges that are sewn together lie apart at most, up to a distance from their underarms laid on each other, to
- * 0.01 mm. Both run down to the underarm.
+ * 0.01 mm; as far as the shorter of them goes. Both run down to the underarm.
  */
 export function standOff(bodyDown: Path, partDown: Path, upTo: number): number {
   const distances = placesUpTo(upTo);
-  const other = fromUnderarm(partDown, distances, CHORDS.measured);
-  const apart = fromUnderarm(bodyDown, distances, CHORDS.measured).map((place, i) =>
-    distance(place, other[i] as Point),
-  );
-  return Math.max(...apart);
+  const [body, part] = [bodyDown, partDown].map((down) => fromUnderarm(down, distances, CHORDS.measured));
+  return Math.max(0, ...both(body ?? [], part ?? []).map(([a, b]) => distance(a, b)));
+}
+
+/** Places equally far along two edges, as many as there are on both. */
+function both(some: readonly Point[], others: readonly Point[]): readonly (readonly [Point, Point])[] {
+  return some.flatMap((place, i) => {
+    const other = others[i];
+    return other ? [[place, other] as const] : [];
+  });
 }
 
 function placesUpTo(upTo: number): readonly number[] {

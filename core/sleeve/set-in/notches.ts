@@ -24,6 +24,15 @@ export function usualNotches(block: Block): { readonly front: number; readonly b
   return { front: lengthToLevel(block.front, level), back: lengthToLevel(block.back, level) };
 }
 
+/** Between these shares of the cap a notch stands, whatever ease is asked for below it: `judgeLowerEase` tells when it is moved. Our own limits. */
+const LEAST_CAP_SHARE = 0.02;
+const MOST_CAP_SHARE = 0.9;
+
+/** Where a notch stands on a cap of this length that is asked for so far up it. */
+export function onCap(asked: number, cap: number): number {
+  return Math.min(cap * MOST_CAP_SHARE, Math.max(cap * LEAST_CAP_SHARE, asked));
+}
+
 /**
  * The notches on both edges. A notch stands as far up the cap as up the armhole, plus the ease given below it; the shoulder
  * notch takes up the whole cap front.
@@ -32,11 +41,11 @@ export function seamNotches(
   places: { readonly front: number; readonly back: number },
   lowerEase: { readonly front: number; readonly back: number },
   armholeFront: number,
-  capFront: number,
+  cap: { readonly front: number; readonly back: number },
 ): readonly SeamNotch[] {
   const second = places.back + DOUBLE_NOTCH_GAP_MM;
-  const front = places.front + lowerEase.front;
-  const back = places.back + lowerEase.back;
+  const front = onCap(places.front + lowerEase.front, cap.front);
+  const back = onCap(places.back + lowerEase.back, cap.back);
   return [
     { id: "front", name: "Front notch", seam: "armhole.front", bodyAt: places.front, partAt: front },
     { id: "back", name: "Back notch, lower", seam: "armhole.back", bodyAt: places.back, partAt: back },
@@ -47,6 +56,6 @@ export function seamNotches(
       bodyAt: second,
       partAt: back + DOUBLE_NOTCH_GAP_MM,
     },
-    { id: "shoulder", name: "Shoulder notch", seam: "armhole.front", bodyAt: armholeFront, partAt: capFront },
+    { id: "shoulder", name: "Shoulder notch", seam: "armhole.front", bodyAt: armholeFront, partAt: cap.front },
   ];
 }

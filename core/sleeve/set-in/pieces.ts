@@ -69,7 +69,10 @@ function underSleeve(sleeve: SetInSleeve, { under, capAt, quarter, elbow }: TwoP
   const folded = (notch: SeamNotch) => mirroredAt(notch.seam === "armhole.front" ? quarter : -quarter);
   const onUnder = notches.filter((notch) => isUnder(notch, capAt)).map((notch) => onCap(notch, outline, folded(notch)));
   const underarm = { id: "underarm", at: endOf(under.cap.slice(0, 1)), inwards: { x: 0, y: 1 } };
-  const cap = [edge("capUnder", "Lower cap", under.cap)];
+  const cap = [
+    edge("capUnderBack", "Lower cap, back", under.cap.slice(0, 1)),
+    edge("capUnderFront", "Lower cap, front", under.cap.slice(1)),
+  ];
   return part("underSleeve", "Under sleeve", under, cap, outline.frontEnd.y, elbow?.front.y ?? null, [
     ...onUnder,
     underarm,

@@ -1,6 +1,7 @@
 import { composeDraft, type Draft, type StepRecord } from "../../draft";
 import { cubicLength } from "../../geometry";
 import { type CapFrame, type NamedSolution, shapesOf } from "./cap-frame";
+import type { CapShapes } from "./cap-shape";
 import { sleeveFigures } from "./figures";
 import { methodOf } from "./methods";
 import { type SeamNotch, seamNotches } from "./notches";
@@ -33,12 +34,12 @@ export const LEAST_BELOW_CAP_MM = 20;
 export function draftSetInSleeve(task: SetInTask): SetInSleeve | null {
   const method = methodOf(task.method);
   const frame = method.frame(task.cap);
-  if (!frame || !isDrawable(frame, task.lengths)) return null;
+  if (!frame || whyNotDrawable(frame, task) !== null) return null;
   // The seams of a two-piece sleeve bend at the elbow: it has no use for a dart there.
   const lengths = task.twoPiece ? { ...task.lengths, elbowDart: 0 } : task.lengths;
   const outline = outlineSleeve(frame, shapesOf(task.cap), lengths);
   const capLength = { front: cubicLength(outline.capFront), back: cubicLength(outline.capBack) };
-  const notches = seamNotches(task.notches, task.lowerEase, task.cap.armhole.front, capLength.front);
+  const notches = seamNotches(task.notches, task.lowerEase, task.cap.armhole.front, capLength);
   const twoPiece = task.twoPiece && cutInTwo(outline, task.lengths, task.twoPiece);
   const figures = sleeveFigures(task, frame, outline, capLength, twoPiece);
   const { acts, notchActs } = sleeveSteps({ task, frame, outline, twoPiece, notches, capLength, figures });
@@ -61,7 +62,37 @@ export function draftSetInSleeve(task: SetInTask): SetInSleeve | null {
   };
 }
 
-function isDrawable(frame: CapFrame, lengths: SleeveLengths): boolean {
-  const fallBelowCap = Math.min(lengths.length, lengths.wristLevel) - frame.height;
-  return frame.height > 0 && frame.frontWidth > 0 && frame.backWidth > 0 && fallBelowCap >= LEAST_BELOW_CAP_MM;
+/** What is in the way of drawing a sleeve on this frame: the cap itself, its length, or a hem narrower than any; null for nothing. */
+export function whyNotDrawable(
+  frame: CapFrame,
+  { method, lengths, slashes }: SetInTask,
+): "no-cap" | "too-short" | "hem-too-narrow" | null {
+  // A cap that somebody chose may be none at all: a straight top is how many make a dropped sleeve.
+  const isHigh = methodOf(method).takesHeight ? frame.height >= 0 : frame.height > 0;
+  if (!isHigh || !(frame.frontWidth > 0) || !(frame.backWidth > 0)) return "no-cap";
+  if (Math.min(lengths.length, lengths.wristLevel) - frame.height < LEAST_BELOW_CAP_MM) return "too-short";
+  return hemAcross(frame, lengths) < leastHem(frame, slashes) ? "hem-too-narrow" : null;
 }
+
+/** No arm goes through less, not a doll's. Our own limit. */
+const LEAST_HEM_MM = 40;
+/** What is slashed from the crown down needs so much hem to each side of the crown. Our own limit. */
+const BESIDE_CROWN_MM = 25;
+
+/** The narrowest hem that a sleeve on this frame can have. */
+export function leastHem({ frontWidth, backWidth }: CapFrame, slashes: boolean): number {
+  const offCentre = Math.abs(backWidth - frontWidth) / 2;
+  return Math.max(LEAST_HEM_MM, slashes ? 2 * (offCentre + BESIDE_CROWN_MM) : 0);
+}
+
+/** The sleeve across its hem, and across the elbow where that is narrower still. */
+function hemAcross(frame: CapFrame, lengths: SleeveLengths): number {
+  const { frontHem, elbow } = outlineSleeve(frame, STRAIGHT, { ...lengths, elbowDart: 0, turnUp: 0 });
+  return 2 * Math.min(frontHem.x, elbow?.front.x ?? frontHem.x);
+}
+
+/** The curve of the cap has no part in what lies below it. */
+const STRAIGHT: CapShapes = {
+  front: { crownFullness: 0.5, underarmHollow: 0.5 },
+  back: { crownFullness: 0.5, underarmHollow: 0.5 },
+};

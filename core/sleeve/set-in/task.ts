@@ -20,6 +20,8 @@ export type SetInTask = {
   readonly lowerEase: { readonly front: number; readonly back: number };
   readonly cap: CapTask;
   readonly lengths: SleeveLengths;
+  /** Is a style going to slash it from the crown to the hem? */
+  readonly slashes: boolean;
   /** Null for a sleeve in one piece. */
   readonly twoPiece: TwoPieceChoices | null;
   /** Notch distances from the underarm along the armhole. */

@@ -1,0 +1,40 @@
+import { type BodiceHalf, SIDES } from "../block";
+import { line, type Path, startOf } from "../geometry";
+import type { Garment } from "./draft-garment";
+
+/**
+ * Every edge that a seam can name, as "piece.edge", with its path: those of the pieces, and of the block for what has no piece of its
+ * own. Paths lie where their piece lies; only their lengths can be compared.
+ */
+export function edgePaths({ pieces, block, collar, seams }: Garment): ReadonlyMap<string, Path> {
+  const paths = new Map<string, Path>();
+  for (const side of block ? SIDES : []) {
+    const half = block?.[side] as BodiceHalf;
+    for (const [name, path] of Object.entries(blockEdges(half))) paths.set(`${side}.${name}`, path);
+  }
+  for (const [name, path] of Object.entries(beyondBlock({ block, collar, seams }))) paths.set(name, path);
+  for (const piece of pieces) for (const edge of piece.edges) paths.set(`${piece.id}.${edge.id}`, edge.path);
+  return paths;
+}
+
+export function blockEdges({ neckline, shoulder, armhole, sideSeam, centre }: BodiceHalf) {
+  return {
+    neckline: neckline.path,
+    shoulder: shoulder.path,
+    armhole: armhole.path,
+    side: sideSeam,
+    centre,
+  };
+}
+
+/** What a collar is sewn to beyond the block's own edges: the top of a button stand, and the end of a hem band. */
+export function beyondBlock({ block, collar, seams }: Pick<Garment, "block" | "collar" | "seams">) {
+  const named = seams.flatMap(({ bodyEdges }) => bodyEdges);
+  const paths: Record<string, Path> = {};
+  if (!block || !collar) return paths;
+  const neck = startOf(block.front.centre);
+  const { beyond = 0, hemDepth = 0 } = collar.figures;
+  if (named.includes("front.standTop")) paths["front.standTop"] = line(neck, { x: neck.x - beyond, y: neck.y });
+  if (named.includes("front.belowHem")) paths["front.belowHem"] = line(neck, { x: neck.x, y: neck.y + hemDepth });
+  return paths;
+}

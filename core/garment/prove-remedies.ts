@@ -1,0 +1,55 @@
+import type { Finding, Remedy } from "../check";
+import { applyChange } from "./apply-change";
+import type { Garment } from "./draft-garment";
+import { readGarment } from "./read";
+import type { GarmentSpec } from "./spec";
+import { writeGarment } from "./write";
+
+/** How the changed garment is drafted: without its own remedies being tried. */
+type Sketch = (spec: GarmentSpec) => Garment;
+
+/**
+ * The findings of a garment with only those remedies that mend: the changed garment can be written and read back, has all that was
+ * drafted before, has one finding less of this code, and no new fault. Each costs one draft, so they are tried when they are shown.
+ */
+export function provenFindings(garment: Garment, sketch: Sketch): readonly Finding[] {
+  return garment.findings.map((finding) =>
+    finding.remedies.length === 0
+      ? finding
+      : { ...finding, remedies: finding.remedies.filter((remedy) => mends(garment, finding, remedy, sketch)) },
+  );
+}
+
+function mends(garment: Garment, { code }: Finding, { change }: Remedy, sketch: Sketch): boolean {
+  const read = readGarment(writeGarment(applyChange(garment.spec, change)));
+  if (!read.ok) return false;
+  const changed = sketch(read.spec);
+  return (
+    count(changed, code) < count(garment, code) &&
+    keeps(garment, changed) &&
+    changed.findings.every((found) => found.severity !== "fault" || isKnown(garment, found))
+  );
+}
+
+function count({ findings }: Garment, code: string): number {
+  return findings.filter((found) => found.code === code).length;
+}
+
+/** What was drafted before is drafted still, unless it is wanted no more. */
+function keeps(before: Garment, after: Garment): boolean {
+  return (
+    (before.block === null || after.block !== null) &&
+    (before.sleeve === null || after.spec.sleeve === null || after.sleeve !== null) &&
+    (before.collar === null || after.spec.collar === null || after.collar !== null)
+  );
+}
+
+/**
+ * A fault that was there already, of the same station; without a block, or without a sleeve, faults further on could not be found yet,
+ * and are no reproach to what makes one.
+ */
+function isKnown(before: Garment, { code, station }: Finding): boolean {
+  if (before.findings.some((found) => found.code === code)) return true;
+  if (before.block === null) return station !== "block";
+  return station === "sleeve" || station === "match" ? before.sleeve === null && before.spec.sleeve !== null : false;
+}

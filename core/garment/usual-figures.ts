@@ -1,0 +1,59 @@
+import type { Remedy } from "../check";
+import { collarOf } from "../collar";
+import { phrase } from "../draft";
+import { styleOf } from "../sleeve/styles";
+import type { GarmentSpec } from "./spec";
+
+/** Every figure of this collar left open again. */
+export function usualCollar({ collar }: GarmentSpec): readonly Remedy[] {
+  if (!collar) return [];
+  const names = collarOf(collar.kind).groups.flatMap(({ fields = [] }) => fields);
+  return [
+    {
+      id: "usual-figures",
+      label: phrase`Take the usual figures for this collar`,
+      change: { collar: Object.fromEntries(names.map((name) => [name, undefined])) },
+    },
+  ];
+}
+
+/** The figures of this style left open again, and then what bends and finishes every sleeve. */
+export function usualSleeve({ sleeve }: GarmentSpec): readonly Remedy[] {
+  if (!sleeve) return [];
+  const style = styleOf(sleeve.kind);
+  const ofStyle =
+    style && sleeve.kind !== "set-in"
+      ? { [sleeve.kind]: Object.fromEntries(Object.keys(style.fields).map((name) => [name, undefined])) }
+      : null;
+  return [
+    ...(ofStyle
+      ? [
+          {
+            id: "usual-figures",
+            label: phrase`Take the usual figures for this style`,
+            change: { sleeve: ofStyle },
+          },
+        ]
+      : []),
+    {
+      id: "usual-sleeve",
+      label: phrase`Take the usual figures for the whole sleeve`,
+      change: { sleeve: { ...ofStyle, ...PLAIN } },
+    },
+  ];
+}
+
+const PLAIN = {
+  hem: undefined,
+  elbowEase: undefined,
+  wristEase: undefined,
+  length: undefined,
+  hemTurnUp: undefined,
+  elbowDart: undefined,
+  fullnessChange: undefined,
+  curve: undefined,
+  lowerEase: undefined,
+  notches: undefined,
+  capHeightChange: undefined,
+  capWidthChange: undefined,
+} as const;
