@@ -1,6 +1,7 @@
 import {
   add,
   crossesItself,
+  distance,
   endOf,
   lineCubic,
   mix,
@@ -15,7 +16,17 @@ import {
   turnPath,
   withStartDirection,
 } from "../geometry";
-import { type Block, type BodiceHalf, curve, meanDepth, SIDES, shoulderAngleOf, squareToShoulder } from "./half";
+import {
+  armholeCurve,
+  armholeDartLegs,
+  type Block,
+  type BodiceHalf,
+  curve,
+  meanDepth,
+  SIDES,
+  shoulderAngleOf,
+  squareToShoulder,
+} from "./half";
 
 /** What can be done to a block before the sleeve or the collar, each undone by taking it out of the list again. */
 export const ALTERATION_KINDS = [
@@ -43,6 +54,8 @@ export type CurveLengths = {
 export type AlterationTaken = Alteration & {
   readonly before: CurveLengths;
   readonly after: CurveLengths;
+  /** What a dart that was moved into the armhole opens there; null for everything else. */
+  readonly opening: number | null;
   /** Why it was left out; null when it was made. */
   readonly leftOut: "no-dart" | "curves-cross" | "nothing-left" | null;
 };
@@ -92,19 +105,37 @@ function curveLengths({ front, back }: Block): CurveLengths {
 export function alterBlock(
   block: Block,
   alterations: readonly Alteration[],
+  /** What becomes of a dart that is moved into the armhole: the usual by its size, or ease whatever its size, for a seam that takes it up. */
+  dartAs: "by-size" | "ease" = "by-size",
 ): { readonly block: Block; readonly taken: readonly AlterationTaken[] } {
   let now = block;
   const taken = alterations.map((alteration): AlterationTaken => {
     const before = curveLengths(now);
-    const altered = alter(now, alteration);
+    const altered = alter(now, alteration, dartAs);
     const leftOut = typeof altered === "string" ? altered : whyNot(altered);
+    const opening = alteration.kind === "shoulder-dart-to-armhole" && leftOut === null ? openingOf(now.front) : null;
     if (leftOut === null && typeof altered !== "string") now = altered;
-    return { ...alteration, before, after: curveLengths(now), leftOut };
+    return { ...alteration, before, after: curveLengths(now), opening, leftOut };
   });
-  return { block: now, taken };
+  return { block: { ...now, front: withLegs(now.front) }, taken };
 }
 
-function alter(block: Block, { kind, by }: Alteration): Block | "no-dart" | "nothing-left" {
+/** The legs of a dart in the armhole, where its mouth has come to lie. */
+function withLegs(half: BodiceHalf): BodiceHalf {
+  if (!half.armholeDart) return half;
+  const others = half.inner.filter((one) => !one.id.includes("armholeDart"));
+  return { ...half, inner: [...others, ...armholeDartLegs(half)] };
+}
+
+/** The block with the dart in its armhole left open as ease: for a seam that takes it up. */
+export function withEasedArmhole(block: Block): Block {
+  const { front } = block;
+  if (!front.armholeDart) return block;
+  const inner = front.inner.filter((one) => !one.id.includes("armholeDart"));
+  return { ...block, front: { ...front, armholeDart: null, armhole: curve(front.armhole.path), inner } };
+}
+
+function alter(block: Block, { kind, by }: Alteration, dartAs: "by-size" | "ease"): Block | "no-dart" | "nothing-left" {
   switch (kind) {
     case "lower-armhole":
       return both(block, (half) => moveUnderarm(half, { x: 0, y: by }));
@@ -122,7 +153,7 @@ function alter(block: Block, { kind, by }: Alteration): Block | "no-dart" | "not
     case "raise-shoulder-point":
       return both(block, (half) => raiseShoulder(half, by));
     case "shoulder-dart-to-armhole":
-      return block.front.shoulderDart ? rejoined({ ...block, front: moveDart(block.front) }) : "no-dart";
+      return block.front.shoulderDart ? rejoined({ ...block, front: moveDart(block.front, dartAs) }) : "no-dart";
   }
 }
 
@@ -140,7 +171,7 @@ function rejoined(block: Block): Block {
 function moveUnderarm(half: BodiceHalf, move: Point): BodiceHalf {
   return {
     ...half,
-    armhole: curve(moveEnd(half.armhole.path, move)),
+    armhole: armholeCurve(moveEnd(half.armhole.path, move), half.armholeDart),
     sideSeam: moveStart(half.sideSeam, move),
   };
 }
@@ -168,32 +199,56 @@ function raiseShoulder(half: BodiceHalf, by: number): BodiceHalf {
   const [from, to] = [startOf(half.shoulder.path), endOf(half.shoulder.path)];
   const turned = { ...half, shoulder: curve([lineCubic(from, add(to, move))]) };
   const raised = moveStart(half.armhole.path, move);
-  return { ...turned, armhole: curve(withStartDirection(raised, squareToShoulder(shoulderAngleOf(turned)))) };
+  return {
+    ...turned,
+    armhole: armholeCurve(withStartDirection(raised, squareToShoulder(shoulderAngleOf(turned))), half.armholeDart),
+  };
 }
 
 /** How far down the armhole it is cut to the bust point. Our own choice: half way. */
 const CUT_SHARE = 0.5;
 
-/**
- * The part between the dart and the armhole turns about the bust point until the dart is closed. The armhole opens where it
- * was cut; the opening is left in it as ease, bridged by a curve that runs on smoothly at both ends.
- */
-function moveDart(half: BodiceHalf): BodiceHalf {
+/** Up to half an inch is left in the armhole as ease, and up to three quarters with a warning; more is a dart (common practice, no source; the second our own limit). */
+export const DART_AS_EASE_MM = 12.7;
+export const DART_AS_MUCH_EASE_MM = 19.05;
+
+/** Cut at the middle of the armhole and turned about the bust point until the shoulder dart is closed: the upper and the lower part. */
+function openedAtArmhole(half: BodiceHalf): { readonly upper: Path; readonly lower: Path } | null {
   const dart = half.shoulderDart;
-  if (!dart) return half;
+  if (!dart) return null;
   const { inner, outer, apex } = dart;
   const angleOf = (p: Point) => Math.atan2(p.y - apex.y, p.x - apex.x);
-  const angle = angleOf(inner) - angleOf(outer);
   const cut = half.armhole.length * CUT_SHARE;
-  const upper = turnPath(subpath(half.armhole.path, 0, cut), apex, angle);
-  const lower = subpath(half.armhole.path, cut, half.armhole.length);
+  return {
+    upper: turnPath(subpath(half.armhole.path, 0, cut), apex, angleOf(inner) - angleOf(outer)),
+    lower: subpath(half.armhole.path, cut, half.armhole.length),
+  };
+}
+
+function openingOf(half: BodiceHalf): number | null {
+  const opened = openedAtArmhole(half);
+  return opened && distance(endOf(opened.upper), startOf(opened.lower));
+}
+
+/**
+ * The part between the dart and the armhole turns about the bust point until the dart is closed. The armhole opens where it
+ * was cut: a small opening is left in it as ease, bridged by a curve that runs on smoothly at both ends; a larger one is a dart.
+ */
+function moveDart(half: BodiceHalf, dartAs: "by-size" | "ease"): BodiceHalf {
+  const opened = openedAtArmhole(half);
+  if (!opened || !half.shoulderDart) return half;
+  const { upper, lower } = opened;
+  const isDart = dartAs === "by-size" && distance(endOf(upper), startOf(lower)) > DART_AS_MUCH_EASE_MM;
+  const armholeDart = isDart ? { mouth: upper.length, apex: half.shoulderDart.apex } : null;
+  const between = isDart ? lineCubic(endOf(upper), startOf(lower)) : bridge(upper, lower);
   const neckPoint = startOf(half.shoulder.path);
   const shoulderPoint = startOf(upper);
   return {
     ...half,
-    armhole: curve([...upper, bridge(upper, lower), ...lower]),
+    armhole: armholeCurve([...upper, between, ...lower], armholeDart),
     shoulder: curve([lineCubic(neckPoint, shoulderPoint)]),
     shoulderDart: null,
+    armholeDart,
     inner: half.inner.filter((line) => !line.id.includes("shoulderDart")),
   };
 }

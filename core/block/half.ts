@@ -1,5 +1,17 @@
 import type { Draft, DraftLine, Figure } from "../draft";
-import { endOf, lengthAtHeight, type Path, type Point, pathLength, type Solution, startOf } from "../geometry";
+import {
+  add,
+  endOf,
+  lengthAtHeight,
+  line,
+  mapPath,
+  type Path,
+  type Point,
+  pathLength,
+  type Solution,
+  startOf,
+  turnPath,
+} from "../geometry";
 
 export type Side = "front" | "back";
 export const SIDES: readonly Side[] = ["front", "back"];
@@ -14,6 +26,37 @@ export function curve(path: Path): Curve {
 /** A dart in the shoulder seam: where its legs stand on the seam, and the point they close to. */
 export type ShoulderDart = { readonly inner: Point; readonly outer: Point; readonly apex: Point };
 
+/** A dart in the armhole: which cubic of the armhole is its mouth, and the point it closes to. */
+export type ArmholeDart = { readonly mouth: number; readonly apex: Point };
+
+/** An armhole with its sewn length. */
+export function armholeCurve(path: Path, dart: ArmholeDart | null): Curve {
+  const mouth = dart && path[dart.mouth];
+  return { path, length: pathLength(path) - (mouth ? pathLength([mouth]) : 0) };
+}
+
+/** The armhole as it is sewn: what lies above a dart is turned about its point until the dart is closed. */
+export function sewnArmhole({ armhole, armholeDart }: Pick<BodiceHalf, "armhole" | "armholeDart">): Path {
+  const mouth = armholeDart && armhole.path[armholeDart.mouth];
+  if (!armholeDart || !mouth) return armhole.path;
+  const { apex, mouth: at } = armholeDart;
+  const angleOf = (p: Point) => Math.atan2(p.y - apex.y, p.x - apex.x);
+  const upper = turnPath(armhole.path.slice(0, at), apex, angleOf(mouth[3]) - angleOf(mouth[0]));
+  // The legs may differ by a hair where the underarm was moved since: what is sewn is moved on to what it meets.
+  const [end, start] = [endOf(upper), mouth[3]];
+  return [...mapPath(upper, (p) => add(p, { x: start.x - end.x, y: start.y - end.y })), ...armhole.path.slice(at + 1)];
+}
+
+/** The two legs of the dart in the armhole. */
+export function armholeDartLegs({ side, armhole, armholeDart }: BodiceHalf): readonly DraftLine[] {
+  const mouth = armholeDart && armhole.path[armholeDart.mouth];
+  if (!armholeDart || !mouth) return [];
+  return [
+    { id: `${side}.armholeDartUpper`, kind: "seam", path: line(mouth[0], armholeDart.apex) },
+    { id: `${side}.armholeDartLower`, kind: "seam", path: line(mouth[3], armholeDart.apex) },
+  ];
+}
+
 /**
  * Half a bodice, front or back, on its stitching line. The origin is the level of the side neck point on the centre line; x
  * goes out to the side, y down.
@@ -24,13 +67,14 @@ export type BodiceHalf = {
   readonly neckline: Curve;
   /** Side neck point to shoulder point, a shoulder dart's width included. */
   readonly shoulder: Curve;
-  /** Shoulder point to underarm. */
+  /** Shoulder point to underarm as it is cut, across the mouth of a dart in it; its length is the sewn one, that dart closed. */
   readonly armhole: Curve;
   /** Underarm down. */
   readonly sideSeam: Path;
   /** Neck down. */
   readonly centre: Path;
   readonly shoulderDart: ShoulderDart | null;
+  readonly armholeDart: ArmholeDart | null;
   /** Darts, princess lines and lines that a later cut follows. */
   readonly inner: readonly DraftLine[];
 };
@@ -65,7 +109,7 @@ export function meanDepth(front: BodiceHalf, back: BodiceHalf): number {
 /** How far from the underarm, along the curve, the armhole reaches `level` mm above the underarm line. */
 export function lengthToLevel(half: BodiceHalf, level: number): number {
   const underarm = endOf(half.armhole.path);
-  return half.armhole.length - lengthAtHeight(half.armhole.path, underarm.y - level);
+  return pathLength(half.armhole.path) - lengthAtHeight(half.armhole.path, underarm.y - level);
 }
 
 /** The fall of the shoulder seam below the horizontal, in radians. */

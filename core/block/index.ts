@@ -7,6 +7,9 @@ export {
   type AlterationTaken,
   alterBlock,
   type CurveLengths,
+  DART_AS_EASE_MM,
+  DART_AS_MUCH_EASE_MM,
+  withEasedArmhole,
 } from "./alterations";
 export type { Contradiction, WayOut } from "./contradiction";
 export {
@@ -34,6 +37,7 @@ export {
   STYLE_DEFAULTS,
 } from "./drafted";
 export {
+  armholeDartLegs,
   armholeDepth,
   type Block,
   type BlockSolution,
@@ -43,7 +47,9 @@ export {
   lengthToLevel,
   SIDES,
   type Side,
+  sewnArmhole,
 } from "./half";
+export { withNeckAbove } from "./neck-above";
 export {
   type BlockOutline,
   blockFromOutline,
@@ -51,7 +57,6 @@ export {
   type OutlineHalf,
   type OutlineStandIns,
 } from "./outline";
-export { withNeckAbove } from "./neck-above";
 export type { BlockReadings, NeckReadings, Reading, ReadingPath } from "./readings";
 export { type RebuiltBlock, rebuildBlock } from "./rebuild";
 export { type ReadingOffsets, stitchingLineOffsets } from "./seam-allowance";

@@ -99,7 +99,7 @@ describe("a block from pointed-at edges", () => {
       back: halfSpec("back", laid, []),
     };
     const garment = draftGarment(specOf({ format: "gamine-garment/1", unit: "cm", block }));
-    expect(garment.block && Math.abs(garment.block.depth - (HALVES?.depth ?? 0))).toBeLessThan(4);
+    expect(garment.block && Math.abs(garment.block.depth - (HALVES?.depth ?? 0))).toBeLessThan(6);
     expect(garment.findings.map((one) => one.code)).toContain("grain-not-given");
   });
 

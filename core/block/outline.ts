@@ -228,6 +228,7 @@ function assemble(side: Side, edges: PlacedEdges, standIns: OutlineStandIns): Bo
     sideSeam: line(underarm, { x: underarm.x, y: bottom }),
     centre: line(centre, { x: centre.x, y: bottom }),
     shoulderDart: null,
+    armholeDart: null,
     inner: [],
   };
 }

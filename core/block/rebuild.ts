@@ -82,6 +82,7 @@ function bodiceHalf(
     sideSeam: line(underarm, { x: underarm.x, y: bottom }),
     centre: line(centre, { x: centre.x, y: bottom }),
     shoulderDart: null,
+    armholeDart: null,
     inner: [],
   };
 }

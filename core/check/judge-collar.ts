@@ -19,11 +19,7 @@ const TAPE_MM = 3;
 export type DeepenNeck = (longer: number) => { readonly by: number; readonly change: SpecChange } | null;
 
 /** Every edge that meets another, the upper edge against the neck, the outer edge against the line it lies on, and the lapel. */
-export function judgeCollar(
-  drawing: DrawnCollar,
-  seams: readonly Seam[],
-  deepen: DeepenNeck,
-): readonly Finding[] {
+export function judgeCollar(drawing: DrawnCollar, seams: readonly Seam[], deepen: DeepenNeck): readonly Finding[] {
   const { upperEdge, outer, turnedOver, lapel, rounded } = drawing;
   return [
     ...seams.flatMap(judgeSeam),

@@ -7,8 +7,16 @@ type Sought = { readonly station: Finding["station"]; readonly what: string; rea
 
 const SOUGHT: Readonly<Record<string, Sought>> = {
   cap: { station: "sleeve", what: "the cap height", saidBy: [] },
-  "raglan.front": { station: "sleeve", what: "the length of the front raglan edge on the sleeve", saidBy: ["edges-differ"] },
-  "raglan.back": { station: "sleeve", what: "the length of the back raglan edge on the sleeve", saidBy: ["edges-differ"] },
+  "raglan.front": {
+    station: "sleeve",
+    what: "the length of the front raglan edge on the sleeve",
+    saidBy: ["edges-differ"],
+  },
+  "raglan.back": {
+    station: "sleeve",
+    what: "the length of the back raglan edge on the sleeve",
+    saidBy: ["edges-differ"],
+  },
   "raglan.balance": {
     station: "sleeve",
     what: "the over-arm line along which front and back are of one length",
@@ -29,10 +37,7 @@ const SOUGHT: Readonly<Record<string, Sought>> = {
 };
 
 /** Whatever was looked for and not found is said, once: here where no judge has said it in its own words. */
-export function judgeSolvers(
-  solvers: readonly NamedSolution[],
-  others: readonly Finding[],
-): readonly Finding[] {
+export function judgeSolvers(solvers: readonly NamedSolution[], others: readonly Finding[]): readonly Finding[] {
   return solvers.flatMap(({ id, solution }): Finding[] => {
     const sought = SOUGHT[id] ?? { station: "block" as const, what: `the curve “${id}”`, saidBy: [] };
     if (solution.converged || others.some(({ code }) => sought.saidBy.includes(code))) return [];

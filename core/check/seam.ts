@@ -1,4 +1,4 @@
-import type { Block } from "../block";
+import { type Block, sewnArmhole } from "../block";
 import { type Figure, length, phrase } from "../draft";
 import { type Path, pathLength, reversePath } from "../geometry";
 import type { SeamId, StyleSeam } from "../sleeve/bodice-style";
@@ -72,18 +72,12 @@ export function sleeveSeams(
   return [
     walk(
       "front",
-      block.front.armhole.path,
+      sewnArmhole(block.front),
       caps.front,
       wanted.front - task.cap.armhole.front + gathered("front"),
       sleeve,
     ),
-    walk(
-      "back",
-      block.back.armhole.path,
-      caps.back,
-      wanted.back - task.cap.armhole.back + gathered("back"),
-      sleeve,
-    ),
+    walk("back", sewnArmhole(block.back), caps.back, wanted.back - task.cap.armhole.back + gathered("back"), sleeve),
   ];
 }
 

@@ -20,6 +20,8 @@ export type Usual = {
 export type UsualAt = {
   /** The block's own button stand. */
   readonly buttonStand: number;
+  /** Half the block's neckline; null before the block is known: what goes with it is then settled once it is. */
+  readonly neckline: number | null;
   readonly choices: CollarChoices;
   readonly figures: Readonly<Partial<Record<CollarFieldName, number>>>;
 };

@@ -18,6 +18,7 @@ export type {
   Lapel,
   NoCollar,
   UpperEdge,
+  UsualAt,
 } from "./collar-kind";
 export { COLLAR_KINDS, type CollarKindName, collarOf } from "./collars";
 export type { OuterEdge } from "./outer-edge";

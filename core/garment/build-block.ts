@@ -42,7 +42,10 @@ export function buildBlock(resolved: ResolvedBlock, defaults: readonly DefaultTa
     block: { ...block, drafts: withAlterationSteps(block, taken) },
     plain: made.block,
     alterations: taken,
-    findings: [...made.findings, ...judgeAlteration(taken)],
+    findings: [
+      ...made.findings,
+      ...judgeAlteration(taken, resolved.source === "drafted" ? resolved.choices.shoulderDartIntake : null),
+    ],
     figures: blockFigures(resolved, block, taken, defaults),
   };
 }

@@ -16,6 +16,7 @@ import type { NeckEdges, StyleSeam } from "../sleeve/bodice-style";
 import type { NamedSolution } from "../sleeve/set-in";
 import { reachingWaist } from "./reaching-waist";
 import type { ResolvedSpec } from "./resolve";
+import type { ResolvedCollar } from "./resolve-collar";
 
 /** A collar with everything that was asked of it. */
 export type DraftedCollar = {
@@ -45,7 +46,8 @@ export type CollarOutcome = { readonly drafted: DraftedCollar | null; readonly j
 
 /** Drafts the collar on the block's neckline and judges it. */
 export function draftCollar(
-  { collar: asked, bodice, block: { alterations } }: ResolvedSpec,
+  { bodice, block: { alterations } }: ResolvedSpec,
+  asked: ResolvedCollar | null,
   { block, edges }: NeckForCollar,
 ): CollarOutcome {
   if (!asked) return { drafted: null, judge: () => [] };

@@ -6,7 +6,7 @@ import type { Piece } from "../pattern";
 import { NECK_OF_BODICE } from "../sleeve/bodice-style";
 import type { NamedSolution } from "../sleeve/set-in";
 import { type BuiltBlock, buildBlock } from "./build-block";
-import { type CollarOutcome, type DraftedCollar, draftCollar, type NeckForCollar } from "./draft-collar";
+import type { DraftedCollar, NeckForCollar } from "./draft-collar";
 import type { DraftedSleeve } from "./draft-sleeve";
 import { enlargeArmhole } from "./enlarge-armhole";
 import { guarded, type Station } from "./guarded";
@@ -14,6 +14,7 @@ import { judgeCompleteness } from "./judge-completeness";
 import { piecesTogether } from "./pieces-together";
 import { provenFindings } from "./prove-remedies";
 import { type DefaultTaken, type ResolvedSpec, resolveSpec } from "./resolve";
+import { draftSettledCollar, type SettledCollar } from "./settle-collar";
 import { draftSettledSleeve, type SettledSleeve } from "./settle-sleeve";
 import type { GarmentSpec } from "./spec";
 import { usualCollar, usualSleeve } from "./usual-figures";
@@ -42,7 +43,7 @@ export type Garment = {
 
 const NO_BLOCK: BuiltBlock = { block: null, plain: null, alterations: [], findings: [], figures: [] };
 const NO_SLEEVE: SettledSleeve = { outcome: { drafted: null, judge: () => [] }, retaken: [] };
-const NO_COLLAR: CollarOutcome = { drafted: null, judge: () => [] };
+const NO_COLLAR: SettledCollar = { outcome: { drafted: null, judge: () => [] }, retaken: [] };
 
 /**
  * Drafts the whole garment, every remedy of its findings tried. Never throws for a spec that `readGarment` accepted: what was not
@@ -72,12 +73,13 @@ export function sketchGarment(spec: GarmentSpec): Garment {
   );
   const { outcome: sleeve, retaken } = settled;
   const { drafted } = sleeve;
-  const defaults = withRetaken(resolved.defaults, retaken);
-  const { value: collar, findings: ofCollar } = guarded(
+  const { value: settledCollar, findings: ofCollar } = guarded(
     "collar",
-    () => (block ? draftCollar(resolved, neckLeftBy(drafted, block)) : NO_COLLAR),
+    () => (block ? draftSettledCollar(spec, resolved, neckLeftBy(drafted, block)) : NO_COLLAR),
     NO_COLLAR,
   );
+  const { outcome: collar } = settledCollar;
+  const defaults = withRetaken(resolved.defaults, [...retaken, ...settledCollar.retaken]);
   const { pieces, collarSeams, findings: shared } = piecesTogether(drafted?.pieces ?? [], collar.drafted);
   const solvers = [
     ...(block?.solvers ?? []),

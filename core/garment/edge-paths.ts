@@ -1,4 +1,4 @@
-import { type BodiceHalf, SIDES } from "../block";
+import { type BodiceHalf, SIDES, sewnArmhole } from "../block";
 import { line, type Path, startOf } from "../geometry";
 import type { Garment } from "./draft-garment";
 
@@ -17,11 +17,13 @@ export function edgePaths({ pieces, block, collar, seams }: Garment): ReadonlyMa
   return paths;
 }
 
-export function blockEdges({ neckline, shoulder, armhole, sideSeam, centre }: BodiceHalf) {
+/** The edges of half a block; its armhole as it is sewn, any dart in it closed. */
+export function blockEdges(half: BodiceHalf) {
+  const { neckline, shoulder, sideSeam, centre } = half;
   return {
     neckline: neckline.path,
     shoulder: shoulder.path,
-    armhole: armhole.path,
+    armhole: sewnArmhole(half),
     side: sideSeam,
     centre,
   };

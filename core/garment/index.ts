@@ -10,10 +10,11 @@ export {
 } from "./compare-methods";
 export type { DraftedCollar } from "./draft-collar";
 export { draftGarment, type Garment, sketchGarment } from "./draft-garment";
-export { edgePaths } from "./edge-paths";
 export { bodiceSleeve, type DraftedSleeve, sewnSleeve } from "./draft-sleeve";
+export { edgePaths } from "./edge-paths";
 export { estimateBody } from "./estimate-body";
 export { type Bounds, type Field, fieldPath, LENGTH_FIELDS, labelOf } from "./fields";
+export { UNFORESEEN } from "./guarded";
 export {
   capLineHandle,
   collarHandle,
@@ -41,5 +42,4 @@ export {
   type OutlineHalfSpec,
   type SleeveSpec,
 } from "./spec";
-export { UNFORESEEN } from "./guarded";
 export { inUnit, writeGarment } from "./write";

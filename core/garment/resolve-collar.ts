@@ -5,6 +5,7 @@ import {
   type CollarFieldName,
   type CollarKindName,
   collarOf,
+  type UsualAt,
 } from "../collar";
 import type { CollarSpec } from "./spec";
 import type { Chosen, Measured } from "./take-default";
@@ -22,7 +23,7 @@ export type ResolvedCollar = {
 export function resolveCollar(
   collar: CollarSpec | null,
   body: Body,
-  buttonStand: number,
+  at: Pick<UsualAt, "buttonStand" | "neckline">,
   measured: Measured,
   chosen: Chosen,
 ): ResolvedCollar | null {
@@ -38,7 +39,7 @@ export function resolveCollar(
   const figures: Partial<Record<CollarFieldName, number>> = {};
   for (const name of Object.keys(usual) as CollarFieldName[]) {
     const { value, rule, source, when } = usual[name];
-    const mm = typeof value === "number" ? value : value({ buttonStand, choices, figures });
+    const mm = typeof value === "number" ? value : value({ ...at, choices, figures });
     figures[name] =
       when && !when(choices) ? (collar[name] ?? mm) : chosen(`collar.${name}`, collar[name], mm, rule, source);
   }

@@ -103,7 +103,11 @@ function resolveArmhole({ body }: GarmentSpec, { armhole }: ReadingsBlockSpec, b
     if (girth !== undefined) return other === undefined ? split(girth, share) : rest(girth, other);
     if (other !== undefined) return partner(other, share / (1 - share), side === "front" ? "back" : "front");
     const { value, rule, source } = whole ?? estimateArmhole(bust);
-    return { value: value * share, rule: phrase`${percent(share)} of an armhole taken as ${rule}, ${side} part`, source };
+    return {
+      value: value * share,
+      rule: phrase`${percent(share)} of an armhole taken as ${rule}, ${side} part`,
+      source,
+    };
   };
   const readFront = measured("block.armhole.front", front, () => half("front", back));
   const readBack = measured("block.armhole.back", back, () => half("back", front));

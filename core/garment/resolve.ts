@@ -72,13 +72,14 @@ export function resolveSpec(spec: GarmentSpec): ResolvedSpec {
     block,
     cloth,
     sleeve: spec.sleeve && resolveSleeve(spec.sleeve, body, cloth, shoulderExtension, chosen),
-    collar: resolveCollar(spec.collar, body, buttonStandOf(block), measured, chosen),
+    collar: resolveCollar(spec.collar, body, { buttonStand: buttonStandOf(block), neckline: null }, measured, chosen),
     bodice: resolveBodice(spec, body, measured),
     defaults,
   };
 }
 
-function buttonStandOf(block: ResolvedBlock): number {
+/** What the front reaches beyond its centre, where the block has a button stand. */
+export function buttonStandOf(block: ResolvedBlock): number {
   return block.source === "drafted" ? block.choices.buttonStand : 0;
 }
 

@@ -29,7 +29,12 @@ export function draftSettledSleeve(
   enlarge: Enlarge,
 ): SettledSleeve {
   const given = spec.sleeve ?? { kind: asked.kind };
-  const settled = withoutBulge(given, resolved, withDroppedLength(given, resolved, { asked, retaken: [] }, block), block);
+  const settled = withoutBulge(
+    given,
+    resolved,
+    withDroppedLength(given, resolved, { asked, retaken: [] }, block),
+    block,
+  );
   return withDefaultsThatDraw(given, resolved, settled, block, enlarge);
 }
 
@@ -114,11 +119,20 @@ function isWhole({ drafted }: SleeveOutcome): boolean {
   return drafted.family === "sewn" ? !drafted.styled?.misplaced : drafted.drawing.misplaced.length === 0;
 }
 
+/** Why a sleeve is not drawn, or not as it was asked. */
+const NOT_DRAWN_AS_ASKED: readonly string[] = [
+  "no-cap-fits",
+  "rule-gives-no-cap",
+  "sleeve-too-short",
+  "hem-too-narrow",
+  "no-room-in-sleeve",
+];
+
 type Default = { readonly path: string; readonly value: number };
 
 /** The first remedy that changes nothing but lengths of the sleeve that nobody gave. */
 function wayByDefaults(given: SleeveSpec, { judge }: SleeveOutcome): readonly Default[] | null {
-  const remedies = judge().flatMap(({ severity, remedies }) => (severity === "fault" ? remedies : []));
+  const remedies = judge().flatMap((found) => (NOT_DRAWN_AS_ASKED.includes(found.code) ? found.remedies : []));
   return remedies.map(({ change }) => defaultsOf(given, change)).find((way) => way !== null) ?? null;
 }
 
@@ -134,7 +148,9 @@ function defaultsOf(given: SleeveSpec, { sleeve, ...others }: SpecChange): reado
         isGiven: inside[field] !== undefined || name !== given.kind,
       }));
     }
-    return [{ path: `sleeve.${name}`, value: typeof value === "number" ? value : Number.NaN, isGiven: own !== undefined }];
+    return [
+      { path: `sleeve.${name}`, value: typeof value === "number" ? value : Number.NaN, isGiven: own !== undefined },
+    ];
   });
   const isAllowed = ({ path, value, isGiven }: Default & { isGiven: boolean }) => {
     const bounds = LENGTH_FIELDS[path]?.bounds;

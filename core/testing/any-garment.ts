@@ -160,7 +160,13 @@ function bodyOf(reach: Reach): fc.Arbitrary<GarmentFile> {
   );
 }
 
-const LENGTHWAYS: ReadonlySet<string> = new Set(["armLength", "shoulderToElbow", "neckToWrist", "backLength", "frontToBust"]);
+const LENGTHWAYS: ReadonlySet<string> = new Set([
+  "armLength",
+  "shoulderToElbow",
+  "neckToWrist",
+  "backLength",
+  "frontToBust",
+]);
 
 function blockOf(reach: Reach): fc.Arbitrary<GarmentFile> {
   const alterations = sometimes(
@@ -251,7 +257,8 @@ function outlineHalf(reach: Reach, side: "front" | "back"): fc.Arbitrary<Garment
   const far = reach === "usual" ? 8 : reach === "some-extreme" ? 30 : 200;
   const off = evenly({ least: -far, most: far });
   const deep = side === "front" ? 75 : 25;
-  const place = (x: number, y: number) => fc.tuple(off, off).map(([dx, dy]) => `${(x + dx).toFixed(2)} ${(y + dy).toFixed(2)}`);
+  const place = (x: number, y: number) =>
+    fc.tuple(off, off).map(([dx, dy]) => `${(x + dx).toFixed(2)} ${(y + dy).toFixed(2)}`);
   const path = (...points: readonly (readonly [number, number])[]) =>
     fc.tuple(...points.map(([x, y]) => place(x, y))).map(([from, ...rest]) => `M ${from} C ${rest.join(" ")}`);
   const scribble = fc
@@ -324,10 +331,7 @@ function sleeveOf(reach: Reach): fc.Arbitrary<GarmentFile> {
         curve: oneOf(CAP_CURVES),
         surplus: oneOf(SURPLUS_WAYS, 0.25),
         backEaseShare: sometimes(evenly({ least: 0, most: 1 }), 0.2),
-        fullnessChange: sometimes(
-          evenly({ least: FULLNESS_CHANGE.least, most: FULLNESS_CHANGE.most }),
-          0.15,
-        ),
+        fullnessChange: sometimes(evenly({ least: FULLNESS_CHANGE.least, most: FULLNESS_CHANGE.most }), 0.15),
         lowerEase: pair("lowerEase"),
         notches: pair("notches"),
       }),

@@ -45,7 +45,9 @@ export function brokenLaws(spec: GarmentSpec): { readonly garment: Garment; read
 function unforeseen({ findings }: Garment): readonly string[] {
   return findings
     .filter(({ code }) => code === UNFORESEEN)
-    .map(({ station, reason }) => `${station}: ${reason.map((part) => (typeof part === "string" ? part : "…")).join("")}`);
+    .map(
+      ({ station, reason }) => `${station}: ${reason.map((part) => (typeof part === "string" ? part : "…")).join("")}`,
+    );
 }
 
 /** Looked for as numbers: written as JSON, no number is a null like any other. */
@@ -79,7 +81,9 @@ function chordsOf(path: Path): readonly Point[] {
   const points = path.flatMap((cubic, i) =>
     Array.from({ length: i === 0 ? CHORDS + 1 : CHORDS }, (_, k) => cubicPoint(cubic, (i === 0 ? k : k + 1) / CHORDS)),
   );
-  return points.filter((p, i) => i === 0 || Math.hypot(p.x - (points[i - 1] as Point).x, p.y - (points[i - 1] as Point).y) > 1e-9);
+  return points.filter(
+    (p, i) => i === 0 || Math.hypot(p.x - (points[i - 1] as Point).x, p.y - (points[i - 1] as Point).y) > 1e-9,
+  );
 }
 
 /** Every chord against every other, but for its neighbours: slow, and independent of the program's own way. */
@@ -140,7 +144,8 @@ function unitsApart(garment: Garment): readonly string[] {
     const codes = (of: Garment) => of.findings.map(({ code }) => code).join(" ");
     if (codes(other) !== codes(garment)) return [`${unit}: ${codes(other)} for ${codes(garment)}`];
     const apart = garment.figures.find(
-      ({ value }, i) => !(Math.abs((other.figures[i]?.value ?? Number.NaN) - value) <= SAME_MM * Math.max(1, Math.abs(value))),
+      ({ value }, i) =>
+        !(Math.abs((other.figures[i]?.value ?? Number.NaN) - value) <= SAME_MM * Math.max(1, Math.abs(value))),
     );
     return apart ? [`${unit}: ${apart.id} differs`] : [];
   });

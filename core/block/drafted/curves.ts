@@ -1,4 +1,17 @@
-import { add, type Cubic, endOf, line, lineCubic, type Path, type Point } from "../../geometry";
+import {
+  add,
+  type Cubic,
+  distance,
+  endOf,
+  line,
+  lineCubic,
+  mix,
+  type Path,
+  type Point,
+  step,
+  turnWay,
+  wayTo,
+} from "../../geometry";
 import { type Side, squareToShoulder } from "../half";
 import { necklineHalf, USUAL_FULLNESS } from "../neckline-curve";
 import type { BlockChoices } from "./choices";
@@ -46,7 +59,7 @@ export function drawHalf(side: Side, plan: BlockPlan, choices: BlockChoices): Ha
     underarm,
     shoulderAngle,
     neckline: drawNeckline(side, plan, choices, shoulderAngle),
-    armhole: drawArmhole(side, shoulderPoint, middle, underarm, shoulderAngle),
+    armhole: drawArmhole(side, shoulderPoint, middle, underarm, shoulderAngle, arrivingAt(side, plan, underarm)),
     sideSeam: drawSideSeam(side, plan, underarm),
     centre: drawCentre(side, plan, choices),
   };
@@ -66,8 +79,15 @@ function drawNeckline(side: Side, plan: BlockPlan, choices: BlockChoices, should
   return [necklineHalf(plan.neckWidth, depth, USUAL_FULLNESS[side], shoulderAngle)];
 }
 
-/** From the shoulder, square to it, down to the inset middle, and round to the side, square to that. */
-function drawArmhole(side: Side, shoulder: Point, middle: Point, underarm: Point, shoulderAngle: number): Path {
+/** From the shoulder, square to it, down to the inset middle, and round to the side, square to that: it arrives there along `arriving`. */
+function drawArmhole(
+  side: Side,
+  shoulder: Point,
+  middle: Point,
+  underarm: Point,
+  shoulderAngle: number,
+  arriving: Point,
+): Path {
   const direction = squareToShoulder(shoulderAngle);
   const upper = middle.y - shoulder.y;
   const lower = underarm.y - middle.y;
@@ -86,19 +106,34 @@ function drawArmhole(side: Side, shoulder: Point, middle: Point, underarm: Point
     [
       middle,
       { x: middle.x, y: middle.y + DOWN_HANDLE[side] * lower },
-      { x: underarm.x - OUT_HANDLE[side] * out, y: underarm.y },
+      step(underarm, arriving, -OUT_HANDLE[side] * out),
       underarm,
     ],
   ];
 }
 
-/** Straight down out of the underarm, in to the waist and out to the hip. */
+/** The waist is blended over so much of the seam above it and below (common practice: an inch or two in all, no source). */
+const BLEND_MM = 19.05;
+
+/** Ruled from the underarm to the waist and on to the hip, the corner at the waist blended (common practice, no source). */
 function drawSideSeam(side: Side, plan: BlockPlan, underarm: Point): Path {
   const waist: Point = { x: plan.waistQuarter[side], y: plan.waistLevel };
+  if (plan.hemLevel <= plan.waistLevel) return line(underarm, waist);
   const hip: Point = { x: plan.hipQuarter, y: plan.hipLevel };
-  const path: Cubic[] = [upright(underarm, waist)];
-  if (plan.hemLevel > plan.waistLevel) path.push(upright(waist, hip));
-  return path;
+  const blend = Math.min(BLEND_MM, distance(underarm, waist) / 2, distance(waist, hip) / 2);
+  const above = step(waist, wayTo(waist, underarm), blend);
+  const below = step(waist, wayTo(waist, hip), blend);
+  return [
+    lineCubic(underarm, above),
+    [above, mix(above, waist, 2 / 3), mix(below, waist, 2 / 3), below],
+    lineCubic(below, hip),
+  ];
+}
+
+/** Square to the side seam, so that front and back run on into each other; level where the seam leads outwards, lest the armhole dips. */
+function arrivingAt(side: Side, plan: BlockPlan, underarm: Point): Point {
+  const down = wayTo(underarm, { x: plan.waistQuarter[side], y: plan.waistLevel });
+  return down.x < 0 ? turnWay(down, -Math.PI / 2) : { x: 1, y: 0 };
 }
 
 function drawCentre(side: Side, plan: BlockPlan, choices: BlockChoices): Path {

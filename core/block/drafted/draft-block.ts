@@ -51,6 +51,7 @@ function draftHalf(side: Side, plan: BlockPlan, choices: BlockChoices, body: Blo
     sideSeam: curves.sideSeam,
     centre: curves.centre,
     shoulderDart: shaped.shoulderDart,
+    armholeDart: null,
     inner: stand ? [...shaped.lines, stand] : shaped.lines,
   };
   const title = `${STYLE_NAMES[choices.style]}, ${side}`;

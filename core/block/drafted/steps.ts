@@ -146,12 +146,12 @@ function waistAndHipSteps({ side, plan, choices }: Drawn): StepRecord[] {
   ];
 }
 
-function sideStep({ side, curves, choices }: Drawn): StepRecord {
+function sideStep({ side, plan, curves, choices }: Drawn): StepRecord {
   return {
     text:
       choices.style === "dropped"
         ? phrase`Draw the side seam straight down from ${point("G")} to the hem, and the hem square to the fold.`
-        : phrase`Draw the side seam straight down out of ${point("G")}, in to the waist and on to the hem; draw the hem.`,
+        : phrase`Rule the side seam from ${point("G")} to ${point("J")}${plan.hemLevel > plan.waistLevel ? phrase` and on to ${point("L")}, and blend the waist over an inch or two` : []}; draw the hem.`,
     lines: [
       { id: `${side}.sideSeam`, kind: "seam", path: curves.sideSeam },
       { id: `${side}.hem`, kind: "seam", path: hemOf(curves) },

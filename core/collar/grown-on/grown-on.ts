@@ -66,7 +66,15 @@ export const grownOn = collarKind({
       },
       drawn: [drawn.front],
       extra: [drawn.facing, backFacing(block)],
-      seams: [necklineSeam(reversePath(block.back.neckline.path), reversePath(neckSeam), "shoulder", null, BACK_NECK_OF_FRONT)],
+      seams: [
+        necklineSeam(
+          reversePath(block.back.neckline.path),
+          reversePath(neckSeam),
+          "shoulder",
+          null,
+          BACK_NECK_OF_FRONT,
+        ),
+      ],
       handles: [
         {
           field: "height",

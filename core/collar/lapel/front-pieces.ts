@@ -35,11 +35,7 @@ export function frontPiece(
 ): Piece {
   const { front } = ground;
   const piece = bodicePiece(front, {
-    upper: [
-      ...upper,
-      edge("shoulder", "Front shoulder", front.shoulder.path),
-      edge("armhole", "Front armhole", front.armhole.path),
-    ],
+    upper: [...upper, edge("shoulder", "Front shoulder", front.shoulder.path), ...armholeEdges(front)],
     side: front.sideSeam,
     centre: edgeDown,
   });
@@ -53,6 +49,17 @@ export function frontPiece(
     edges: piece.edges.map((one) => (one.id === "centre" ? { ...one, name: "Front edge" } : one)),
     ...(buttons ? { buttons } : {}),
   };
+}
+
+/** The armhole in one edge, or above and below the mouth of a dart in it. */
+function armholeEdges({ armhole: { path }, armholeDart }: Front["front"]): readonly Edge[] {
+  if (!armholeDart) return [edge("armhole", "Front armhole", path)];
+  const { mouth } = armholeDart;
+  return [
+    edge("armholeUpper", "Front armhole, above its dart", path.slice(0, mouth)),
+    edge("armholeDart", "Mouth of the armhole dart", path.slice(mouth, mouth + 1)),
+    edge("armholeLower", "Front armhole, below its dart", path.slice(mouth + 1)),
+  ];
 }
 
 const GRAIN_SHARE = 0.45;

@@ -82,7 +82,15 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
     cutting: ROLL_CUTTING,
     drawn: [facing],
     extra: [front, backFacing(ground)],
-    seams: [necklineSeam(reversePath(block.back.neckline.path), reversePath(back.neck), "shoulder", null, BACK_NECK_OF_FACING)],
+    seams: [
+      necklineSeam(
+        reversePath(block.back.neckline.path),
+        reversePath(back.neck),
+        "shoulder",
+        null,
+        BACK_NECK_OF_FACING,
+      ),
+    ],
     handles: [
       ...turnedHandles(ground, back, fall, choices.edgeBy === "own" && !isOverlay ? outer.at : null),
       { field: "lapelWidth", name: "Lapel width", at: widestAt.edge, value: lapelWidth, gain: ground.outwards },

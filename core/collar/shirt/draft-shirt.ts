@@ -175,13 +175,13 @@ function markedForFall(stand: Piece, upper: Path, shoulderAt: number): Piece {
   const to = pathLength(upper);
   const edges = stand.edges.flatMap((one) =>
     one.id === "upper" && one.length > to + NOTCH_BEFORE_END_MM
-      ? [edge("upper", one.name, upper), edge("upperEnd", "Upper edge, button stand", subpath(one.path, to, one.length))]
+      ? [
+          edge("upper", one.name, upper),
+          edge("upperEnd", "Upper edge, button stand", subpath(one.path, to, one.length)),
+        ]
       : [one],
   );
-  const notches = [
-    notchOn("fallShoulder", upper, shoulderAt),
-    notchOn("fallEnd", upper, to - NOTCH_BEFORE_END_MM),
-  ];
+  const notches = [notchOn("fallShoulder", upper, shoulderAt), notchOn("fallEnd", upper, to - NOTCH_BEFORE_END_MM)];
   return { ...stand, edges, outline: edges.flatMap(({ path }) => path), notches: [...stand.notches, ...notches] };
 }
 

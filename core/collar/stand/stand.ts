@@ -14,6 +14,10 @@ const COMMON = "common practice, no source" as const;
 /** An inch of level at the centre back of a bowed band (common practice, no source). */
 const LEVEL_MM = 25.4;
 
+/** A bowed band drops 4 in over a half length of 9 1/2 in (common practice, no source). */
+const BOW_MM = 101.6;
+const BOWED_OVER_MM = 241.3;
+
 /** What every stand is left to choose, also one that carries a fall. */
 export const STAND_USUAL = {
   height: { value: 38.1, rule: phrase`${length(25.4)} to ${length(63.5)}; usual`, source: COMMON },
@@ -23,7 +27,12 @@ export const STAND_USUAL = {
     source: COMMON,
     when: ({ school }) => school === "developed",
   },
-  bow: { value: 101.6, rule: phrase`over the half length`, source: COMMON, when: ({ school }) => school === "bowed" },
+  bow: {
+    value: ({ neckline }) => BOW_MM * ((neckline ?? BOWED_OVER_MM) / BOWED_OVER_MM),
+    rule: phrase`${length(BOW_MM)} over a half length of ${length(BOWED_OVER_MM)}, less over a smaller neck`,
+    source: COMMON,
+    when: ({ school }) => school === "bowed",
+  },
   rise: {
     value: 19.05,
     rule: phrase`${length(12)} to ${length(25)}`,

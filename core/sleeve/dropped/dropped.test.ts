@@ -31,10 +31,14 @@ describe("the bands of a cardigan", () => {
 });
 
 describe("a dropped sleeve", () => {
-  it("is as long as from neck to wrist less the shoulder with what it is extended by", () => {
-    const { garment } = drafted(cardigan());
-    const { neckToWrist = 0, shoulderLength = 0 } = cardigan().body;
-    expect(figure(garment, "sleeve.finishedLength")).toBeCloseTo(neckToWrist - shoulderLength - 12.7, 4);
+  it("is as long as from neck to wrist less the shoulder of its own block, whatever the body's shoulder measures (common practice, no source)", () => {
+    for (const shoulderExtension of [0, 60]) {
+      const spec = { ...cardigan(), block: { ...cardigan().block, shoulderExtension } } as GarmentSpec;
+      const { garment } = drafted(spec);
+      const shoulder = garment.block?.back.shoulder.length ?? Number.NaN;
+      expect(figure(garment, "sleeve.finishedLength")).toBeCloseTo((spec.body.neckToWrist ?? 0) - shoulder, 4);
+      expect(garment.defaults.find(({ path }) => path === "sleeve.length")?.value).toBeCloseTo(720 - shoulder, 4);
+    }
   });
 
   it("C10, arithmetic: an 18 in sleeve with a 3 in band is cut 15 in", () => {

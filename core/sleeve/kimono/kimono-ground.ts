@@ -31,7 +31,9 @@ const LEAST_SHOULDER_MM = 25;
  */
 export function prepareGround(block: Block, lengths: GroundLengths): GroundOutcome {
   const hadShoulderDart = block.front.shoulderDart !== null;
-  const plain = hadShoulderDart ? alterBlock(block, [{ kind: "shoulder-dart-to-armhole", by: 0 }]).block : block;
+  const plain = hadShoulderDart
+    ? alterBlock(block, [{ kind: "shoulder-dart-to-armhole", by: 0 }], "ease").block
+    : block;
   const shortest = Math.min(plain.front.shoulder.length, plain.back.shoulder.length);
   const most = Math.max(0, shortest - LEAST_SHOULDER_MM);
   const widest = Math.abs(plain.back.shoulder.length - plain.front.shoulder.length);

@@ -3,7 +3,7 @@ import { describe, expect, it } from "vitest";
 import { applyChange, draftGarment, type GarmentSpec } from "../../garment";
 import { crossesItself, distance, endOf, startOf } from "../../geometry";
 import { draftedBodice, edgeOf, measuredApart, onBodice } from "../../testing/bodice";
-import { inches } from "../../testing/sample";
+import { inches, specOf } from "../../testing/sample";
 import { figure } from "../../testing/styles";
 import { casingFor, elasticRound } from "../finish";
 
@@ -82,14 +82,26 @@ describe("an off-shoulder sleeve", () => {
     expect(topOf(mended)).toBeLessThan(found(bulky, "gathers-bulky")?.numbers.to ?? 0);
   });
 
-  it("says when there is no room for the edge above the underarm or below the neck, and draws it where there is", () => {
-    for (const drop of [25, 295]) {
-      const odd = onBodice("offShoulder", { offShoulder: { drop } });
-      const fault = found(odd, "no-room-in-sleeve");
-      expect(draftGarment(odd).sleeve).not.toBeNull();
-      expect(found(applyChange(odd, fault?.remedies[0]?.change ?? {}), "no-room-in-sleeve")).toBeUndefined();
-      expect(fault?.severity).toBe("fault");
-    }
+  it("says when there is no room for the edge above the underarm, and draws it where there is", () => {
+    const odd = onBodice("offShoulder", { offShoulder: { drop: 295 } });
+    const fault = found(odd, "no-room-in-sleeve");
+    expect(draftGarment(odd).sleeve).not.toBeNull();
+    expect(found(applyChange(odd, fault?.remedies[0]?.change ?? {}), "no-room-in-sleeve")).toBeUndefined();
+    expect(fault?.severity).toBe("fault");
+  });
+
+  it("cuts away a neck that reaches below its upper edge: a V drafts, its edge straight across where it is asked", () => {
+    const spec = specOf({
+      format: "gamine-garment/1",
+      unit: "in",
+      block: { source: "drafted", neckShape: "v" },
+      sleeve: { kind: "offShoulder" },
+    });
+    const { sleeve, piece } = draftedBodice(spec);
+    expect(found(spec, "no-room-in-sleeve")).toBeUndefined();
+    const top = edgeOf(piece("front"), "top").path;
+    expect(Math.abs(startOf(top).y - endOf(top).y)).toBeLessThan(1e-6);
+    expect(sleeve.drawing.top?.edge).toBeGreaterThan(400);
   });
 
   it("is simple in every outline, whatever is asked within reason", () => {

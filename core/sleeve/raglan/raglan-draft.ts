@@ -1,4 +1,4 @@
-import { alterBlock, type Block, type Side } from "../../block";
+import { alterBlock, type Block, type Side, withEasedArmhole } from "../../block";
 import { mapCubic, mirrored } from "../../geometry";
 import type { BodiceBase, Fitted } from "../bodice-style";
 import type { SetInSleeve, SetInTask } from "../set-in";
@@ -96,10 +96,14 @@ function furthest(goes: (value: number) => boolean, asked: number, least: number
 
 function lowerUnderarm(block: Block, by: number) {
   const hadShoulderDart = block.front.shoulderDart !== null;
-  const { block: altered, taken } = alterBlock(block, [
-    ...(hadShoulderDart ? [{ kind: "shoulder-dart-to-armhole" as const, by: 0 }] : []),
-    ...(by > 0 ? [{ kind: "lower-armhole" as const, by }] : []),
-  ]);
+  const { block: altered, taken } = alterBlock(
+    withEasedArmhole(block),
+    [
+      ...(hadShoulderDart ? [{ kind: "shoulder-dart-to-armhole" as const, by: 0 }] : []),
+      ...(by > 0 ? [{ kind: "lower-armhole" as const, by }] : []),
+    ],
+    "ease",
+  );
   return taken.some((one) => one.leftOut !== null) ? null : { block: altered, hadShoulderDart };
 }
 

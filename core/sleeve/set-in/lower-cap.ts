@@ -1,4 +1,4 @@
-import { type Block, type BodiceHalf, lengthToLevel } from "../../block";
+import { type Block, type BodiceHalf, lengthToLevel, sewnArmhole } from "../../block";
 import { type Cubic, cubicPoint, distance, endOf, leastAt, mix, type Path, type Point } from "../../geometry";
 import { CAP_SHAPES, followingShape, halfCap } from "./cap-shape";
 import { halfWidthFor } from "./fit";
@@ -40,7 +40,7 @@ function hollowFor(half: BodiceHalf, depth: number): number {
   const height = COMPARED_HEIGHT_SHARE * Math.min(depth, seam);
   const width = halfWidthFor(CAP_SHAPES.quarters[half.side], seam, height);
   const distances = placesUpTo(lengthToLevel(half, depth * NOTCH_LEVEL_SHARE_OF_DEPTH));
-  const armhole = fromUnderarm(half.armhole.path, distances, CHORDS.compared);
+  const armhole = fromUnderarm(sewnArmhole(half), distances, CHORDS.compared);
   const miss = (underarmHollow: number) => {
     const cap = fromUnderarm([halfCap(followingShape(underarmHollow), width, height)], distances, CHORDS.compared);
     return both(cap, armhole).reduce((sum, [a, b]) => sum + (a.x - b.x) ** 2 + (a.y - b.y) ** 2, 0);

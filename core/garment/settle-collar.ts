@@ -1,0 +1,76 @@
+import type { SpecChange } from "../check";
+import type { CollarFieldName } from "../collar";
+import { type Phrase, phrase, type Source } from "../draft";
+import { type CollarOutcome, draftCollar, type NeckForCollar } from "./draft-collar";
+import { LENGTH_FIELDS } from "./fields";
+import type { DefaultTaken, ResolvedSpec } from "./resolve";
+import { buttonStandOf } from "./resolve";
+import { type ResolvedCollar, resolveCollar } from "./resolve-collar";
+import type { CollarSpec, GarmentSpec } from "./spec";
+import type { Chosen } from "./take-default";
+
+/** A collar drafted with defaults that go with its neckline, and the defaults that were taken otherwise for it. */
+export type SettledCollar = { readonly outcome: CollarOutcome; readonly retaken: readonly DefaultTaken[] };
+
+/** So many defaults of one collar are taken otherwise at most. */
+const MOST_RETAKEN = 3;
+
+/**
+ * Drafts the collar, its defaults taken anew now that the neckline is known; a default with which nothing can be drawn gives way to the
+ * nearest figure with which it can. What was given stays as it is, and is judged.
+ */
+export function draftSettledCollar(spec: GarmentSpec, resolved: ResolvedSpec, neck: NeckForCollar): SettledCollar {
+  const given = spec.collar;
+  if (!given || !neck.block) return { outcome: draftCollar(resolved, resolved.collar, neck), retaken: [] };
+  const { front, back } = neck.block;
+  const retaken = new Map<string, DefaultTaken>();
+  const chosen: Chosen = (path, value, usual, rule, source) => {
+    if (value !== undefined) return value;
+    const before = resolved.defaults.find((one) => one.path === path);
+    if (before?.value !== usual) retaken.set(path, taken(path, usual, rule, source));
+    return usual;
+  };
+  const at = { buttonStand: buttonStandOf(resolved.block), neckline: front.neckline.length + back.neckline.length };
+  let asked = resolveCollar(given, spec.body, at, (_, value, estimate) => value ?? estimate().value, chosen);
+  let outcome = draftCollar(resolved, asked, neck);
+  for (let tries = 0; tries < MOST_RETAKEN && asked && !outcome.drafted; tries++) {
+    const way = wayByDefaults(given, outcome);
+    if (!way) break;
+    for (const [name, value] of way) {
+      const path = `collar.${name}`;
+      const rule = phrase`the nearest to the usual one with which this collar can be drawn`;
+      retaken.set(path, taken(path, value, rule, "geometry"));
+    }
+    asked = { ...asked, figures: { ...asked.figures, ...Object.fromEntries(way) } } satisfies ResolvedCollar;
+    outcome = draftCollar(resolved, asked, neck);
+  }
+  return { outcome, retaken: [...retaken.values()] };
+}
+
+function taken(path: string, value: number | string, rule: Phrase, source: Source): DefaultTaken {
+  return { path, value, rule, source, isStandIn: false, isNeeded: true };
+}
+
+type Way = readonly (readonly [CollarFieldName, number])[];
+
+/** The first remedy that changes nothing but figures of the collar that nobody gave. */
+function wayByDefaults(given: CollarSpec, { judge }: CollarOutcome): Way | null {
+  const remedies = judge().flatMap(({ severity, remedies }) => (severity === "fault" ? remedies : []));
+  return remedies.map(({ change }) => defaultsOf(given, change)).find((way) => way !== null) ?? null;
+}
+
+function defaultsOf(given: CollarSpec, { collar, ...others }: SpecChange): Way | null {
+  if (!collar || Object.keys(others).length > 0) return null;
+  const way = Object.entries(collar).map(([name, value]) => [name as CollarFieldName, value] as const);
+  const isAllowed = ([name, value]: (typeof way)[number]) => {
+    const bounds = LENGTH_FIELDS[`collar.${name}`]?.bounds;
+    return (
+      given[name] === undefined &&
+      bounds !== undefined &&
+      typeof value === "number" &&
+      value >= bounds.least &&
+      value <= bounds.most
+    );
+  };
+  return way.length > 0 && way.every(isAllowed) ? (way as Way) : null;
+}
