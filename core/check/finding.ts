@@ -40,9 +40,9 @@ export type SpecChange = {
     readonly kind?: SleeveKind;
     readonly hem?: Partial<HemChoices>;
     readonly method?: SetInMethod;
-    readonly capEase?: number;
-    readonly upperArmEase?: number;
-    readonly fullnessChange?: number;
+    readonly capEase?: number | undefined;
+    readonly upperArmEase?: number | undefined;
+    readonly fullnessChange?: number | undefined;
     readonly backEaseShare?: number;
     readonly lowerEase?: { readonly front?: number; readonly back?: number };
     readonly surplus?: SurplusWay | undefined;

@@ -129,7 +129,8 @@ function judgeFall({ stand, fall }: NonNullable<DrawnCollar["turnedOver"]>): rea
   ];
 }
 
-function judgeOuterEdge({ edge, needed, solvedAt, converged, by, at, asked, isTraced }: OuterEdge): readonly Finding[] {
+function judgeOuterEdge(outer: OuterEdge): readonly Finding[] {
+  const { edge, needed, solvedAt, converged, by, at, asked, isTraced, isInformation, rule } = outer;
   const longer = edge - needed;
   const isShort = longer < 0;
   const way = by === "tilt" ? "Swing its end out by" : "Drop its front end by";
@@ -151,12 +152,14 @@ function judgeOuterEdge({ edge, needed, solvedAt, converged, by, at, asked, isTr
       ]
     : [];
   if (Math.abs(longer) <= TAPE_MM) return tooFar;
+  // A shirtmaker's own drop is no slip, whatever an exact edge would ask for: the figures tell that.
+  if (isInformation && Math.abs(at - rule.at) <= WITHIN_PRACTICE_MM) return tooFar;
   return [
     ...tooFar,
     told({
       code: isShort ? "collar-rides-up" : "collar-ripples",
       // A traced back is a school of its own: that it lies flatter is told, and no slip.
-      severity: isTraced ? "note" : "warning",
+      severity: isTraced || isInformation ? "note" : "warning",
       message: phrase`The outer edge is ${length(edge)} from the centre back to the shoulder, and the line it lies on ${length(needed)}: ${length(Math.abs(longer))} too ${isShort ? "short" : "long"}.`,
       reason: isShort
         ? phrase`It rides up, and shows the neck seam.`
@@ -168,3 +171,5 @@ function judgeOuterEdge({ edge, needed, solvedAt, converged, by, at, asked, isTr
 }
 
 const OUT_OF_REACH_MM = 0.1;
+/** Half an inch more or less than usual is what shirtmakers differ by (from memory). */
+const WITHIN_PRACTICE_MM = 12.7;

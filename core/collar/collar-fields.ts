@@ -92,7 +92,11 @@ const CHOICES = {
         name: "Solved",
         summary: "As long as the line on the garment that it lies on, from the centre back to the shoulder.",
       },
-      rule: { name: "By rule of thumb", summary: "Let out by 1/2 in (1.3 cm); what that does to the edge is told." },
+      rule: {
+        name: "By rule of thumb",
+        summary:
+          "Let out by 1/2 in (1.3 cm); a shirt's fall by 1/2 to 1 in (1.3 to 2.5 cm), more where it is wide. What that does to the edge is told.",
+      },
       own: { name: "By a figure of my own", summary: "Let out by so much; what that does to the edge is told." },
     },
   },

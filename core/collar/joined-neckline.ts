@@ -1,16 +1,5 @@
 import type { Block } from "../block";
-import {
-  along,
-  fairCurve,
-  line,
-  mapPath,
-  type Path,
-  type Point,
-  pathLength,
-  reversePath,
-  startOf,
-  turnPoint,
-} from "../geometry";
+import { along, beside, line, mapPath, type Path, type Point, reversePath, startOf, turnPoint } from "../geometry";
 
 /** Where a place of the front lies in the back's coordinates when both are joined at the shoulder. */
 export function frontOnBack({ front, back }: Pick<Block, "front" | "back">): (p: Point) => Point {
@@ -37,28 +26,29 @@ export function joinedNeckline(block: Block, beyond: number): Path {
   return [...reversePath(back.neckline.path), ...mapPath([...front.neckline.path, ...stand], frontOnBack(block))];
 }
 
-/** A line beside a neckline is drawn through so many places of each of its two parts. */
-const PLACES = 24;
+/** How far below the neckline a turned collar's edge lies: at the centre back, and at the shoulder. Millimetres. */
+export type Below = { readonly centreBack: number; readonly shoulder: number };
 
 /**
- * The line on the joined block that lies `below` the neckline everywhere, from the centre back: the neckline moved out square to itself.
- * Both parts are moved by themselves, so a corner at the shoulder leaves no loop.
+ * At a place of the neckline a collar that is `width` wide and stands `stand` high lies with its edge width − 2 × stand below it
+ * (geometry of the fold). The stand falls evenly from the centre back to what the roll line leaves of it at the shoulder.
+ */
+export function belowOf(width: number, stand: number, standAtShoulder: number): Below {
+  return { centreBack: width - 2 * stand, shoulder: width - 2 * standAtShoulder };
+}
+
+/**
+ * The line on the joined block that a turned collar's edge lies on, from the centre back: the neckline moved out square to itself, evenly
+ * more or less on its way to the shoulder, and on from there in front. Both parts are moved by themselves, so a corner at the
+ * shoulder leaves no loop.
  */
 export function lineBelowNeckline(
   { front, back }: Block,
-  below: number,
+  { centreBack, shoulder }: Below,
 ): { readonly back: Path; readonly whole: Path } {
-  const movedOut = (neckline: Path): Path => {
-    const whole = pathLength(neckline);
-    return fairCurve(
-      Array.from({ length: PLACES + 1 }, (_, i) => {
-        const { point, direction } = along(neckline, (whole * (1 - Math.cos((Math.PI * i) / PLACES))) / 2);
-        // From the centre back the bodice lies to the right of its neckline.
-        return { x: point.x - direction.y * below, y: point.y + direction.x * below };
-      }),
-    );
-  };
-  const onBack = movedOut(reversePath(back.neckline.path));
+  // From the centre back the bodice lies to the right of its neckline.
+  const onBack = beside(reversePath(back.neckline.path), (share) => centreBack + (shoulder - centreBack) * share, 1);
   const place = frontOnBack({ front, back });
-  return { back: onBack, whole: [...onBack, ...movedOut(mapPath(front.neckline.path, place))] };
+  const onFront = beside(mapPath(front.neckline.path, place), () => shoulder, 1);
+  return { back: onBack, whole: [...onBack, ...onFront] };
 }

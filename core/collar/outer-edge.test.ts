@@ -2,8 +2,9 @@ import fc from "fast-check";
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
 import { draftGarment, type GarmentSpec } from "../garment";
-import { along, type Point, pathLength, reversePath, svgPathData } from "../geometry";
-import { codesOf, collarFinding, draftedCollar, mended, withCollar } from "../testing/collars";
+import { along, endOf, type Path, type Point, pathLength, reversePath, startOf, svgPathData } from "../geometry";
+import { edgeOf, measuredApart } from "../testing/bodice";
+import { codesOf, collarFinding, draftedCollar, gap, mended, withCollar } from "../testing/collars";
 import { figure } from "../testing/styles";
 import { lineBelowNeckline } from "./joined-neckline";
 import { outerLength, tiltedBack, tiltRange } from "./lapel/back-collar";
@@ -32,7 +33,7 @@ function tiltFor(stand: number, fall: number) {
   return letOut({
     by: "tilt",
     needed: 90 + (fall - stand) * 1.1,
-    below: fall - stand,
+    below: { centreBack: fall - stand, shoulder: fall - stand },
     edgeAt: (tilt) => outerLength(tiltedBack(ground, width, tilt)),
     outAt: (tilt) => 2 * 90 * Math.sin(tilt / 2),
     asked: null,
@@ -82,13 +83,15 @@ describe("the line that the outer edge lies on", () => {
     const ends = [along(neckline, 0).direction, along(neckline, pathLength(neckline)).direction] as const;
     const turn = Math.acos(ends[0].x * ends[1].x + ends[0].y * ends[1].y);
     for (const below of [5, 15, 30, 60]) {
-      const line = new svgPathProperties(svgPathData(lineBelowNeckline(block, below).back)).getTotalLength();
+      const line = new svgPathProperties(
+        svgPathData(lineBelowNeckline(block, { centreBack: below, shoulder: below }).back),
+      ).getTotalLength();
       expect(line).toBeCloseTo(pathLength(neckline) + below * turn, 1);
     }
   });
 
   it("lies everywhere as far from the neckline, over the shoulder too", () => {
-    const { whole } = lineBelowNeckline(block, 25);
+    const { whole } = lineBelowNeckline(block, { centreBack: 25, shoulder: 25 });
     const places: Point[] = [];
     const joined = draftedCollar(withCollar("notched")).collar.drawing.joined?.neckline ?? [];
     for (let i = 0; i <= 400; i++) places.push(along(joined, (pathLength(joined) * i) / 400).point);
@@ -101,8 +104,8 @@ describe("the line that the outer edge lies on", () => {
 });
 
 const TURNED: readonly GarmentSpec[] = [
-  withCollar("shirt"),
-  withCollar("shirt", { shirtCut: "one-piece" }),
+  withCollar("shirt", { edgeBy: "solved" }),
+  withCollar("shirt", { shirtCut: "one-piece", edgeBy: "solved" }),
   withCollar("notched"),
   withCollar("notched", { notch: "open", rollSchool: "neck-point" }),
   withCollar("roll"),
@@ -125,16 +128,81 @@ describe("a collar that is let out until its outer edge fits", () => {
   it.each(TURNED)("let out too little it rides up, too much it ripples, and one press ends either: %#", (spec) => {
     const solved = draftedCollar(spec).collar.drawing.outer?.at ?? 0;
     const field = draftedCollar(spec).collar.drawing.outer?.by ?? "tilt";
-    for (const [by, code] of [
-      [Math.max(0, solved - 12), "collar-rides-up"],
-      [solved + (field === "drop" ? 40 : 12), "collar-ripples"],
-    ] as const) {
+    // A fall is bent no further than it can lie: none of it can be made to ripple.
+    const ways = [
+      [Math.max(0, solved - (field === "drop" ? 60 : 12)), "collar-rides-up"],
+      [solved + (field === "drop" ? 14 : 12), "collar-ripples"],
+    ] as const;
+    for (const [by, code] of field === "drop" ? ways.slice(0, 1) : ways) {
       const off: GarmentSpec = {
         ...spec,
         collar: { ...spec.collar, kind: spec.collar?.kind ?? "roll", edgeBy: "own", [field]: by },
       };
       expect(collarFinding(off, code).numbers.needed).toBeGreaterThan(0);
       expect(codesOf(mended(off, code))).not.toContain(code);
+    }
+  });
+
+  it("takes a shirtmaker's drop as it is, 1/2 to 1 in for a fall 10 mm wider than its stand (from memory), and tells the exact edge as information", () => {
+    const { garment, collar } = draftedCollar(withCollar("shirt"));
+    expect(collar.drawing.outer?.at).toBeGreaterThanOrEqual(12.7);
+    expect(collar.drawing.outer?.at).toBeLessThanOrEqual(25.4);
+    expect(codesOf(garment).filter((code) => /rides|ripples/.test(code))).toEqual([]);
+    expect(figure(garment, "collar.outerEdgeNeeded")).toBeGreaterThan(figure(garment, "collar.outerEdge"));
+    // More for a wider fall.
+    const wide = draftedCollar(withCollar("shirt", { fall: 70 })).collar.drawing.outer?.at ?? 0;
+    expect(wide).toBeGreaterThan((collar.drawing.outer?.at ?? 0) + 10);
+  });
+
+  it("bends a fall over its whole length: no stretch of its lower edge is ruled", () => {
+    for (const edgeBy of ["rule", "solved"] as const) {
+      const { path, length } = edgeOf(draftedCollar(withCollar("shirt", { edgeBy })).piece("collar"), "neck");
+      const turns = Array.from({ length: 8 }, (_, i) => {
+        const [a, b] = [along(path, (length * i) / 8).direction, along(path, (length * (i + 1)) / 8).direction];
+        return Math.abs(a.x * b.y - a.y * b.x);
+      });
+      const mean = turns.reduce((sum, one) => sum + one, 0) / turns.length;
+      for (const one of turns) expect(one).toBeGreaterThan(mean / 2);
+    }
+  });
+
+  it("lies on a line that runs out to the whole width at the shoulder where the roll line runs through the neck point", () => {
+    for (const kind of ["notched", "roll"] as const) {
+      const { collar, garment } = draftedCollar(withCollar(kind, { rollSchool: "neck-point", height: 30, fall: 50 }));
+      const line = collar.drawing.joined?.fallLine ?? [];
+      const { back } = garment.block ?? {};
+      if (!back) throw new Error("the sample drafts");
+      const nearest = (p: Point, path: Path) =>
+        Math.min(...Array.from({ length: 401 }, (_, i) => gap(p, along(path, (pathLength(path) * i) / 400).point)));
+      const onBack = line.slice(0, line.findIndex((cubic) => gap(cubic[3], startOf(back.shoulder.path)) < 80.5) + 1);
+      expect(nearest(startOf(line), back.neckline.path)).toBeCloseTo(20, 1);
+      expect(gap(endOf(onBack), startOf(back.shoulder.path))).toBeCloseTo(80, 0);
+    }
+  });
+
+  it("folded along its stand and laid on the joined block, a collar's edge is as long as the drawn one: both schools, in 3-D (geometry)", () => {
+    for (const rollSchool of ["ahead", "neck-point"] as const) {
+      const { collar, garment, piece } = draftedCollar(withCollar("notched", { rollSchool }));
+      const back = garment.block?.back;
+      const { outer, turnedOver } = collar.drawing;
+      if (!back || !outer || !turnedOver) throw new Error("it is turned over");
+      const width = turnedOver.stand + turnedOver.fall;
+      const neckline = reversePath(back.neckline.path);
+      const whole = pathLength(neckline);
+      // Each ruling stands up from its place on the neckline as far as the fold, and comes down again over it.
+      const laid = Array.from({ length: 2001 }, (_, i) => {
+        const share = i / 2000;
+        const { point, direction } = along(neckline, whole * share);
+        const up = turnedOver.stand + ((width - outer.below.shoulder) / 2 - turnedOver.stand) * share;
+        const fold = { ...point, z: up };
+        const down = width - up;
+        // It comes down to the neckline's level first, and lies on the block from there.
+        const out = down - fold.z;
+        return { x: fold.x - direction.y * out, y: fold.y + direction.x * out };
+      });
+      const length = laid.slice(1).reduce((sum, p, i) => sum + gap(p, laid[i] ?? p), 0);
+      expect(Math.abs(length - outer.edge)).toBeLessThan(0.3);
+      expect(measuredApart(piece("collar"), "centreBack")).toBeCloseTo(width, 3);
     }
   });
 

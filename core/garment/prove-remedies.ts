@@ -3,6 +3,7 @@ import { applyChange } from "./apply-change";
 import type { Garment } from "./draft-garment";
 import { readGarment } from "./read";
 import type { GarmentSpec } from "./spec";
+import { usualBlock, usualCollar, usualSleeve } from "./usual-figures";
 import { writeGarment } from "./write";
 
 /** How the changed garment is drafted: without its own remedies being tried. */
@@ -13,11 +14,27 @@ type Sketch = (spec: GarmentSpec) => Garment;
  * drafted before, has one finding less of this code, and no new fault. Each costs one draft, so they are tried when they are shown.
  */
 export function provenFindings(garment: Garment, sketch: Sketch): readonly Finding[] {
-  return garment.findings.map((finding) =>
-    finding.remedies.length === 0
-      ? finding
-      : { ...finding, remedies: finding.remedies.filter((remedy) => mends(garment, finding, remedy, sketch)) },
-  );
+  return garment.findings.map((finding) => {
+    const remedies = finding.remedies.filter((remedy) => mends(garment, finding, remedy, sketch));
+    if (remedies.length > 0 || finding.severity !== "fault") return { ...finding, remedies };
+    // A fault for which no single figure is to be changed is met by leaving a whole part to its defaults.
+    const last = lastWays(garment.spec, finding).find((remedy) => mends(garment, finding, remedy, sketch));
+    return { ...finding, remedies: last ? [last] : [] };
+  });
+}
+
+function lastWays(spec: GarmentSpec, { station }: Finding): readonly Remedy[] {
+  switch (station) {
+    case "collar":
+      return usualCollar(spec);
+    case "sleeve":
+    case "match":
+      return usualSleeve(spec);
+    case "block":
+      return usualBlock(spec);
+    case "measures":
+      return [];
+  }
 }
 
 function mends(garment: Garment, { code }: Finding, { change }: Remedy, sketch: Sketch): boolean {

@@ -53,10 +53,10 @@ function taken(path: string, value: number | string, rule: Phrase, source: Sourc
 
 type Way = readonly (readonly [CollarFieldName, number])[];
 
-/** The first remedy that changes nothing but figures of the collar that nobody gave. */
+/** The first way out of what cannot be drawn, where it changes nothing but figures of the collar that nobody gave. */
 function wayByDefaults(given: CollarSpec, { judge }: CollarOutcome): Way | null {
-  const remedies = judge().flatMap(({ severity, remedies }) => (severity === "fault" ? remedies : []));
-  return remedies.map(({ change }) => defaultsOf(given, change)).find((way) => way !== null) ?? null;
+  const [first] = judge().flatMap(({ severity, remedies }) => (severity === "fault" ? remedies.slice(0, 1) : []));
+  return first ? defaultsOf(given, first.change) : null;
 }
 
 function defaultsOf(given: CollarSpec, { collar, ...others }: SpecChange): Way | null {

@@ -17,6 +17,26 @@ export function usualCollar({ collar }: GarmentSpec): readonly Remedy[] {
   ];
 }
 
+/** The choices of a drafted bodice left open again, and the alterations taken off any block. */
+export function usualBlock({ block }: GarmentSpec): readonly Remedy[] {
+  const plain: Remedy = {
+    id: "no-alterations",
+    label: phrase`Take the alterations off`,
+    change: { block: { alterations: [] } },
+  };
+  if (block.source !== "drafted") return [plain];
+  const { source: _source, alterations: _alterations, ...choices } = block;
+  const open = Object.fromEntries(Object.keys(choices).map((name) => [name, undefined]));
+  return [
+    plain,
+    {
+      id: "usual-block",
+      label: phrase`Take the usual figures and choices for this bodice`,
+      change: { block: { ...open, alterations: [] } },
+    },
+  ];
+}
+
 /** The figures of this style left open again, and then what bends and finishes every sleeve. */
 export function usualSleeve({ sleeve }: GarmentSpec): readonly Remedy[] {
   if (!sleeve) return [];
@@ -40,8 +60,21 @@ export function usualSleeve({ sleeve }: GarmentSpec): readonly Remedy[] {
       label: phrase`Take the usual figures for the whole sleeve`,
       change: { sleeve: { ...ofStyle, ...PLAIN } },
     },
+    {
+      id: "usual-sleeve-and-fit",
+      label: phrase`Draft it by Fit first, with the usual figures for the whole sleeve`,
+      change: { sleeve: { ...ofStyle, ...PLAIN, ...FITTED } },
+    },
   ];
 }
+
+const FITTED = {
+  method: "fit-first",
+  capEase: undefined,
+  upperArmEase: undefined,
+  surplus: undefined,
+  cut: undefined,
+} as const;
 
 const PLAIN = {
   hem: undefined,

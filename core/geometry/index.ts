@@ -16,6 +16,7 @@ export { moveEnd, moveStart, turnPath, turnPoint, withStartDirection } from "./d
 export { type EllipseArc, ellipseArcPath } from "./ellipse-arc";
 export { fairCurve } from "./fair-curve";
 export { type Corners, type Homography, homographyBetween, project } from "./homography";
+export { beside, insideCorner } from "./inset";
 export {
   along,
   type Box,

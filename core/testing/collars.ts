@@ -1,6 +1,7 @@
 import type { CollarKindName } from "../collar";
 import { applyChange, draftGarment, type Garment, type GarmentSpec } from "../garment";
 import { along, endOf, type Point, startOf } from "../geometry";
+import type { Edge } from "../pattern";
 import { edgeOf, onBodice, pieceOf } from "./bodice";
 
 type Collar = NonNullable<GarmentSpec["collar"]>;
@@ -44,3 +45,13 @@ export function cosineBetween(garment: Garment, id: string, first: string, secon
 }
 
 export const gap = (p: Point, q: Point) => Math.hypot(p.x - q.x, p.y - q.y);
+
+/** Every place of the smaller edge, but for its last bit at a corner, lies `by` from the larger one. */
+export function expectSmallerBy(by: number, larger: Edge, smaller: Edge): void {
+  const places = Array.from({ length: 2001 }, (_, i) => along(larger.path, (larger.length * i) / 2000).point);
+  for (let i = 2; i <= 38; i++) {
+    const { point } = along(smaller.path, (smaller.length * i) / 40);
+    const nearest = Math.min(...places.map((p) => gap(p, point)));
+    if (Math.abs(nearest - by) > 0.15) throw new Error(`${nearest} apart at ${i} of 40, not ${by}`);
+  }
+}

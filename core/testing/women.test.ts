@@ -56,7 +56,7 @@ describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", ()
     }
   });
 
-  it("D1: the lower cap lies within 8 mm of the armhole for half of them and 13 mm for nine in ten; the quarters of the slant leave twice as much in front", () => {
+  it("D1: the lower cap lies within 8 mm of the armhole for half of them and 13.5 mm for nine in ten; the quarters of the slant leave twice as much in front", () => {
     const apart = (curve: "armhole" | "quarters", side: string) =>
       women
         .flatMap((woman) => {
@@ -69,7 +69,7 @@ describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", ()
       const following = apart("armhole", side);
       expect(following.length).toBeGreaterThan(200);
       expect(following[Math.floor(following.length * 0.5)]).toBeLessThan(8);
-      expect(following[Math.floor(following.length * 0.9)]).toBeLessThan(13);
+      expect(following[Math.floor(following.length * 0.9)]).toBeLessThan(13.5);
     }
     const guided = apart("quarters", "front");
     expect(guided[Math.floor(guided.length / 2)]).toBeGreaterThan(18);

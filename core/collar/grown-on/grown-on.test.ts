@@ -1,9 +1,9 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { draftGarment } from "../../garment";
-import { along, crossesItself, endOf, startOf } from "../../geometry";
+import { along, crossesItself, cubicPoint, endOf, startOf } from "../../geometry";
 import { edgeOf, measuredApart } from "../../testing/bodice";
-import { collarFinding, cosineBetween, draftedCollar, mended, withCollar } from "../../testing/collars";
+import { collarFinding, cosineBetween, draftedCollar, gap, mended, withCollar } from "../../testing/collars";
 import { specOf } from "../../testing/sample";
 import { figure } from "../../testing/styles";
 
@@ -28,7 +28,7 @@ describe("a grown-on stand", () => {
   it("meets the back neckline within 0.01 mm, square at the centre back, and its outlines are simple", () => {
     const size = (min: number, max: number) => fc.double({ min, max, noNaN: true });
     fc.assert(
-      fc.property(size(20, 70), size(0, 45), size(0, 40), (height, out, beyond) => {
+      fc.property(size(20, 50), size(0, 45), size(0, 40), (height, out, beyond) => {
         const { garment, collar, piece } = draftedCollar(withCollar("grown-on", { height, out, beyond }));
         expect(Math.abs(collar.seams[0]?.ease ?? 1)).toBeLessThan(0.01);
         const backNeck = garment.block?.back.neckline.length ?? 0;
@@ -40,6 +40,21 @@ describe("a grown-on stand", () => {
       }),
       { numRuns: 30 },
     );
+  });
+
+  it("keeps its width above the neck edge from the centre front round the side of the neck to the centre back (common practice, no source)", () => {
+    for (const height of [30, 40, 50]) {
+      const { garment, piece } = draftedCollar(withCollar("grown-on", { height }));
+      const neckline = garment.block?.front.neckline.path ?? [];
+      const neck = [...neckline, ...edgeOf(piece("front"), "backNeck").path];
+      const places = neck.flatMap((cubic) => Array.from({ length: 200 }, (_, i) => cubicPoint(cubic, i / 199)));
+      const { path, length } = edgeOf(piece("front"), "outer");
+      for (let i = 0; i <= 40; i++) {
+        const { point } = along(path, (length * i) / 40);
+        const width = Math.min(...places.map((p) => gap(p, point)));
+        expect(Math.abs(width - height), `${i} of 40`).toBeLessThan(height * 0.08);
+      }
+    }
   });
 
   it("says when its end is moved out too far to be as short as the back neck, and mends it", () => {

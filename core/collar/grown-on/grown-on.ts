@@ -1,17 +1,22 @@
 import { type Figure, length, phrase, point, type StepRecord } from "../../draft";
 import {
   along,
+  beside,
   betweenDirections,
   type Cubic,
   cubicLength,
+  distance,
   endOf,
   evenCurve,
   findRoot,
   line,
-  opposite,
+  type Path,
+  type Point,
+  pathLength,
   reversePath,
   startOf,
   step,
+  subpath,
   turnWay,
   wayTo,
 } from "../../geometry";
@@ -120,11 +125,11 @@ function drawGrownOn({ block }: CollarBase, { height, out, beyond }: Figures) {
   const away = wayTo(neck[2], neck[3]);
   const top = step(end, turnWay(away, -Math.PI / 2), height);
   const centre = startOf(front.centre);
-  const foot = { x: centre.x - beyond, y: centre.y };
-  const upperEdge = betweenDirections(top, opposite(away), foot, { x: 0, y: 1 });
+  const foot = { x: centre.x - beyond, y: centre.y - height };
+  const upperEdge = keepingWidth(reversePath(front.neckline.path), [neck], height, foot);
   const edgeDown = line(foot, { x: foot.x, y: endOf(front.centre).y });
   const upper = [
-    edge("outer", "Upper edge", reversePath([upperEdge])),
+    edge("outer", "Upper edge", upperEdge),
     edge("centreBack", "Centre-back seam", line(top, end)),
     edge("backNeck", "Back neck edge", reversePath([neck])),
   ];
@@ -146,6 +151,35 @@ function drawGrownOn({ block }: CollarBase, { height, out, beyond }: Figures) {
     facing: frontFacing(ground, upper, edgeDown, "Front facing with collar"),
   };
 }
+
+/** Beside a corner on their inside two edges meet earlier; so much further from it the upper edge is rounded off. */
+const ROUNDED_MM = 8;
+
+/**
+ * The upper edge: everywhere `height` above the neck edge, from the front end round the side of the neck to the centre back. What lies
+ * nearer to the corner at the side neck point than the edges beside it do is rounded off.
+ */
+function keepingWidth(neckline: Path, neck: Path, height: number, foot: Point): Path {
+  const [front, back] = [pathLength(neckline), pathLength(neck)];
+  const [before, after] = [along(neckline, front).direction, along(neck, 0).direction];
+  const turn = Math.acos(Math.max(-1, Math.min(1, before.x * after.x + before.y * after.y)));
+  const off = height * Math.tan(Math.min(turn, MOST_CORNER) / 2) + ROUNDED_MM;
+  const upTo = Math.max(front / 2, front - off);
+  const above = beside(subpath(neckline, 0, upTo), () => height, -1);
+  const behind = beside(subpath(neck, Math.min(off, back / 2), back), () => height, -1);
+  const round = betweenDirections(
+    endOf(above),
+    along(above, pathLength(above)).direction,
+    startOf(behind),
+    along(behind, 0).direction,
+  );
+  const start = startOf(above);
+  const stand = distance(foot, start) > 1e-6 ? line(foot, start) : [];
+  return [...stand, ...above, round, ...behind];
+}
+
+/** A neck that turned further at the side would stand on its head. Radians. */
+const MOST_CORNER = 1.6;
 
 type Drawn = ReturnType<typeof drawGrownOn>;
 
@@ -182,8 +216,8 @@ function stepsOf({ block }: CollarBase, figures: Figures, drawn: Drawn): readonl
       tapeCheck: phrase`${point("A")} to ${point("B")} measures ${length(backNeck)}, tape on its edge.`,
     },
     {
-      text: phrase`Square to it at ${point("B")} rule the centre back ${length(figures.height)} high to ${point("C")}, and from there draw the upper edge softly down to the front neck at ${point("D")}.`,
-      points: [lettered("C", "centre back, upper edge", drawn.top), lettered("D", "front neck", drawn.foot)],
+      text: phrase`Square to it at ${point("B")} rule the centre back ${length(figures.height)} high to ${point("C")}, and from there draw the upper edge ${length(figures.height)} from the neck edge all along, softly round the side neck point, to ${point("D")}, ${length(figures.height)} above the front neck.`,
+      points: [lettered("C", "centre back, upper edge", drawn.top), lettered("D", "front end, upper edge", drawn.foot)],
       lines: linesOf(drawn.front, ["centreBack", "outer", "centre", "shoulder", "armhole", "side", "hem"]),
     },
     facingStep(block, drawn.facing, phrase`Front facing, in one with the collar`),

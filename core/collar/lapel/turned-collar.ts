@@ -1,10 +1,10 @@
 import { type Path, pathLength, startOf, wayTo } from "../../geometry";
 import type { CollarChoiceOf } from "../collar-fields";
 import type { CollarBase, CollarHandle, JoinedNeck, NoCollar } from "../collar-kind";
-import { joinedNeckline, lineBelowNeckline } from "../joined-neckline";
+import { belowOf, joinedNeckline, lineBelowNeckline } from "../joined-neckline";
 import { askedOut, type LetOutFound, letOut } from "../outer-edge";
 import { type BackCollar, outerLength, tiltedBack, tiltRange } from "./back-collar";
-import { breakLevel, type FrontGround, frontGround } from "./front-ground";
+import { breakLevel, type FrontGround, frontGround, offRollLine } from "./front-ground";
 
 /** What every collar that is drafted on the front with a lapel is asked. Millimetres. */
 export type TurnedFigures = {
@@ -41,11 +41,12 @@ export function turnedCollar(
   const ground = frontGround(base, { breakY, beyond, ahead: rollSchool === "ahead" ? rollAhead : 0 });
   if (!ground) return { what: "break-too-high", breakY, neckline: startOf(block.front.centre).y };
   const width = height + fall;
-  const line: { readonly back: Path; readonly whole: Path } = lineBelowNeckline(block, fall - height);
+  const below = belowOf(width, height, standAtShoulder(ground));
+  const line: { readonly back: Path; readonly whole: Path } = lineBelowNeckline(block, below);
   const found = letOut({
     by: "tilt",
     needed: pathLength(line.back),
-    below: fall - height,
+    below,
     edgeAt: (turn) => outerLength(tiltedBack(ground, width, turn)),
     outAt: (turn) => 2 * ground.backNeck * Math.sin(turn / 2),
     asked: askedOut(edgeBy, tilt),
@@ -57,6 +58,11 @@ export function turnedCollar(
     found,
     joined: { neckline: joinedNeckline(block, 0), shoulderAt: ground.backNeck, fallLine: line.whole },
   };
+}
+
+/** What the roll line leaves of the stand at the side neck point: how far it runs ahead of it. Nothing where it runs through it. */
+export function standAtShoulder(ground: FrontGround): number {
+  return Math.max(0, -offRollLine(ground, ground.neck));
 }
 
 /** Break point, width at the centre back and, where the tilt is a figure of its own, the end of the neck edge. */

@@ -1,4 +1,20 @@
-import { findRoot, flatten, line, mapPath, mix, opposite, reversePath, step, wayTo } from "../../geometry";
+import {
+  along,
+  endOf,
+  findRoot,
+  flatten,
+  insideCorner,
+  line,
+  mapPath,
+  mix,
+  opposite,
+  type Path,
+  pathLength,
+  reversePath,
+  startOf,
+  step,
+  wayTo,
+} from "../../geometry";
 import { edge, notchOn, type Piece } from "../../pattern";
 import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle, DrawnCollar } from "../collar-kind";
 import { frontOnBack } from "../joined-neckline";
@@ -7,6 +23,7 @@ import { clearanceInside, type FrontGround, turnedBack } from "../lapel/front-gr
 import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece } from "../lapel/front-pieces";
 import { turnedCollar, turnedHandles } from "../lapel/turned-collar";
 import { necklineSeam } from "../neckline-seam";
+import { smallerTo } from "../under-collar";
 import { LEAST_CLEARANCE_MM, UNDER_SMALLER_MM, USUAL_DROP_MM } from "../usual";
 import {
   gorgeLength,
@@ -47,8 +64,7 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
     return { isDrawn: false, why: { what: "notch-too-long", lapel: figures.notchLapel, gorge } };
   }
   const back = tiltedBack(ground, width, found.turn);
-  const under = tiltedBack(ground, width - UNDER_SMALLER_MM, found.turn);
-  const pieces = piecesOf(ground, front, { back, under }, figures.buttonSpacing);
+  const pieces = piecesOf(ground, front, back, figures.buttonSpacing);
   const { collar } = pieces;
   const place = frontOnBack(block);
   const neckSeam = [...reversePath(back.neck), ...front.neckPart, ...front.gorge];
@@ -84,52 +100,44 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
   };
 }
 
-function piecesOf(
-  ground: FrontGround,
-  front: NotchedFront,
-  { back, under }: { readonly back: BackCollar; readonly under: BackCollar },
-  buttonSpacing: number,
-): NotchedPieces {
+function piecesOf(ground: FrontGround, front: NotchedFront, back: BackCollar, buttonSpacing: number): NotchedPieces {
   const upper = [
     edge("lapelNotch", "Notch edge of the lapel", line(front.lapelTip, front.notch)),
     edge("gorge", "Gorge", reversePath(front.gorge)),
     edge("neck", "Front neck", reversePath(front.neckPart)),
   ];
   const edgeDown = [...front.lapelEdge, ...frontEdgeBelow(ground)];
+  const top = [back.outer, ...outerEdgeToTip(ground, back, front.collarTip)];
+  const before = along(top, pathLength(top) - NEAR_TIP_MM).point;
+  const under = smallerTo(top, insideCorner(before, front.collarTip, front.notch, UNDER_SMALLER_MM), -1);
   return {
     front: frontPiece(ground, upper, edgeDown, buttonsBelow(ground, buttonSpacing)),
-    collar: collarPiece(ground, front, back, { id: "collar", name: "Top collar", interfacing: 1 }, 0),
-    underCollar: collarPiece(
-      ground,
-      front,
-      under,
-      { id: "underCollar", name: "Under collar", interfacing: 0 },
-      UNDER_SMALLER_MM,
-    ),
+    collar: collarPiece(front, back, top, { id: "collar", name: "Top collar", interfacing: 1 }),
+    underCollar: collarPiece(front, back, under, { id: "underCollar", name: "Under collar", interfacing: 0 }),
     frontFacing: frontFacing(ground, upper, edgeDown, "Front facing with lapel"),
     backFacing: backFacing(ground),
   };
 }
 
 function collarPiece(
-  ground: FrontGround,
   front: NotchedFront,
   back: BackCollar,
+  /** From the centre back to the collar's tip. */
+  outerEdge: Path,
   { id, name, interfacing }: { readonly id: string; readonly name: string; readonly interfacing: number },
-  smaller: number,
 ): Piece {
-  const tip = step(front.collarTip, wayTo(front.collarTip, front.notch), smaller);
-  const { neck, outer } = back.centreBack;
+  const { neck } = back.centreBack;
+  const [outer, tip] = [startOf(outerEdge), endOf(outerEdge)];
   const fold = line(outer, neck);
   const edges = [
     edge("backNeck", "Back neck edge", reversePath(back.neck)),
     edge("frontNeck", "Front neck edge", front.neckPart),
     edge("gorge", "Gorge", front.gorge),
     edge("notch", "Notch edge of the collar", line(front.notch, tip)),
-    edge("outer", "Outer edge", [...reversePath(outerEdgeToTip(ground, back, tip)), ...reversePath([back.outer])]),
+    edge("outer", "Outer edge", reversePath(outerEdge)),
     edge("centreBack", "Centre back", fold),
   ];
-  const along = mix(neck, outer, 0.5);
+  const middle = mix(neck, outer, 0.5);
   return {
     id,
     name,
@@ -139,13 +147,15 @@ function collarPiece(
     folds: [fold],
     darts: [],
     grain: {
-      from: step(step(along, opposite(back.away), GRAIN_IN_MM), wayTo(neck, outer), GRAIN_HALF_MM),
-      to: step(step(along, opposite(back.away), GRAIN_IN_MM), wayTo(neck, outer), -GRAIN_HALF_MM),
+      from: step(step(middle, opposite(back.away), GRAIN_IN_MM), wayTo(neck, outer), GRAIN_HALF_MM),
+      to: step(step(middle, opposite(back.away), GRAIN_IN_MM), wayTo(neck, outer), -GRAIN_HALF_MM),
     },
-    notches: [notchOn("shoulder", back.neck, 0, -1), notchOn("centreBack", back.neck, ground.backNeck, -1)],
+    notches: [notchOn("shoulder", back.neck, 0, -1), notchOn("centreBack", back.neck, pathLength(back.neck), -1)],
   };
 }
 
+/** The direction in which an edge runs into a corner is taken so far before it. */
+const NEAR_TIP_MM = 1;
 const GRAIN_IN_MM = 36;
 const GRAIN_HALF_MM = 20;
 

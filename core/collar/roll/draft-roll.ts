@@ -10,6 +10,7 @@ import {
   type Point,
   pathLength,
   reversePath,
+  startOf,
   step,
   wayTo,
 } from "../../geometry";
@@ -21,7 +22,8 @@ import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece } fro
 import { turnedCollar, turnedHandles } from "../lapel/turned-collar";
 import { necklineSeam } from "../neckline-seam";
 import type { OuterEdge } from "../outer-edge";
-import { LEAST_CLEARANCE_MM, UNDER_SMALLER_MM } from "../usual";
+import { smallerRunningOut } from "../under-collar";
+import { LEAST_CLEARANCE_MM } from "../usual";
 import { ROLL_CUTTING, type RollFigures, rollSteps } from "./roll-steps";
 
 type RollChoices = Required<Pick<CollarChoices, "breakAt" | "rollSchool" | "edgeBy" | "backCollar">>;
@@ -39,11 +41,11 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
   const { height, fall, lapelWidth } = figures;
   const isOverlay = choices.backCollar === "overlay";
   const schools = {
-    tilt: (less: number) => tiltedBack(ground, width - less, found.turn),
-    overlay: (less: number) => overlaidBack(ground, width - less, height),
+    tilt: () => tiltedBack(ground, width, found.turn),
+    overlay: () => overlaidBack(ground, width, height),
   };
   const [chosen, other] = isOverlay ? [schools.overlay, schools.tilt] : [schools.tilt, schools.overlay];
-  const back = chosen(0);
+  const back = chosen();
   const outer: OuterEdge = isOverlay
     ? {
         ...found.outer,
@@ -55,11 +57,10 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
       }
     : found.outer;
   const outerEdge = rollEdge(ground, back, lapelWidth);
-  const otherEdge = rollEdge(ground, other(0), lapelWidth);
+  const otherEdge = rollEdge(ground, other(), lapelWidth);
   const edgeDown = frontEdgeBelow(ground);
   const upper = upperEdges(back, outerEdge);
-  const smaller = chosen(UNDER_SMALLER_MM);
-  const under = upperEdges(smaller, rollEdge(ground, smaller, lapelWidth - UNDER_SMALLER_MM));
+  const under = upperEdges(back, smallerRunningOut(outerEdge, RUNS_OUT_OVER_MM, -1));
   const front = frontPiece(ground, under, edgeDown, buttonsBelow(ground, figures.buttonSpacing));
   const facing = frontFacing(ground, upper, edgeDown, "Top collar and front facing");
   const widestAt = widestPlace(ground, lapelWidth);
@@ -124,13 +125,17 @@ function rollEdge(ground: FrontGround, back: BackCollar, width: number): Path {
 }
 
 function upperEdges(back: BackCollar, outerEdge: Path): readonly Edge[] {
-  const { neck, outer } = back.centreBack;
+  const { neck } = back.centreBack;
+  const outer = startOf(outerEdge);
   return [
     edge("outer", "Outer edge", reversePath(outerEdge)),
     edge("centreBack", "Centre-back seam", line(outer, neck)),
     edge("backNeck", "Back neck edge", reversePath(back.neck)),
   ];
 }
+
+/** Above the break point facing and front come to meet again. Our own choice. */
+const RUNS_OUT_OVER_MM = 40;
 
 const APART_PLACES = 60;
 

@@ -7,7 +7,7 @@ import { askedOut, letOut, RULE_OF_THUMB_MM } from "../outer-edge";
 import { type BandShape, edgeAt, edgeLengthTo, frontAt, lifted } from "../stand/band-shape";
 import { draftStand } from "../stand/draft-stand";
 import { frontEndOf, roundedLess, separateBand, standHandles, standTask, upperEdgeOf } from "../stand/stand";
-import { type Bent, type Fall, fallPiece, pointOf, underFall } from "./fall";
+import { type Bent, type Fall, fallPiece, pointOf, underFallPiece } from "./fall";
 import { fallSteps, onePieceSteps, SHIRT_CUTTING } from "./shirt-steps";
 
 type ShirtFigures = Readonly<
@@ -36,9 +36,20 @@ type Lower = {
   readonly level: number;
 };
 
+/** A fall 10 mm wider than its stand is dropped by 1/2 to 1 in, a wider one by more (from memory; how much more is our own figure). */
+const USUAL_DROP_MM = 19.05;
+const WIDER_THAN_STAND_MM = 10;
+const DROP_FOR_EACH_MM = 0.75;
+
+/** What a shirtmaker drops the front of a fall by; in one piece half an inch, to let it relax (common practice, no source). */
+export function usualFallDrop({ height, fall }: Pick<ShirtFigures, "height" | "fall">, isOnePiece: boolean): number {
+  if (isOnePiece) return RULE_OF_THUMB_MM;
+  return Math.max(RULE_OF_THUMB_MM / 2, USUAL_DROP_MM + DROP_FOR_EACH_MM * (fall - height - WIDER_THAN_STAND_MM));
+}
+
 /**
- * Only the back of a fall has to lie on something longer than itself: it is bent as far as the shoulder, and its front is left straight for the
- * points; by rule of thumb its front end is dropped, in one piece over the last of its length only.
+ * A fall is bent evenly over its whole length, so that its front end is dropped: by what a shirtmaker drops it, or so far that its
+ * outer edge is as long as the line it lies on from the centre back to the shoulder. In one piece the rule drops the last of it only.
  */
 function bend(
   { block }: CollarBase,
@@ -46,14 +57,10 @@ function bend(
   { edgeBy }: ShirtChoices,
   { length, shoulderAt, width, level }: Lower,
 ): Bent {
-  const below = fall - height;
+  const below = { centreBack: fall - height, shoulder: fall - height };
   const lineBelow = lineBelowNeckline(block, below);
-  const ring = (turn: number): BandShape => ({
-    neckEdge: length,
-    level: 0,
-    turn: -turn,
-    straight: length - shoulderAt,
-  });
+  const rule = usualFallDrop({ height, fall }, level > 0);
+  const ring = (turn: number): BandShape => ({ neckEdge: length, level: 0, turn: -turn });
   const edgeOf = (shape: BandShape) => edgeLengthTo(shape, width, shoulderAt);
   const found = letOut({
     by: "drop",
@@ -61,7 +68,8 @@ function bend(
     below,
     edgeAt: (turn) => edgeOf(ring(turn)),
     outAt: (turn) => frontAt(ring(turn), 0).at.y,
-    asked: askedOut(edgeBy, drop),
+    asked: askedOut(edgeBy, drop, rule),
+    rule,
     least: -MOST_TURN,
     most: MOST_TURN,
   });
@@ -69,13 +77,14 @@ function bend(
     const shape = lifted(length, Math.max(0, level), by)?.shape;
     return shape ? { ...shape, turn: -shape.turn } : ring(found.turn);
   };
-  const shape = edgeBy === "rule" ? byRule(RULE_OF_THUMB_MM) : ring(found.turn);
+  const shape = edgeBy === "rule" ? byRule(rule) : ring(found.turn);
   return {
     ...found,
     outer: {
       ...found.outer,
       edge: edgeOf(shape),
-      rule: { at: RULE_OF_THUMB_MM, edge: edgeOf(byRule(RULE_OF_THUMB_MM)) },
+      rule: { at: rule, edge: edgeOf(byRule(rule)) },
+      isInformation: true,
     },
     fall: { shape, width, shoulderAt, point, spread },
     lineBelow: lineBelow.whole,
@@ -85,7 +94,7 @@ function bend(
 /** The top collar as it lies on the sheet, and the under collar. */
 function collars(fall: Fall, up: number): readonly [Piece, Piece] {
   const top = fallPiece(fall, { id: "collar", name: "Top collar", cut: TOP_CUT });
-  const under = fallPiece(underFall(fall), { id: "underCollar", name: "Under collar", cut: UNDER_CUT });
+  const under = underFallPiece(fall, { id: "underCollar", name: "Under collar", cut: UNDER_CUT });
   return [placePiece(top, ({ x, y }) => ({ x, y: y - up }), false), under];
 }
 

@@ -2,9 +2,11 @@ import {
   along,
   endOf,
   evenCurve,
+  insideCorner,
   line,
   type Path,
   type Point,
+  pathLength,
   reversePath,
   startOf,
   step,
@@ -14,6 +16,7 @@ import {
 import { edge, notchOn, type Piece } from "../../pattern";
 import type { LetOutFound } from "../outer-edge";
 import { type BandShape, edgeAt, edgeLengthTo, frontAt } from "../stand/band-shape";
+import { smallerTo } from "../under-collar";
 import { UNDER_SMALLER_MM } from "../usual";
 
 /** A collar that is turned down, flat: its lower edge bends the other way than a stand's, and its front ends in a point. Millimetres. */
@@ -48,10 +51,14 @@ function outerEdgeOf(fall: Fall): Path {
 }
 
 export function fallPiece(fall: Fall, piece: Pick<Piece, "id" | "name" | "cut">): Piece {
+  return pieceWith(fall, piece, outerEdgeOf(fall));
+}
+
+function pieceWith(fall: Fall, piece: Pick<Piece, "id" | "name" | "cut">, outer: Path): Piece {
   const { shape, width, shoulderAt } = fall;
   const lower = edgeAt(shape, 0);
-  const outer = outerEdgeOf(fall);
-  const { foot, tip } = pointOf(fall);
+  const { foot } = pointOf(fall);
+  const tip = endOf(outer);
   const fold = line(startOf(lower), startOf(outer));
   const edges = [
     edge("outer", "Outer edge", outer),
@@ -70,7 +77,13 @@ export function fallPiece(fall: Fall, piece: Pick<Piece, "id" | "name" | "cut">)
   };
 }
 
-/** The fall without what the top collar has more at its free edges; both meet the same seam below. */
-export function underFall(fall: Fall): Fall {
-  return { ...fall, width: fall.width - UNDER_SMALLER_MM, point: fall.point - UNDER_SMALLER_MM, spread: fall.spread };
+/** The under collar: smaller along the whole of both free edges of the top collar; both meet the same seam below. */
+export function underFallPiece(fall: Fall, piece: Pick<Piece, "id" | "name" | "cut">): Piece {
+  const outer = outerEdgeOf(fall);
+  const { foot, tip } = pointOf(fall);
+  const before = along(outer, pathLength(outer) - NEAR_TIP_MM).point;
+  return pieceWith(fall, piece, smallerTo(outer, insideCorner(before, tip, foot, UNDER_SMALLER_MM), 1));
 }
+
+/** The direction in which an edge runs into a corner is taken so far before it. */
+const NEAR_TIP_MM = 1;

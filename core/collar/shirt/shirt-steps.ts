@@ -28,7 +28,7 @@ function pointSteps(
   const drop = frontAt(fall.shape, 0).at.y;
   return [
     {
-      text: phrase`${(fall.shape.straight ?? 0) > 0 ? phrase`Bend the lower edge down in an even arc as far as the shoulder and rule it straight on from there, so that its end ${point(front)} lies ${length(drop)} below the level of ${point(back)}` : phrase`Let the lower edge run level and then drop it at the front, until its end ${point(front)} lies ${length(drop)} below the level of ${point(back)}`}: the outer edge is then ${length(outer.edge)} from the centre back to the shoulder, and the line that it lies on ${length(outer.needed)}.`,
+      text: phrase`${fall.shape.level > 0 ? phrase`Let the lower edge run level and then drop it at the front, until its end ${point(front)} lies ${length(drop)} below the level of ${point(back)}` : phrase`Bend the lower edge down evenly over its whole length, level at the fold, until its end ${point(front)} lies ${length(drop)} below the level of ${point(back)}`}: the outer edge is then ${length(outer.edge)} from the centre back to the shoulder, and the line that it lies on ${length(outer.needed)}.`,
       points: [lettered(front, "front, lower edge", at(ends.foot))],
       lines: linesOf(top, ["neck"]),
       figures: outerEdgeFigures(outer),

@@ -1,9 +1,8 @@
 import { length, phrase } from "../../draft";
 import { type CollarChoices, collarKind } from "../collar-kind";
-import { RULE_OF_THUMB_MM } from "../outer-edge";
 import { STAND_CHOICES, STAND_USUAL } from "../stand/stand";
 import { UNDER_SMALLER_MM } from "../usual";
-import { onePiece, standAndFall } from "./draft-shirt";
+import { onePiece, standAndFall, usualFallDrop } from "./draft-shirt";
 
 const COMMON = "common practice, no source" as const;
 const MEMORY = "from memory" as const;
@@ -43,9 +42,10 @@ export const shirt = collarKind({
       source: COMMON,
     },
     drop: {
-      value: RULE_OF_THUMB_MM,
-      rule: phrase`${length(12.7)}, to let it relax`,
-      source: COMMON,
+      value: ({ choices, figures }) =>
+        usualFallDrop({ height: figures.height ?? 0, fall: figures.fall ?? 0 }, isOnePiece(choices)),
+      rule: phrase`${length(12.7)} to ${length(25.4)} for a fall ${length(10)} wider than its stand, more for a wider one; in one piece ${length(12.7)}, to let it relax`,
+      source: MEMORY,
       when: ({ edgeBy }) => edgeBy === "own",
     },
     point: {
@@ -65,7 +65,7 @@ export const shirt = collarKind({
   },
   choices: {
     shirtCut: { value: "stand-and-fall", rule: phrase`usual` },
-    edgeBy: { value: "solved", rule: phrase`it lies flat on what it covers` },
+    edgeBy: { value: "rule", rule: phrase`what a shirtmaker drops it by` },
     school: { ...STAND_CHOICES.school, when: hasStand },
     frontEnd: { ...STAND_CHOICES.frontEnd, when: hasStand },
     buttonStand: STAND_CHOICES.buttonStand,

@@ -1,20 +1,18 @@
-import { ellipseArcPath, endOf, findRoot, line, type Path, type Point, type Solution, step } from "../../geometry";
+import { ellipseArcPath, findRoot, line, type Path, type Point, type Solution } from "../../geometry";
 import type { StandTask } from "./stand-task";
 
 /**
- * Half a band from the centre back at x = 0: level for a stretch, then a part of a ring, and straight on, so that both edges are the same
+ * Half a band from the centre back at x = 0: level for a stretch, then a part of a ring, so that both edges are the same
  * distance apart everywhere and square to the fold. A positive turn lifts the front and makes the upper edge the shorter one.
  */
 export type BandShape = {
   readonly neckEdge: number;
   readonly level: number;
   readonly turn: number;
-  /** How much of the neck edge, at its front, is straight after the turn. */
-  readonly straight?: number;
 };
 
-function arcOf({ neckEdge, level, straight = 0 }: BandShape): number {
-  return neckEdge - level - straight;
+function arcOf({ neckEdge, level }: BandShape): number {
+  return neckEdge - level;
 }
 
 export type BandLaw = { readonly shape: BandShape; readonly solution: Solution | null };
@@ -83,7 +81,7 @@ const STRAIGHT_TURN = 1e-9;
 
 /** The edge that lies `up` above the neck edge, from the centre back to the front. y runs down. */
 export function edgeAt(shape: BandShape, up: number): Path {
-  const { neckEdge, level, turn, straight = 0 } = shape;
+  const { neckEdge, level, turn } = shape;
   const start = { x: 0, y: -up };
   if (Math.abs(turn) < STRAIGHT_TURN) return line(start, { x: neckEdge, y: -up });
   const radius = arcOf(shape) / turn;
@@ -97,17 +95,16 @@ export function edgeAt(shape: BandShape, up: number): Path {
     sweep: -turn,
   });
   const before = level > 0 ? line(start, { x: level, y: -up }) : [];
-  const after = straight > 0 ? line(endOf(arc), frontAt(shape, up).at) : [];
-  return [...before, ...arc, ...after];
+  return [...before, ...arc];
 }
 
 /** Where the front end of the edge `up` above the neck edge lies, and which way the band runs there. */
 export function frontAt(shape: BandShape, up: number): { readonly at: Point; readonly along: Point } {
-  const { neckEdge, level, turn, straight = 0 } = shape;
+  const { neckEdge, level, turn } = shape;
   const along = { x: Math.cos(turn), y: -Math.sin(turn) };
   if (Math.abs(turn) < STRAIGHT_TURN) return { at: { x: neckEdge, y: -up }, along };
   const radius = arcOf(shape) / turn;
   const out = radius - up;
   const turned = { x: level + out * Math.sin(turn), y: -radius + out * Math.cos(turn) };
-  return { at: step(turned, along, straight), along };
+  return { at: turned, along };
 }

@@ -69,27 +69,19 @@ describe("the band of a stand", () => {
     );
   });
 
-  it("G1, geometry: the same for a band that is level first and straight at its front, bent either way", () => {
+  it("G1, geometry: the same for a band that is level first, bent either way", () => {
     fc.assert(
-      fc.property(
-        size(150, 300),
-        size(0, 60),
-        size(0, 80),
-        size(-1.2, 1.2),
-        size(10, 70),
-        (neckEdge, level, straight, turn, up) => {
-          // A ring whose upper edge comes near to its middle is no band any more.
-          fc.pre(Math.abs(turn) > 1e-3 && up * turn < 0.8 * (neckEdge - level - straight));
-          const shape = { neckEdge, level, straight, turn };
-          const drawn = (height: number) => new svgPathProperties(svgPathData(edgeAt(shape, height))).getTotalLength();
-          expect(Math.abs(drawn(0) - neckEdge)).toBeLessThan(0.01);
-          // Of the upper edge what the tape finds: shorter by height × turn, none of it over what is level or straight.
-          expect(Math.abs(drawn(up) - edgeLengthTo(shape, up, neckEdge))).toBeLessThan(0.01);
-          expect(edgeLengthTo(shape, up, level)).toBeCloseTo(level, 9);
-          expect(edgeLengthTo(shape, up, neckEdge)).toBeCloseTo(neckEdge - up * turn, 9);
-          expect(edgeLengthTo(shape, up, neckEdge - straight)).toBeCloseTo(neckEdge - straight - up * turn, 9);
-        },
-      ),
+      fc.property(size(150, 300), size(0, 60), size(-1.2, 1.2), size(10, 70), (neckEdge, level, turn, up) => {
+        // A ring whose upper edge comes near to its middle is no band any more.
+        fc.pre(Math.abs(turn) > 1e-3 && up * turn < 0.8 * (neckEdge - level));
+        const shape = { neckEdge, level, turn };
+        const drawn = (height: number) => new svgPathProperties(svgPathData(edgeAt(shape, height))).getTotalLength();
+        expect(Math.abs(drawn(0) - neckEdge)).toBeLessThan(0.01);
+        // Of the upper edge what the tape finds: shorter by height × turn, none of it over what is level.
+        expect(Math.abs(drawn(up) - edgeLengthTo(shape, up, neckEdge))).toBeLessThan(0.01);
+        expect(edgeLengthTo(shape, up, level)).toBeCloseTo(level, 9);
+        expect(edgeLengthTo(shape, up, neckEdge)).toBeCloseTo(neckEdge - up * turn, 9);
+      }),
       { numRuns: 60 },
     );
   });

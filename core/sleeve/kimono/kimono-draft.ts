@@ -87,7 +87,7 @@ export function draftKimono(base: BodiceBase, lengths: KimonoLengths): KimonoOut
   const within = Math.min(lengths.balanceWithin, mostOut(ground, asked));
   const solution = findRoot(miss, -within, within, TOLERANCE_MM);
   const [front, back] = [frontAt(solution.value), backAt(solution.value)];
-  const gusset = lengths.gusset > 0 ? gussetFor(front, back, lengths.gusset) : null;
+  const gusset = lengths.gusset >= LEAST_SLASH_MM ? gussetFor(front, back, lengths.gusset) : null;
   return {
     ok: true,
     draft: {
@@ -114,6 +114,8 @@ export function draftKimono(base: BodiceBase, lengths: KimonoLengths): KimonoOut
   };
 }
 
+/** A shorter slash is none: nothing can be let into it. Our own limit. */
+const LEAST_SLASH_MM = 1;
 export const MOST_DOWN_MM = 300;
 export const MOST_SLASH_MM = 250;
 

@@ -1,6 +1,8 @@
 import { SIDES, type Side, withNeckAbove } from "../../block";
 import {
+  along,
   endOf,
+  evenCurve,
   lengthAtHeight,
   mapPath,
   mirrored,
@@ -101,13 +103,16 @@ function cutAcross(raglan: RaglanDraft, { drop, elasticWidth, spread }: OffShoul
     const edge = bodyEdge(raglan[side]);
     const { centre } = raglan[side].half;
     const down = lengthAtHeight(reversePath(edge), level);
-    const seam = subpath(edge, 0, pathLength(edge) - down);
+    const seam = withoutHook(subpath(edge, 0, pathLength(edge) - down), raglan[side].meetingAt);
     const below = subpath(centre, lengthAtHeight(centre, level), pathLength(centre));
     return { seam, centre: below, ...casingAbove(seam, startOf(below), casing) };
   });
   const onSleeve = bySide((side) => {
     const edge = sleeveEdge(raglan.overArm[side]);
-    const seam = subpath(edge, 0, pathLength(body[side].seam));
+    const seam = asLongAs(
+      pathLength(body[side].seam),
+      withoutHook(subpath(edge, 0, pathLength(body[side].seam)), raglan[side].meetingAt),
+    );
     return apart(side === "front" ? seam : mapPath(seam, mirrored), side, spread);
   });
   const { underarmFront, underarmBack } = raglan.sleeve.outline;
@@ -134,6 +139,31 @@ function cutAcross(raglan: RaglanDraft, { drop, elasticWidth, spread }: OffShoul
     ],
     topLevel: mix(front, back, 0.5).y,
   };
+}
+
+/** Where less of the raglan line than this is left above the meeting point, it would hook away from the armhole below it. Our own limit. */
+const HOOKS_BELOW_MM = 38.1;
+/** Such a seam is drawn on in one sweep from so far below the meeting point. Our own choice. */
+const SWEEP_FROM_MM = 38.1;
+
+/** A seam that is cut off just above its meeting point: drawn on in one sweep to its upper end, without the corner that is left there. */
+function withoutHook(seam: Path, meetingAt: number): Path {
+  const whole = pathLength(seam);
+  if (whole <= meetingAt || whole - meetingAt >= HOOKS_BELOW_MM || meetingAt <= SWEEP_FROM_MM) return seam;
+  const from = meetingAt - SWEEP_FROM_MM;
+  const { point, direction } = along(seam, from);
+  return [...subpath(seam, 0, from), evenCurve(point, direction, endOf(seam))];
+}
+
+const LENGTH_TOLERANCE_MM = 1e-7;
+
+/** The seam with its last curve made larger or smaller about its start, so that the whole has its length; its direction there stays. */
+function asLongAs(wanted: number, seam: Path): Path {
+  const [last] = seam.slice(-1);
+  if (!last || Math.abs(pathLength(seam) - wanted) <= LENGTH_TOLERANCE_MM) return seam;
+  const before = seam.slice(0, -1);
+  const factor = (wanted - pathLength(before)) / pathLength([last]);
+  return [...before, ...mapPath([last], (p) => mix(last[0], p, factor))];
 }
 
 /** Slashed down the middle, the halves of the sleeve move apart, each by half. */

@@ -1,0 +1,49 @@
+import { withStartDirection } from "./deform";
+import { fairCurve } from "./fair-curve";
+import { along, type Path, pathLength, reversePath } from "./path";
+import { distance, type Point, step, turnWay, wayTo } from "./point";
+
+/** A curve beside another is drawn through so many places, nearer to each other towards its ends. */
+const PLACES = 28;
+
+/**
+ * The curve that lies `by` to one side of a path, square to it at every place: to its right (1) or its left (-1). `by` is in
+ * millimetres, for a share of the way along. Where the path bends tighter than that the curve would turn back: such places are left out.
+ */
+export function beside(path: Path, by: (share: number) => number, turn: 1 | -1): Path {
+  const whole = pathLength(path);
+  const placeAt = (share: number) => {
+    const { point, direction } = along(path, whole * share);
+    return { at: step(point, turnWay(direction, (turn * Math.PI) / 2), by(share)), direction };
+  };
+  const places = Array.from({ length: PLACES + 1 }, (_, i) => placeAt((1 - Math.cos((Math.PI * i) / PLACES)) / 2));
+  const kept = places.filter(({ at }, i) => {
+    const before = places[i - 1];
+    return i === 0 || !before || forward(before.at, at, before.direction);
+  });
+  const points = kept.map(({ at }) => at);
+  const end = placeAt(1).at;
+  const curve = fairCurve(distance(points[points.length - 1] ?? end, end) > 1e-9 ? [...points, end] : points);
+  // Its ends run as the path's do, so that what is square to the one is square to the other.
+  const leaving = wayTo(placeAt(0).at, placeAt(NEXT).at);
+  const arriving = wayTo(placeAt(1).at, placeAt(1 - NEXT).at);
+  return reversePath(withStartDirection(reversePath(withStartDirection(curve, leaving)), arriving));
+}
+
+/** The share of a path by whose next place the direction at its end is told. */
+const NEXT = 1e-6;
+
+function forward(from: Point, to: Point, direction: Point): boolean {
+  return (to.x - from.x) * direction.x + (to.y - from.y) * direction.y > 0;
+}
+
+/**
+ * The place inside a corner that lies `by` from both its edges. `corner`, and a place on the edge that comes in and on the one that goes
+ * out; for a corner that is hardly one, straight in.
+ */
+export function insideCorner(before: Point, corner: Point, after: Point, by: number): Point {
+  const [u, v] = [wayTo(corner, before), wayTo(corner, after)];
+  const sine = Math.abs(u.x * v.y - u.y * v.x);
+  const reach = Math.min(by / Math.max(sine, 1e-6), distance(corner, before) / 2, distance(corner, after) / 2);
+  return { x: corner.x + (u.x + v.x) * reach, y: corner.y + (u.y + v.y) * reach };
+}
