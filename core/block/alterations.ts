@@ -172,8 +172,20 @@ function moveUnderarm(half: BodiceHalf, move: Point): BodiceHalf {
   return {
     ...half,
     armhole: armholeCurve(moveEnd(half.armhole.path, move), half.armholeDart),
-    sideSeam: moveStart(half.sideSeam, move),
+    sideSeam: startedFrom(half.sideSeam, add(startOf(half.sideSeam), move)),
   };
+}
+
+/** A side seam that starts elsewhere: its first stretch keeps its directions, and its handles are a third of what it now is long. */
+function startedFrom(path: Path, start: Point): Path {
+  const [first, ...rest] = path;
+  if (!first) return path;
+  const end = first[3];
+  const third = distance(start, end) / 3;
+  const [leaving, arriving] = [unit(first[0], first[1]), unit(first[2], end)];
+  const near = { x: start.x + leaving.x * third, y: start.y + leaving.y * third };
+  const far = { x: end.x - arriving.x * third, y: end.y - arriving.y * third };
+  return [[start, near, far, end], ...rest];
 }
 
 function deepenNeck(half: BodiceHalf, by: number): BodiceHalf {
@@ -279,7 +291,8 @@ function whyNot(block: Block): "curves-cross" | "nothing-left" | null {
     const underarm = endOf(half.armhole.path);
     const shoulderPoint = startOf(half.armhole.path);
     if (!(underarm.y > shoulderPoint.y) || !(underarm.x > 0) || pathLength(half.centre) <= 0) return "nothing-left";
-    if (underarm.y >= endOf(half.sideSeam).y || endOf(half.neckline.path).y >= endOf(half.centre).y)
+    // Below the end of its first stretch the side seam would run back up.
+    if (underarm.y >= (half.sideSeam[0]?.[3].y ?? underarm.y) || endOf(half.neckline.path).y >= endOf(half.centre).y)
       return "nothing-left";
     if (crossesItself(half.armhole.path) || crossesItself(half.neckline.path)) return "curves-cross";
     if (pathsCross(half.armhole.path, half.neckline.path) || pathsCross(half.armhole.path, half.centre))

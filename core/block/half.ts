@@ -106,10 +106,16 @@ export function meanDepth(front: BodiceHalf, back: BodiceHalf): number {
   return (armholeDepth(front) + armholeDepth(back)) / 2;
 }
 
-/** How far from the underarm, along the curve, the armhole reaches `level` mm above the underarm line. */
+/**
+ * How far from the underarm, along the curve, the armhole reaches `level` mm above the underarm line; an armhole that was drawn so
+ * that none of its curves ends above that level is taken by its share of the depth.
+ */
 export function lengthToLevel(half: BodiceHalf, level: number): number {
-  const underarm = endOf(half.armhole.path);
-  return pathLength(half.armhole.path) - lengthAtHeight(half.armhole.path, underarm.y - level);
+  const { path } = half.armhole;
+  const at = endOf(path).y - level;
+  const passes = path.some(([from, , , to]) => Math.min(from.y, to.y) <= at && at <= Math.max(from.y, to.y));
+  if (!passes) return half.armhole.length * Math.min(1, Math.max(0, level / armholeDepth(half)));
+  return pathLength(path) - lengthAtHeight(path, at);
 }
 
 /** The fall of the shoulder seam below the horizontal, in radians. */

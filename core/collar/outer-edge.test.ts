@@ -130,7 +130,7 @@ describe("a collar that is let out until its outer edge fits", () => {
     const field = draftedCollar(spec).collar.drawing.outer?.by ?? "tilt";
     // A fall is bent no further than it can lie: none of it can be made to ripple.
     const ways = [
-      [Math.max(0, solved - (field === "drop" ? 60 : 12)), "collar-rides-up"],
+      [field === "drop" ? solved * 0.4 : Math.max(0, solved - 12), "collar-rides-up"],
       [solved + (field === "drop" ? 14 : 12), "collar-ripples"],
     ] as const;
     for (const [by, code] of field === "drop" ? ways.slice(0, 1) : ways) {

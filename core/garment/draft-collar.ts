@@ -24,6 +24,8 @@ export type DraftedCollar = {
   readonly figures: Readonly<Partial<Record<CollarFieldName, number>>>;
   readonly choices: CollarChoices;
   readonly drawing: DrawnCollar;
+  /** The block that it was fitted to: with its neck as the sleeve leaves it, and reaching down to the waist at least. */
+  readonly ground: Block;
   readonly drawn: readonly Piece[];
   readonly pieces: readonly Piece[];
   /** The block's neckline, joined at the shoulder, against the collar's neck edge; then what else is sewn. */
@@ -68,6 +70,7 @@ export function draftCollar(
       figures,
       choices,
       drawing,
+      ground: onto,
       drawn: drawing.drawn,
       pieces: [...drawing.drawn, ...drawing.extra],
       seams,

@@ -12,7 +12,7 @@ export function edgePaths({ pieces, block, collar, seams }: Garment): ReadonlyMa
     const half = block?.[side] as BodiceHalf;
     for (const [name, path] of Object.entries(blockEdges(half))) paths.set(`${side}.${name}`, path);
   }
-  for (const [name, path] of Object.entries(beyondBlock({ block, collar, seams }))) paths.set(name, path);
+  for (const [name, path] of Object.entries(beyondBlock({ collar, seams }))) paths.set(name, path);
   for (const piece of pieces) for (const edge of piece.edges) paths.set(`${piece.id}.${edge.id}`, edge.path);
   return paths;
 }
@@ -29,14 +29,16 @@ export function blockEdges(half: BodiceHalf) {
   };
 }
 
-/** What a collar is sewn to beyond the block's own edges: the top of a button stand, and the end of a hem band. */
-export function beyondBlock({ block, collar, seams }: Pick<Garment, "block" | "collar" | "seams">) {
+/** What a collar is sewn to beyond the block's own edges: the top of a button stand, the front edge, and the end of a hem band. */
+export function beyondBlock({ collar, seams }: Pick<Garment, "collar" | "seams">) {
   const named = seams.flatMap(({ bodyEdges }) => bodyEdges);
   const paths: Record<string, Path> = {};
-  if (!block || !collar) return paths;
-  const neck = startOf(block.front.centre);
+  if (!collar) return paths;
+  const { centre } = collar.ground.front;
+  const neck = startOf(centre);
   const { beyond = 0, hemDepth = 0 } = collar.figures;
   if (named.includes("front.standTop")) paths["front.standTop"] = line(neck, { x: neck.x - beyond, y: neck.y });
   if (named.includes("front.belowHem")) paths["front.belowHem"] = line(neck, { x: neck.x, y: neck.y + hemDepth });
+  if (named.includes("front.frontEdge")) paths["front.frontEdge"] = centre;
   return paths;
 }

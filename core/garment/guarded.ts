@@ -19,7 +19,6 @@ export function guarded<T>(station: Station, work: () => T, instead: T): Guarded
       ? { value, findings: [] }
       : { value: instead, findings: [unforeseen(station, `the figure at ${at} came out as no number`)] };
   } catch (error) {
-    if (process.env.SHOW) console.log(error);
     return { value: instead, findings: [unforeseen(station, error instanceof Error ? error.message : String(error))] };
   }
 }

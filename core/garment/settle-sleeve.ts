@@ -113,10 +113,12 @@ function withDefaultsThatDraw(
   return { outcome, retaken: now.retaken };
 }
 
-/** Is it drawn, with every length as it was asked? */
+/** Is it drawn, with every length as it was asked, and its upper edge long enough where it has one? */
 function isWhole({ drafted }: SleeveOutcome): boolean {
   if (!drafted) return false;
-  return drafted.family === "sewn" ? !drafted.styled?.misplaced : drafted.drawing.misplaced.length === 0;
+  if (drafted.family === "sewn") return !drafted.styled?.misplaced;
+  const { misplaced, top } = drafted.drawing;
+  return misplaced.length === 0 && (top === null || top.edge >= top.girth);
 }
 
 /** Why a sleeve is not drawn, or not as it was asked. */
@@ -126,6 +128,7 @@ const NOT_DRAWN_AS_ASKED: readonly string[] = [
   "sleeve-too-short",
   "hem-too-narrow",
   "no-room-in-sleeve",
+  "top-too-short",
 ];
 
 type Default = { readonly path: string; readonly value: number };

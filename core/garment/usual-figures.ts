@@ -65,6 +65,16 @@ export function usualSleeve({ sleeve }: GarmentSpec): readonly Remedy[] {
       label: phrase`Draft it by Fit first, with the usual figures for the whole sleeve`,
       change: { sleeve: { ...ofStyle, ...PLAIN, ...FITTED } },
     },
+    {
+      id: "set-in-instead",
+      label: phrase`Make it a set-in sleeve with the usual figures`,
+      change: { sleeve: { kind: "set-in", ...PLAIN, ...FITTED } },
+    },
+    {
+      id: "dropped-instead",
+      label: phrase`Make it a dropped sleeve, as wide as the armhole`,
+      change: { sleeve: { kind: "dropped", ...PLAIN } },
+    },
   ];
 }
 

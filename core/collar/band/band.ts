@@ -62,7 +62,7 @@ export const band = collarKind({
           hemDepth > 0 ? "below the hem band" : "hem",
           edges.backNeck,
           {
-            body: [...wholeNeckline(0), "front.centre", ...(hemDepth > 0 ? ["front.belowHem"] : [])],
+            body: [...wholeNeckline(0), "front.frontEdge", ...(hemDepth > 0 ? ["front.belowHem"] : [])],
             part: ["neckBand.outer"],
           },
         ),

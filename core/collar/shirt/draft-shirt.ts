@@ -124,7 +124,9 @@ export function standAndFall(
 ): CollarDrawing {
   const { beyond, height } = figures;
   // The fall is sewn on as far as the centre front: only what runs on beyond it may be rounded.
-  const roundness = Math.min(figures.roundness, beyond * MOST_ROUND_SHARE);
+  const square = draftStand(standTask(base, figures, { school: choices.school, frontEnd: "square" }));
+  const room = square ? pathLength(edgeAt(square.shape, height)) - square.upperGirth / 2 : 0;
+  const roundness = Math.min(figures.roundness, Math.max(0, room) * MOST_ROUND_SHARE);
   const frontEnd = roundness > 1 ? choices.frontEnd : "square";
   const task = standTask(base, { ...figures, roundness }, { school: choices.school, frontEnd });
   const stand = draftStand(task, { id: "collarStand", name: "Collar stand" });

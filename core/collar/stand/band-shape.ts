@@ -21,6 +21,9 @@ const TOLERANCE_MM = 1e-9;
 /** An arc is turned no further than this: beyond it the end comes back over itself. */
 const MOST_TURN = Math.PI / 2;
 
+/** A half band that turns further would lie over its other end: no neck is so much smaller than its neckline. */
+const MOST_DEVELOPED_TURN = 5.5;
+
 /** The whole half length of the neck edge. */
 export function neckEdgeOf({ neckline }: Pick<StandTask, "neckline">): number {
   return neckline.back + neckline.front + neckline.beyond;
@@ -32,8 +35,10 @@ export function bandOf(task: StandTask): BandLaw | null {
   switch (task.school) {
     case "straight":
       return { shape: { neckEdge, level: 0, turn: 0 }, solution: null };
-    case "developed":
-      return { shape: { neckEdge, level: 0, turn: developedTurn(task) }, solution: null };
+    case "developed": {
+      const turn = developedTurn(task);
+      return Math.abs(turn) <= MOST_DEVELOPED_TURN ? { shape: { neckEdge, level: 0, turn }, solution: null } : null;
+    }
     case "bowed":
       return lifted(neckEdge, Math.min(task.level, neckEdge), task.bow);
     case "front-rise":

@@ -40,6 +40,8 @@ export type KimonoOutcome =
   | { readonly ok: false; readonly misplaced: Misplaced };
 
 const TOLERANCE_MM = 1e-7;
+/** Less is lost in reckoning. */
+const SAME_MM = 1e-6;
 /** No underarm is moved further than this to balance it. Our own limit. */
 const FURTHEST_MM = 100;
 /** A neck that only just goes over the head catches; this much more goes on easily. From memory. */
@@ -106,7 +108,7 @@ export function draftKimono(base: BodiceBase, lengths: KimonoLengths): KimonoOut
       neck: neckOf(base, ground, lengths),
       width: leastWidth(base, lengths, front, back, 2 * halfHem),
       misplaced: [
-        ...(gusset && gusset.slash > lengths.gusset
+        ...(gusset && gusset.slash > lengths.gusset + SAME_MM
           ? [{ field: "gusset", asked: lengths.gusset, least: gusset.slash, most: MOST_SLASH_MM, drawn: gusset.slash }]
           : []),
       ],

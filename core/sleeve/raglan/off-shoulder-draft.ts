@@ -135,7 +135,7 @@ function cutAcross(raglan: RaglanDraft, { drop, elasticWidth, spread }: OffShoul
     },
     misplaced: [
       ...raglan.misplaced,
-      ...(level === drop ? [] : [{ field: "drop", asked: drop, ...room, drawn: level }]),
+      ...(Math.abs(level - drop) < 1e-6 ? [] : [{ field: "drop", asked: drop, ...room, drawn: level }]),
     ],
     topLevel: mix(front, back, 0.5).y,
   };

@@ -28,6 +28,8 @@ export type RaglanOutcome =
   | { readonly ok: false; readonly why: "no-room"; readonly misplaced: Misplaced };
 
 const SAME_MM = 0.01;
+/** Less is lost in reckoning. */
+const TINY_MM = 1e-6;
 /** The raglan line keeps this far from either end of the neckline and of the armhole. Our own limit. */
 const CLEAR_MM = 12;
 
@@ -119,8 +121,8 @@ function placesOf(block: Block, { neckPoint, belowHalf, bowFront, bowBack }: Rag
   return {
     places: { front: of("front", bowFront), back: of("back", bowBack) },
     misplaced: [
-      ...(neckAt < neckPoint ? [noRoom("neckPoint", neckPoint, CLEAR_MM, neckMost)] : []),
-      ...(below !== belowHalf ? [noRoom("belowHalf", belowHalf, belowLeast, belowMost)] : []),
+      ...(neckAt < neckPoint - TINY_MM ? [noRoom("neckPoint", neckPoint, CLEAR_MM, neckMost)] : []),
+      ...(Math.abs(below - belowHalf) > TINY_MM ? [noRoom("belowHalf", belowHalf, belowLeast, belowMost)] : []),
     ],
   };
 }
