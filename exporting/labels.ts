@@ -1,84 +1,109 @@
 import { speak } from "@core/draft/index";
 import type { Garment } from "@core/garment/index";
-import { along, areaOf, boxOf, contains, distance, flatten, type Point, step } from "@core/geometry/index";
+import { along, boxOf, flatten, type Point, step } from "@core/geometry/index";
 import type { Edge, Piece } from "@core/pattern/index";
 import { formatLength, type TapeUnit } from "@core/tape/index";
 import polylabel from "polylabel";
-import type { Mark } from "./mark";
+import type { TextMark } from "./mark";
+import { boxOfText, hasRoom, type Obstacle } from "./room";
 
 const TITLE_MM = 7;
-export const LABEL_MM = 4.5;
-const EDGE_LABEL_INSIDE_MM = 9;
-const NARROW_EDGE_INSIDE_MM = 5;
-/** Letters are about half as wide as they are high. */
-const LETTER_SHARE = 0.53;
-/** On a narrower piece, a band or a cuff, what is written runs along it. */
-const NARROW_MM = 110;
+const LABEL_MM = 4.5;
+const LINE_SHARE = 1.6;
 /** A label would run over the ends of a shorter edge. */
 const LEAST_LABELLED_MM = 60;
+/** Where there is little room what is written gets smaller, down to what is still read at arm's length. */
+const SIZES = [1, 0.85, 0.7] as const;
 
-/** What is written on a piece: each edge that is long enough, what the piece is and how it is cut. */
-export function pieceLabels(garment: Garment, piece: Piece, unit: TapeUnit): readonly Mark[] {
-  const block = labels(garment, piece, unit);
-  const named = block === null ? longestEdge(piece) : null;
-  const inside = isNarrow(piece) ? NARROW_EDGE_INSIDE_MM : EDGE_LABEL_INSIDE_MM;
-  return [
-    ...piece.edges
-      .filter((edge) => edge.length >= LEAST_LABELLED_MM && edge !== named)
-      // Beside the words along a slim piece, what is written on its other edges keeps to their ends.
-      .map((edge) => edgeLabel(edge, inside, unit, isSlim(piece) ? awayFromGrain(piece, edge) : HALF_WAY)),
-    ...(block ?? alongLongestEdge(piece, unit)),
-  ];
-}
-
-const HALF_WAY = 0.5;
-const NEAR_AN_END = 0.2;
-/** A label on a shorter edge would run over its end. */
-const LEAST_SHIFTED_MM = 130;
-
-function awayFromGrain({ grain }: Piece, { path, length }: Edge): number {
-  if (length < LEAST_SHIFTED_MM) return HALF_WAY;
-  const far = (share: number) => distance(along(path, length * share).point, grain.from);
-  return far(NEAR_AN_END) > far(1 - NEAR_AN_END) ? NEAR_AN_END : 1 - NEAR_AN_END;
-}
-
-export function hasRoomForWords(piece: Piece): boolean {
-  return !isNarrow(piece) && !isSlim(piece);
-}
-
-function isNarrow(piece: Piece): boolean {
-  const { left, right } = boxOf([piece.outline]);
-  return right - left < NARROW_MM;
-}
-
-/** A facing or a gusset, with hardly any room for lines of text across it, is on the whole narrower than this. */
-const SLIM_MM = 75;
-
-function isSlim(piece: Piece): boolean {
-  const { left, right, top, bottom } = boxOf([piece.outline]);
-  return !isNarrow(piece) && areaOf(piece.outline) / Math.max(right - left, bottom - top) < SLIM_MM;
-}
-
-function longestEdge({ edges }: Piece): Edge {
-  return edges.reduce((longest, edge) => (edge.length > longest.length ? edge : longest));
-}
-
-/** Thinner than this a piece has room for two lines along it. */
-const THIN_MM = 45;
-
-/** What a slim piece is, along its longest edge. */
-function alongLongestEdge(piece: Piece, unit: TapeUnit): readonly Mark[] {
-  const edge = longestEdge(piece);
-  const { left, right, top, bottom } = boxOf([piece.outline]);
-  const isThin = areaOf(piece.outline) / Math.max(right - left, bottom - top) < THIN_MM;
-  const measured = `${edge.name} ${formatLength(edge.length, unit)}`;
-  const cutting = `${piece.name}, ${cutWords(piece).toLowerCase()}`;
-  const lines = isThin ? [`${measured}; ${ADD_ALLOWANCE.toLowerCase()}`, cutting] : [measured, cutting, ADD_ALLOWANCE];
-  const first = NARROW_EDGE_INSIDE_MM + bulgeUnder(edge, lines);
-  return lines.map((text, i) => lineAlong(edge, first + i * LABEL_MM * 1.4, text));
+/**
+ * What is written on a piece, each where it has room: what the piece is and how it is cut, the words beside its grain, and each edge that is
+ * long enough with its length. Text never lies over a line or over other text; what has no room anywhere is left out.
+ */
+export function pieceLabels(
+  garment: Garment,
+  piece: Piece,
+  unit: TapeUnit,
+  /** The lines of the piece. */
+  lines: readonly Obstacle[],
+): readonly TextMark[] {
+  const outline = flatten(piece.outline);
+  const taken: Obstacle[] = [];
+  const written: TextMark[] = [];
+  const isFree = (text: TextMark) => hasRoom(text, outline, lines, taken);
+  /** Takes the first of the ways in which all its lines have room. */
+  const take = (ways: Iterable<readonly TextMark[]>): void => {
+    for (const way of ways) {
+      if (!way.every(isFree)) continue;
+      written.push(...way);
+      taken.push(...way.map(boxOfText));
+      return;
+    }
+  };
+  take(waysToTitle(piece, outline, wordings(garment, piece, unit)));
+  take(waysAlongGrain(piece));
+  for (const edge of piece.edges) if (edge.length >= LEAST_LABELLED_MM) take(waysAlong(edge, unit));
+  return written;
 }
 
 const ADD_ALLOWANCE = "Stitching line: add seam allowance";
+/** A line of words about the piece is wrapped beyond so many letters. */
+const LONGEST_LINE = 44;
+
+/** The lines about a piece, its name first and larger; and shorter ones for a piece with little room. */
+type Wording = { readonly title: string | null; readonly lines: readonly string[] };
+
+function wordings(garment: Garment, piece: Piece, unit: TapeUnit): readonly Wording[] {
+  const faults = faultsOf(garment, piece).flatMap((message) => wrapped(firstSentence(speak(message, unit))));
+  const cutting = cutWords(piece);
+  const short = `${piece.name}, ${cutting.toLowerCase()}`;
+  const about = [cutting, ADD_ALLOWANCE, ...capEase(garment, piece, unit), ...faults];
+  return [
+    { title: piece.name, lines: [...wrapped(garment.spec.name), ...about] },
+    { title: piece.name, lines: about },
+    { title: null, lines: [piece.name, cutting, ADD_ALLOWANCE, ...faults] },
+    { title: null, lines: [short, ADD_ALLOWANCE, ...faults] },
+    { title: null, lines: [short, ...faults] },
+    { title: null, lines: [short] },
+    { title: null, lines: [piece.name] },
+  ];
+}
+
+/** A crown that is gathered has no ease: its cap is longer on purpose. */
+function capEase({ figures, sleeve }: Garment, { edges }: Piece, unit: TapeUnit): readonly string[] {
+  const isGathered = sleeve?.family === "sewn" && sleeve.styled !== null && sleeve.styled.crownRatio !== null;
+  const figure = figures.find(({ id }) => id === "sleeve.capEase");
+  if (!figure || isGathered || !edges.some(({ id }) => id === "capFront")) return [];
+  return [`Cap ease ${formatLength(figure.value, unit)}`];
+}
+
+/** The faults that are about this piece, or about the part that it is the first piece of. */
+function faultsOf({ findings, sleeve, collar, pieces }: Garment, { id }: Piece) {
+  const firstOf = {
+    sleeve: sleeve?.pieces[0]?.id,
+    match: sleeve?.pieces[0]?.id,
+    collar: collar?.pieces[0]?.id,
+    block: pieces.find((piece) => piece.id === "front")?.id,
+    measures: undefined,
+  };
+  return findings
+    .filter(({ severity, station, piece }) => severity === "fault" && (piece ?? firstOf[station]) === id)
+    .map(({ message }) => message);
+}
+
+/** As far as its first full stop or colon; the point in a figure is none. */
+function firstSentence(text: string): string {
+  return text.split(/[.:](?=\s|$)/)[0] ?? text;
+}
+
+function wrapped(text: string): readonly string[] {
+  const lines: string[] = [];
+  for (const word of text.split(/\s+/)) {
+    const last = lines[lines.length - 1];
+    if (last !== undefined && last.length + word.length < LONGEST_LINE) lines[lines.length - 1] = `${last} ${word}`;
+    else lines.push(word.length > LONGEST_LINE ? `${word.slice(0, LONGEST_LINE - 1)}…` : word);
+  }
+  return lines;
+}
 
 function cutWords({ cut }: Piece): string {
   const cloth = cut.onFold
@@ -88,126 +113,132 @@ function cutWords({ cut }: Piece): string {
   return cut.interfacing > 0 ? `${cloth}, and interfacing ${isPair ? "the same" : cut.interfacing}` : cloth;
 }
 
-/** The edge's name and length, written along it on the inside. The outline runs clockwise: inside is to the right. */
-function edgeLabel(edge: Edge, inside: number, unit: TapeUnit, share: number): Mark {
+/** The place furthest from every edge is found to within this. */
+const POLE_PRECISION_MM = 0.5;
+/** How far from the grain what stands beside it is tried. */
+const BESIDE_MM = [0.5, 0.62, 0.38, 0.75] as const;
+const DOWN = [0.06, 0.2, 0.35, 0.5, 0.65] as const;
+
+/** Beside the grain, where the piece is widest, along it, and along its longest edges, ever smaller; then in fewer words. */
+function* waysToTitle(
+  piece: Piece,
+  outline: readonly Point[],
+  wordings: readonly Wording[],
+): Iterable<readonly TextMark[]> {
+  const { left, right, top, bottom } = boxOf([piece.outline]);
+  const { from, to } = piece.grain;
+  const [poleX, poleY] = polylabel([outline.map(({ x, y }): [number, number] => [x, y])], POLE_PRECISION_MM);
+  const alongGrain = (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI;
+  const longways = bottom - top > right - left ? -90 : 0;
+  const longest = [...piece.edges].sort((a, b) => b.length - a.length).slice(0, 2);
+  for (const words of wordings) {
+    for (const scale of SIZES) {
+      for (const down of DOWN) {
+        const y = Math.min(from.y, to.y) + Math.abs(to.y - from.y) * down + TITLE_MM * scale;
+        for (const share of BESIDE_MM) {
+          yield block(words, { x: from.x + (right - from.x) * share, y }, scale, 0);
+          yield block(words, { x: from.x - (from.x - left) * share, y }, scale, 0);
+        }
+      }
+      for (const turn of [longways, 0, -90, uprightTurn(alongGrain)]) {
+        for (const aside of ASIDE_MM) yield block(words, aheadOf({ x: poleX, y: poleY }, turn, aside), scale, turn);
+      }
+      for (const edge of longest) {
+        for (const share of [0.5, 0.3, 0.7]) {
+          for (const inside of [7, 10, 14]) yield blockAlong(edge, words, share, inside, scale);
+        }
+      }
+    }
+  }
+}
+
+/** Lines one below the other along an edge, the last nearest to it where they are read from outside. */
+function blockAlong(
+  edge: Edge,
+  { title, lines }: Wording,
+  share: number,
+  inside: number,
+  scale: number,
+): readonly TextMark[] {
+  const all = title === null ? lines : [title, ...lines];
+  return all.map((text, i) =>
+    lineAlong(edge, inside + i * LABEL_MM * LINE_SHARE * scale, text, share, LABEL_MM * scale),
+  );
+}
+
+/** Away from the place furthest from every edge, where a line runs through it. */
+const ASIDE_MM = [0, 14, -14, 28, -28, 45, -45] as const;
+
+/** The place so far across the lines of a text that is turned. */
+function aheadOf(at: Point, turn: number, by: number): Point {
+  const angle = (turn * Math.PI) / 180;
+  return { x: at.x - Math.sin(angle) * by, y: at.y + Math.cos(angle) * by };
+}
+
+/** The name with lines under it, centred on a place. */
+function block({ title, lines }: Wording, middle: Point, scale: number, turn: number): readonly TextMark[] {
+  const head = title === null ? 0 : TITLE_MM;
+  const height = (head + lines.length * LABEL_MM * LINE_SHARE) * scale;
+  const line = (text: string, down: number, size: number): TextMark => ({
+    kind: "text",
+    at: aheadOf(middle, turn, down * scale - height / 2),
+    text,
+    size: size * scale,
+    anchor: "middle",
+    turn,
+  });
+  return [
+    ...(title === null ? [] : [line(title, TITLE_MM, TITLE_MM)]),
+    ...lines.map((text, i) => line(text, head + (i + 1) * LABEL_MM * LINE_SHARE - LABEL_MM * 0.5, LABEL_MM)),
+  ];
+}
+
+/** The words stand so far beside the arrow, and have no room along a shorter one. */
+const GRAIN_ASIDE_MM = 3;
+const LEAST_WORDED_MM = 70;
+
+function* waysAlongGrain({ grain: { from, to } }: Piece): Iterable<readonly TextMark[]> {
+  const [dx, dy] = [to.x - from.x, to.y - from.y];
+  const size = Math.hypot(dx, dy);
+  if (size < LEAST_WORDED_MM) return;
+  const turn = uprightTurn((Math.atan2(dy, dx) * 180) / Math.PI - 180);
+  const angle = (turn * Math.PI) / 180;
+  for (const share of [0.5, 0.35, 0.65, 0.2, 0.8]) {
+    // Above the line as it is read, and below it.
+    for (const off of [-GRAIN_ASIDE_MM, GRAIN_ASIDE_MM + LABEL_MM * 0.8]) {
+      const at = { x: from.x + dx * share - Math.sin(angle) * off, y: from.y + dy * share + Math.cos(angle) * off };
+      yield [{ kind: "text", at, text: "straight grain", size: LABEL_MM, anchor: "middle", turn }];
+    }
+  }
+}
+
+/** Along the inside of an edge, half way, then nearer to its ends and further in, ever smaller. */
+function* waysAlong(edge: Edge, unit: TapeUnit): Iterable<readonly TextMark[]> {
   const text = `${edge.name} ${formatLength(edge.length, unit)}`;
-  return lineAlong(edge, inside + bulgeUnder(edge, [text], share), text, share);
+  for (const scale of SIZES) {
+    for (const inside of [8, 11, 6, 15, 20]) {
+      for (const share of [0.5, 0.36, 0.64, 0.25, 0.75]) {
+        yield [lineAlong(edge, inside, text, share, LABEL_MM * scale)];
+      }
+    }
+  }
 }
 
 /** Degrees turned so that nothing is read upside down. */
-export function uprightTurn(turn: number): number {
+function uprightTurn(turn: number): number {
   return turn > 90 ? turn - 180 : turn < -90 ? turn + 180 : turn;
 }
 
-function lineAlong(edge: Edge, inside: number, text: string, share = HALF_WAY): Mark {
+/** Written along an edge on its inside. The outline runs clockwise: inside is to the right. */
+function lineAlong(edge: Edge, inside: number, text: string, share: number, size: number): TextMark {
   const { point, direction } = along(edge.path, edge.length * share);
+  const turn = uprightTurn((Math.atan2(direction.y, direction.x) * 180) / Math.PI);
   return {
     kind: "text",
     at: step(point, { x: -direction.y, y: direction.x }, inside),
     text,
-    size: LABEL_MM,
+    size,
     anchor: "middle",
-    turn: uprightTurn((Math.atan2(direction.y, direction.x) * 180) / Math.PI),
+    turn,
   };
 }
-
-/** How far a hollow edge comes in over straight lines of text along it. */
-function bulgeUnder({ path, length }: Edge, lines: readonly string[], share = HALF_WAY): number {
-  const half = (Math.max(...lines.map((text) => text.length)) * LABEL_MM * LETTER_SHARE) / 2;
-  const { point, direction } = along(path, length * share);
-  const comesIn = [-half, -half / 2, half / 2, half].map((away) => {
-    const at = along(path, Math.min(length, Math.max(0, length * share + away))).point;
-    return (at.y - point.y) * direction.x - (at.x - point.x) * direction.y;
-  });
-  return Math.max(0, ...comesIn);
-}
-
-/** The lines about the whole piece, beside its grain or where it is widest; null where they fit nowhere. */
-function labels(garment: Garment, piece: Piece, unit: TapeUnit): readonly Mark[] | null {
-  const capEase = garment.figures.find((figure) => figure.id === "sleeve.capEase");
-  const lines = [
-    garment.spec.name,
-    cutWords(piece),
-    ADD_ALLOWANCE,
-    ...(capEase && piece.edges.some((edge) => edge.id === "capFront")
-      ? [`Cap ease ${formatLength(capEase.value, unit)}`]
-      : []),
-    ...garment.findings
-      .filter((finding) => finding.severity === "fault")
-      .map((finding) => speak(finding.message, unit).split(/[.:]/)[0] ?? ""),
-  ];
-  const top = piece.grain.from.y + TITLE_MM;
-  const x = middleOfWiderSide(piece, top);
-  if (isNarrow(piece)) return alongPiece(piece, [piece.name, ...lines.slice(1)], x);
-  const besideGrain = textBlock(piece.name, lines, { x, y: top }, 1);
-  const outline = flatten(piece.outline);
-  if (!isSlim(piece) && besideGrain.every((line) => isInside(line, outline))) return besideGrain;
-  const [poleX, poleY] = polylabel([outline.map(({ x, y }): [number, number] => [x, y])], POLE_PRECISION_MM);
-  return (
-    SMALLER.map((scale) => {
-      const height = (TITLE_MM + lines.length * LABEL_MM * LINE_SHARE) * scale;
-      return textBlock(piece.name, lines, { x: poleX, y: poleY - height / 2 + TITLE_MM * scale }, scale);
-    }).find((block) => block.every((line) => isInside(line, outline))) ?? (isSlim(piece) ? null : besideGrain)
-  );
-}
-
-/** The place furthest from every edge is found to within this. */
-const POLE_PRECISION_MM = 0.5;
-/** Where there is little room what is written gets smaller, down to what is still read at arm's length. */
-const SMALLER = [1, 0.85, 0.7] as const;
-const LINE_SHARE = 1.6;
-
-type TextMark = Extract<Mark, { readonly kind: "text" }>;
-
-/** The piece's name with lines under it, in the middle of x; `at` is the foot of the name. */
-function textBlock(name: string, lines: readonly string[], at: Point, scale: number): readonly TextMark[] {
-  const line = (text: string, down: number, size: number): TextMark => ({
-    kind: "text",
-    at: { x: at.x, y: at.y + down * scale },
-    text,
-    size: size * scale,
-    anchor: "middle",
-    turn: 0,
-  });
-  return [line(name, 0, TITLE_MM), ...lines.map((text, i) => line(text, (i + 1) * LABEL_MM * LINE_SHARE, LABEL_MM))];
-}
-
-function isInside({ at, text, size }: TextMark, outline: readonly Point[]): boolean {
-  const half = (text.length * size * LETTER_SHARE) / 2;
-  return [-half, -half / 2, 0, half / 2, half].every((x) =>
-    [0, -size].every((y) => contains(outline, { x: at.x + x, y: at.y + y })),
-  );
-}
-
-/** Lines of text along a narrow piece, read from its right, the first on the left. */
-function alongPiece(piece: Piece, lines: readonly string[], x: number): readonly Mark[] {
-  const { from, to } = piece.grain;
-  const first = x - ((lines.length - 1) * LABEL_MM * 1.4) / 2 + LABEL_MM / 2;
-  return lines.map(
-    (text, index): Mark => ({
-      kind: "text",
-      at: { x: first + index * LABEL_MM * 1.4, y: (from.y + to.y) / 2 },
-      text,
-      size: LABEL_MM,
-      anchor: "middle",
-      turn: -90,
-    }),
-  );
-}
-
-/** Half way between the grain and the edge that is further from it, at a level. */
-function middleOfWiderSide({ outline, grain }: Piece, level: number): number {
-  const points = flatten(outline);
-  const crossings = points.flatMap((to, i) => {
-    const from = points[i - 1];
-    if (!from || from.y > level === to.y > level) return [];
-    return [from.x + ((to.x - from.x) * (level - from.y)) / (to.y - from.y)];
-  });
-  const left = Math.min(grain.from.x, ...crossings);
-  const right = Math.max(grain.from.x, ...crossings);
-  const edge = right - grain.from.x >= grain.from.x - left - EVEN_MM ? right : left;
-  return (grain.from.x + edge) / 2;
-}
-
-/** Sides that differ by less are as good as even: then it is the right one. */
-const EVEN_MM = 5;

@@ -13,6 +13,8 @@ export type Mark =
       readonly turn: number;
     };
 
+export type TextMark = Extract<Mark, { readonly kind: "text" }>;
+
 export type LineStyle = "stitching" | "fold" | "notch" | "grain";
 
 /** Line widths in millimetres: the stitching line as a sharp pencil draws it. */
