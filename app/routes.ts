@@ -7,6 +7,8 @@ export default [
   route("clients/:clientId", "routes/client.tsx"),
   route("clients/:clientId/measures.csv", "routes/client-csv.ts"),
   route("clients/:clientId/measure", "routes/client-measure.tsx"),
+  route("search", "routes/search.tsx"),
+  route("shelves", "routes/shelves.tsx"),
   route("cloths", "routes/cloths.tsx"),
   route("garments/new", "routes/garment-new.tsx"),
   route("garments/:garmentId/practice-answers", "routes/garment-practice.ts"),

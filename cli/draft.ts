@@ -1,7 +1,7 @@
 import { closeSync, createReadStream, mkdirSync, openSync, readFileSync, writeFileSync, writeSync } from "node:fs";
 import { join } from "node:path";
 import { createInterface } from "node:readline";
-import { draftGarment, type Garment, type Issue, readGarment, writeResult } from "@core/garment/index";
+import { draftGarment, type Garment, type Issue, nestsTooDeep, readGarment, writeResult } from "@core/garment/index";
 import { writeBlockDxf, writeBlockSvg, writePdf, writeSvg } from "@exporting/index";
 import { type ExportKind, readArguments } from "./arguments";
 
@@ -16,6 +16,7 @@ type Outcome =
   | { readonly ok: false; readonly issues: readonly Issue[] };
 
 function draftText(text: string): Outcome {
+  if (nestsTooDeep(text)) return issue("too-deep", "", "The file nests too deep to be a garment.");
   let file: unknown;
   try {
     file = JSON.parse(text.replace(/^\uFEFF/, ""));
@@ -71,11 +72,21 @@ async function draftMany(path: string): Promise<number> {
   let status = DRAFTED;
   for await (const line of createInterface({ input: createReadStream(path), crlfDelay: Number.POSITIVE_INFINITY })) {
     if (line.trim() === "") continue;
-    const outcome = draftText(line);
-    if (!outcome.ok) status = NOT_A_GARMENT;
-    print(outcome.ok ? writeResult(outcome.garment) : { issues: outcome.issues });
+    const result = resultOf(line);
+    if ("issues" in result) status = NOT_A_GARMENT;
+    print(result);
   }
   return status;
+}
+
+/** One line's result or its issues, whatever the line holds: the lines after it go on. */
+function resultOf(line: string): Record<string, unknown> {
+  try {
+    const outcome = draftText(line);
+    return outcome.ok ? writeResult(outcome.garment) : { issues: outcome.issues };
+  } catch (error) {
+    return { issues: issue("not-foreseen", "", `This garment could not be drafted: ${error}`).issues };
+  }
 }
 
 function print(value: unknown): void {

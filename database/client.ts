@@ -17,6 +17,8 @@ export function connect(url: string): { readonly database: Database; readonly cl
     max: 10,
   });
   // An idle connection that breaks is no one's request: without a listener it would end the process.
+  // Nor may one that breaks while it is in use: its query fails, and that is told to whoever asked.
+  pool.on("connect", (client) => client.on("error", () => {}));
   pool.on("error", (error) => console.error(`database connection lost: ${error.message}`));
   return { database: drizzle(pool, { schema, casing: "snake_case" }), close: () => pool.end() };
 }

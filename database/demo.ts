@@ -1,4 +1,4 @@
-import { readGarment, writeGarment } from "@core/garment/index";
+import { readGarment, summaryOf, writeGarment } from "@core/garment/index";
 import { toMm } from "@core/tape/index";
 import type { Database } from "./client";
 import { CLIENTS, type DemoClient, type DemoGarment, STUDIO } from "./demo-workroom";
@@ -26,7 +26,12 @@ async function addDemoGarment(
 ) {
   const read = readGarment({ format: "gamine-garment/1", unit: "in", name, body: client.body, ...file });
   if (!read.ok) throw new Error(`loadDemo: ${name}: ${read.issues.map((issue) => issue.message).join(" ")}`);
-  await addGarment(database, studioId, { clientId, name, file: writeGarment(read.spec, "mm") });
+  await addGarment(database, studioId, {
+    clientId,
+    name,
+    file: writeGarment(read.spec, "mm"),
+    summary: summaryOf(read.spec),
+  });
 }
 
 function inMm(body: Readonly<Record<string, number>>): Measures {

@@ -1,6 +1,8 @@
+import { readGarment, summaryOf, UNREADABLE_SUMMARY } from "@core/garment/index";
 import { migrate } from "drizzle-orm/node-postgres/migrator";
 import { connect } from "./client";
 import { loadDemo } from "./demo";
+import { keepSummary, withoutSummary } from "./queries/garments";
 import { firstStudio } from "./queries/studios";
 
 /** Run before the server: brings the database up to date, and fills an empty one with the demo. */
@@ -8,8 +10,24 @@ const url = process.env.DATABASE_URL;
 if (!url) throw new Error("prepare: DATABASE_URL is not set");
 
 const { database, close } = connect(url);
+
+/** So many at a time are given a summary that were saved before there were any. */
+const BATCH = 200;
+
+async function summarize(): Promise<void> {
+  for (;;) {
+    const garments = await withoutSummary(database, BATCH);
+    if (garments.length === 0) return;
+    for (const { id, file } of garments) {
+      const read = readGarment(file);
+      await keepSummary(database, id, read.ok ? summaryOf(read.spec) : UNREADABLE_SUMMARY);
+    }
+  }
+}
+
 try {
   await migrate(database, { migrationsFolder: "database/migrations" });
+  await summarize();
   if ((await firstStudio(database)) === null) {
     await loadDemo(database);
     console.log("A made-up workroom with its clients and garments was added to look around in.");

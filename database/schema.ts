@@ -1,5 +1,6 @@
 import type { Taken } from "@core/body/index";
 import type { ClothKind, ClothTakes } from "@core/cloth/index";
+import type { GarmentSummary } from "@core/garment/index";
 import { sql } from "drizzle-orm";
 import {
   date,
@@ -15,6 +16,11 @@ import {
 } from "drizzle-orm/pg-core";
 
 const id = () => uuid().primaryKey().default(sql`gen_random_uuid()`);
+/** Put away out of the lists, or deleted until it is destroyed for good: either can be undone. */
+const shelf = () => ({
+  archivedAt: timestamp({ withTimezone: true }),
+  deletedAt: timestamp({ withTimezone: true }),
+});
 const createdAt = () => timestamp({ withTimezone: true }).notNull().defaultNow();
 
 /** A workroom. Everything below belongs to one, and every query asks for it. */
@@ -34,8 +40,12 @@ export const clients = pgTable(
     name: text().notNull(),
     note: text().notNull().default(""),
     createdAt: createdAt(),
+    ...shelf(),
   },
-  (table) => [index("clients_by_studio").on(table.studioId, table.name)],
+  (table) => [
+    index("clients_by_studio").on(table.studioId, table.name),
+    index("clients_by_words").using("gin", table.name.op("gin_trgm_ops")),
+  ],
 );
 
 /** What the tape read on one day: measurement id to millimetres, validated by the core before it is stored. */
@@ -68,10 +78,14 @@ export const garments = pgTable(
     latestVersion: integer().notNull(),
     createdAt: createdAt(),
     changedAt: timestamp({ withTimezone: true }).notNull().defaultNow(),
+    /** What lists tell of it, worked out when it was saved; null for one that was saved before there were any. */
+    summary: jsonb().$type<GarmentSummary>(),
+    ...shelf(),
   },
   (table) => [
     index("garments_by_studio").on(table.studioId, table.changedAt),
-    index("garments_by_client").on(table.clientId),
+    index("garments_by_client").on(table.clientId, table.changedAt),
+    index("garments_by_words").using("gin", table.name.op("gin_trgm_ops")),
   ],
 );
 

@@ -1,11 +1,20 @@
 import { chmodSync, mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
+import { UNREADABLE_SUMMARY } from "@core/garment/index";
 import { connect } from "@database/client";
-import { addClient, addMeasurementSet, findClient, listClients, measurementHistory } from "@database/queries/clients";
+import {
+  addClient,
+  addMeasurementSet,
+  findClient,
+  listClients,
+  measurementHistory,
+  searchClients,
+} from "@database/queries/clients";
 import { clothTable, saveClothTable } from "@database/queries/cloths";
-import { addGarment, findGarment, listGarments, saveVersion } from "@database/queries/garments";
+import { addGarment, findGarment, listGarments, saveVersion, searchGarments } from "@database/queries/garments";
 import { addAttempt, listAttempts } from "@database/queries/practice";
+import { listShelves, shelve } from "@database/queries/shelves";
 import { addStudio, firstStudio, type Studio } from "@database/queries/studios";
 import { migrate } from "drizzle-orm/node-postgres/migrator";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
@@ -33,19 +42,26 @@ afterAll(async () => {
   rmSync(folder, { recursive: true, force: true });
 });
 
+const summary = UNREADABLE_SUMMARY;
 const someone = (name: string) => ({ name, note: "", takenOn: "2026-11-01", measures: { bust: 900 } });
 
 describe("what one workroom sees", () => {
   it("is its own clients and garments and nobody else's", async () => {
     const { database } = connection;
     const client = await addClient(database, ours.id, someone("Ours alone"));
-    const garment = await addGarment(database, ours.id, { clientId: client, name: "Blouse", file: { a: 1 } });
-    expect((await listClients(database, ours.id)).map((one) => one.name)).toEqual(["Ours alone"]);
-    expect(await listClients(database, theirs.id)).toEqual([]);
+    const garment = await addGarment(database, ours.id, { clientId: client, name: "Blouse", file: { a: 1 }, summary });
+    expect((await listClients(database, ours.id, 0)).rows.map((one) => one.name)).toEqual(["Ours alone"]);
+    expect((await listClients(database, theirs.id, 0)).rows).toEqual([]);
     expect(await findClient(database, theirs.id, client)).toBeNull();
-    expect(await listGarments(database, theirs.id)).toEqual([]);
+    expect((await listGarments(database, theirs.id, 0)).rows).toEqual([]);
+    expect(await searchGarments(database, theirs.id, "Blouse")).toEqual([]);
+    expect(await searchClients(database, theirs.id, "Ours")).toEqual([]);
+    expect(await shelve(database, theirs.id, "garment", garment, "delete")).toBe(false);
+    expect(await shelve(database, theirs.id, "client", client, "archive")).toBe(false);
     expect(await findGarment(database, theirs.id, garment)).toBeNull();
-    expect(await saveVersion(database, theirs.id, garment, { name: "Stolen", file: {}, basedOn: 1 })).toBeNull();
+    expect(
+      await saveVersion(database, theirs.id, garment, { name: "Stolen", file: {}, summary, basedOn: 1 }),
+    ).toBeNull();
     expect(await addMeasurementSet(database, theirs.id, client, { takenOn: "2026-11-02", measures: {} })).toBe(false);
     const attempt = { figure: "x", label: "X", valueMm: 1, answerMm: 2, grade: "wrong", slip: null } as const;
     expect(await addAttempt(database, theirs.id, garment, attempt)).toBe(false);
@@ -85,21 +101,44 @@ describe("what one workroom sees", () => {
     const { database } = connection;
     const client = await addClient(database, ours.id, someone("Counted"));
     await addMeasurementSet(database, ours.id, client, { takenOn: "2026-11-20", measures: {} });
-    for (const name of ["one", "two"]) await addGarment(database, ours.id, { clientId: client, name, file: {} });
-    const listed = (await listClients(database, ours.id)).find((one) => one.name === "Counted");
+    for (const name of ["one", "two"])
+      await addGarment(database, ours.id, { clientId: client, name, file: {}, summary });
+    const listed = (await listClients(database, ours.id, 0)).rows.find((one) => one.name === "Counted");
     expect(listed).toMatchObject({ garmentCount: 2, measuredOn: "2026-11-20" });
   });
 
   it("keeps both of two saves made at the same moment, numbered apart", async () => {
     const { database } = connection;
     const client = await addClient(database, ours.id, someone("Busy"));
-    const garment = await addGarment(database, ours.id, { clientId: client, name: "Coat", file: { n: 1 } });
+    const garment = await addGarment(database, ours.id, { clientId: client, name: "Coat", file: { n: 1 }, summary });
     const saves = await Promise.all(
-      [2, 3, 4].map((n) => saveVersion(database, ours.id, garment, { name: "Coat", file: { n }, basedOn: 1 })),
+      [2, 3, 4].map((n) => saveVersion(database, ours.id, garment, { name: "Coat", file: { n }, summary, basedOn: 1 })),
     );
     expect(saves.map((saved) => saved?.number).sort()).toEqual([2, 3, 4]);
     expect(saves.filter((saved) => saved?.besides === null).length).toBe(1);
     expect((await findGarment(database, ours.id, garment))?.version).toBe(4);
+  });
+
+  it("puts away, deletes, takes back and destroys, a client with all garments; only what was deleted can be destroyed", async () => {
+    const { database } = connection;
+    const client = await addClient(database, ours.id, someone("Moved away"));
+    const garment = await addGarment(database, ours.id, { clientId: client, name: "Raincoat", file: {}, summary });
+    const names = async () => (await searchGarments(database, ours.id, "rainc")).map(({ name }) => name);
+    expect(await names()).toEqual(["Raincoat"]);
+    for (const act of ["archive", "delete"] as const) {
+      await shelve(database, ours.id, "client", client, act);
+      expect(await names()).toEqual([]);
+      await shelve(database, ours.id, "client", client, "restore");
+      expect(await names()).toEqual(["Raincoat"]);
+    }
+    expect(await shelve(database, ours.id, "garment", garment, "destroy")).toBe(false);
+    await shelve(database, ours.id, "garment", garment, "delete");
+    expect(await findGarment(database, ours.id, garment)).toBeNull();
+    expect((await listShelves(database, ours.id)).map(({ name }) => name)).toContain("Raincoat");
+    await shelve(database, ours.id, "client", client, "delete");
+    expect(await shelve(database, ours.id, "client", client, "destroy")).toBe(true);
+    expect(await findClient(database, ours.id, client)).toBeNull();
+    expect((await listShelves(database, ours.id)).map(({ name }) => name)).not.toContain("Raincoat");
   });
 
   it("is the first workroom's where nobody signs in", async () => {

@@ -1,6 +1,7 @@
 import { isTakenId, measureNamed, measureOf, type Taken, type TakenId } from "@core/body/index";
 import { LENGTH_FIELDS, readLength } from "@core/garment/index";
 import { isTapeUnit, type TapeUnit } from "@core/tape/index";
+import { isValid, parseISO } from "date-fns";
 import Papa from "papaparse";
 
 export type ReadMeasuresCsv = {
@@ -85,7 +86,7 @@ function readRow(cell: (column: Column) => string, unit: TapeUnit, today: string
   const givenUnit = cell("unit").toLowerCase();
   if (givenUnit !== "" && !isTapeUnit(givenUnit)) return `“${shortened(givenUnit)}” is no unit: write in, cm or mm.`;
   const day = cell("date") || today;
-  if (!/^\d{4}-\d{2}-\d{2}$/.test(day) || Number.isNaN(Date.parse(day)))
+  if (!/^\d{4}-\d{2}-\d{2}$/.test(day) || !isValid(parseISO(day)))
     return `“${shortened(day)}” is no date: write it like 2026-11-24.`;
   const field = LENGTH_FIELDS[`body.${measure}`];
   if (!field) return `“${shortened(name)}” is not a measurement known here.`;

@@ -11,7 +11,11 @@ const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
 const HOME = join(ROOT, ".gamine");
 const RUN_FILE = join(HOME, "running.json");
 const DEFAULT_PORT = 4173;
-const PORTS_TO_TRY = 20;
+const PORTS_TO_TRY = 16;
+/** Browsers refuse to open these, whatever listens there. */
+const REFUSED_BY_BROWSERS = [
+  2049, 3659, 4045, 4190, 5060, 5061, 6000, 6566, 6665, 6666, 6667, 6668, 6669, 6679, 6697, 10080,
+];
 
 const stops = [];
 let isStopping = false;
@@ -50,7 +54,12 @@ async function ownDatabase() {
 }
 
 async function serveBuilt(databaseUrl, port) {
-  const server = await serve({ root: ROOT, databaseUrl, port });
+  const server = await serve({
+    root: ROOT,
+    databaseUrl,
+    port,
+    onStarted: (child) => writeFileSync(RUN_FILE, JSON.stringify({ pid: process.pid, server: child })),
+  });
   stops.push(server.stop);
   writeFileSync(RUN_FILE, JSON.stringify({ pid: process.pid, url: server.url, server: server.child.pid }));
   server.ended.then(() => {
@@ -82,7 +91,7 @@ function refuseSecondStart() {
     process.exit(1);
   }
   console.log("The last start did not end cleanly; its marks are cleared.");
-  if (before?.server && isAlive(before.server) && runs(before.server, "react-router")) {
+  if (before?.server && isAlive(before.server) && runs(before.server, "app-server.mjs")) {
     console.log("Its server was still running and is stopped.");
     process.kill(-before.server, "SIGTERM");
   }
@@ -110,6 +119,8 @@ async function choosePort() {
   const asked = process.env.PORT;
   if (asked !== undefined && asked !== "") {
     if (/^\d+$/.test(asked) && Number(asked) > 0 && Number(asked) < 65536) {
+      if (REFUSED_BY_BROWSERS.includes(Number(asked)))
+        throw new Error(`Port ${asked} is one that browsers refuse to open. Choose another, or leave PORT away.`);
       if (await isPortFree(Number(asked))) return Number(asked);
       throw new Error(`Port ${asked} is taken by another program. Choose another with PORT=…, or leave PORT away.`);
     }

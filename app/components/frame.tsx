@@ -60,6 +60,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           </NavigationLink>
           <NavigationLink to="/clients">Clients</NavigationLink>
           <NavigationLink to="/cloths">Cloths</NavigationLink>
+          <NavigationLink to="/shelves">Put away</NavigationLink>
         </Flex>
         <UnitSwitch />
         <PlainButton

@@ -15,7 +15,7 @@ export function Page({
   return (
     <Box maxW="70rem" w="100%" mx="auto" px={{ base: 4, md: 8 }} py="7">
       <Flex align="baseline" justify="space-between" gap="4" wrap="wrap" mb="6">
-        <Heading as="h1" fontFamily="heading" fontSize="3xl" fontWeight="600">
+        <Heading as="h1" fontFamily="heading" fontSize="3xl" fontWeight="600" minW="0" overflowWrap="anywhere">
           {title}
         </Heading>
         {actions}

@@ -2,8 +2,8 @@ import { useUnit } from "@app/components/preferences";
 import { ClientForm } from "@app/features/clients/client-form";
 import { readClient } from "@app/features/clients/client-texts";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
-import { textsOf } from "@app/server/posted-texts";
-import { formatForTyping } from "@core/tape/index";
+import { postedForm, textsOf } from "@app/server/posted-texts";
+import { formatLength } from "@core/tape/index";
 import { addMeasurementSet, findClient, measurementHistory } from "@database/queries/clients";
 import { format } from "date-fns";
 import { data, redirect } from "react-router";
@@ -21,7 +21,7 @@ export async function loader({ params }: Route.LoaderArgs) {
 
 export async function action({ request, params }: Route.ActionArgs) {
   const clientId = idFrom(params.clientId, "This client");
-  const read = readClient(textsOf(await request.formData()), false);
+  const read = readClient(textsOf(await postedForm(request)), false);
   if (Object.keys(read.problems).length > 0) return data({ problems: read.problems }, { status: 422 });
   const added = await attemptInStudio((database, studio) => addMeasurementSet(database, studio.id, clientId, read));
   if (!added.ok) return data({ failure: added.sentence }, { status: 503 });
@@ -31,14 +31,16 @@ export async function action({ request, params }: Route.ActionArgs) {
 export default function Measure({ loaderData, actionData }: Route.ComponentProps) {
   const unit = useUnit();
   const { client, latest, today } = loaderData;
-  const initial = Object.fromEntries(Object.entries(latest).map(([id, mm]) => [id, formatForTyping(mm ?? 0, unit)]));
+  const last = Object.fromEntries(
+    Object.entries(latest).map(([id, mm]) => [id, `last time ${formatLength(mm ?? 0, unit)}`]),
+  );
   return (
     <ClientForm
       title={`Measure ${client.name} again`}
       keptAs={`gamine-measure-${client.id}`}
       isNew={false}
       today={today}
-      initial={initial}
+      last={last}
       action={`/clients/${client.id}/measure`}
       answer={actionData}
     />

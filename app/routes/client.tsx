@@ -1,14 +1,18 @@
+import { ListPager } from "@app/components/list-pager";
 import { ActionLink, Page } from "@app/components/page";
 import { CsvExchange } from "@app/features/clients/csv-exchange";
 import { HistoryChart } from "@app/features/clients/history-chart";
 import { MeasuresTable } from "@app/features/clients/measures-table";
 import { SlipsList } from "@app/features/measures/slips-list";
+import { ShelfActs } from "@app/features/shelves/shelf-acts";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
+import { postedForm } from "@app/server/posted-texts";
 import { readPreferences } from "@app/server/preferences";
 import { Box, Flex, Grid, Heading, Text } from "@chakra-ui/react";
 import { findSlips } from "@core/body/index";
 import { addMeasurementSets, findClient, measurementHistory } from "@database/queries/clients";
 import { listGarments } from "@database/queries/garments";
+import { pageFrom } from "@database/queries/page";
 import { readMeasuresCsv } from "@importing/index";
 import { format, parseISO } from "date-fns";
 import { useState } from "react";
@@ -18,19 +22,22 @@ import type { Route } from "./+types/client";
 /** As many measurings as fit beside each other. */
 const SHOWN_SETS = 3;
 
-export async function loader({ params }: Route.LoaderArgs) {
+export async function loader({ params, request }: Route.LoaderArgs) {
+  const page = pageFrom(new URL(request.url).searchParams.get("page"));
   const clientId = idFrom(params.clientId, "This client");
   return inStudio(async (database, studio) => {
     const client = await findClient(database, studio.id, clientId);
     if (!client) notFound("This client");
     const [history, garments] = await Promise.all([
       measurementHistory(database, clientId),
-      listGarments(database, studio.id, clientId),
+      listGarments(database, studio.id, page, clientId),
     ]);
     return {
       client,
       history: history.map((set) => ({ ...set, day: format(parseISO(set.takenOn), "d MMM yyyy") })),
-      garments: garments.map(({ id, name, version, changedAt }) => ({
+      page,
+      hasMore: garments.hasMore,
+      garments: garments.rows.map(({ id, name, version, changedAt }) => ({
         id,
         name,
         version,
@@ -43,7 +50,7 @@ export async function loader({ params }: Route.LoaderArgs) {
 /** Takes measures in from a CSV file: all of it, or nothing and the lines that could not be read. */
 export async function action({ request, params }: Route.ActionArgs) {
   const clientId = idFrom(params.clientId, "This client");
-  const sent = (await request.formData()).get("csv");
+  const sent = (await postedForm(request)).get("csv");
   if (!(sent instanceof File) || sent.size === 0)
     return data({ problems: ["Choose a CSV file first."] }, { status: 422 });
   const { unit } = readPreferences(request);
@@ -62,7 +69,7 @@ export const meta: Route.MetaFunction = ({ data }) => {
 };
 
 export default function Client({ loaderData, actionData }: Route.ComponentProps) {
-  const { client, history, garments } = loaderData;
+  const { client, history, garments, page, hasMore } = loaderData;
   const [first, setFirst] = useState(0);
   const sets = history.slice(first, first + SHOWN_SETS);
   const [newest] = history;
@@ -119,18 +126,24 @@ export default function Client({ loaderData, actionData }: Route.ComponentProps)
                 borderBottom="1px solid"
                 borderColor="rule"
               >
-                <Link to={`/garments/${garment.id}/sleeve`}>{garment.name}</Link>
+                <Box minW="0" overflowWrap="anywhere">
+                  <Link to={`/garments/${garment.id}/sleeve`}>{garment.name}</Link>
+                </Box>
                 <Text color="inkSoft" whiteSpace="nowrap">
                   version {garment.version}, {garment.changed}
                 </Text>
               </Flex>
             ))
           )}
+          <ListPager page={page} hasMore={hasMore} />
           {newest && (
             <Box mt="8">
               <SlipsList slips={findSlips(newest.measures)} hasAny />
             </Box>
           )}
+          <Box mt="8">
+            <ShelfActs what="client" id={client.id} acts={["archive", "delete"]} />
+          </Box>
           <CsvExchange clientId={client.id} hasMeasures={history.length > 0} answer={actionData} />
         </Box>
       </Grid>

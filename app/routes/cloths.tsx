@@ -1,7 +1,7 @@
 import { ClothForm } from "@app/features/cloths/cloth-form";
 import { readTable } from "@app/features/cloths/cloth-texts";
 import { attemptInStudio, inStudio } from "@app/server/database";
-import { textsOf } from "@app/server/posted-texts";
+import { postedForm, textsOf } from "@app/server/posted-texts";
 import { clothTable, saveClothTable } from "@database/queries/cloths";
 import { data } from "react-router";
 import type { Route } from "./+types/cloths";
@@ -13,7 +13,7 @@ export function loader(_: Route.LoaderArgs) {
 }
 
 export async function action({ request }: Route.ActionArgs) {
-  const read = readTable(textsOf(await request.formData()));
+  const read = readTable(textsOf(await postedForm(request)));
   if (Object.keys(read.problems).length > 0) return data({ problems: read.problems }, { status: 422 });
   const saved = await attemptInStudio((database, studio) => saveClothTable(database, studio.id, read.table));
   return saved.ok ? { isSaved: true } : data({ failure: saved.sentence }, { status: 503 });

@@ -1,10 +1,12 @@
 import { Page } from "@app/components/page";
+import { SearchBox } from "@app/components/search-box";
 import { attemptInStudio, inStudio } from "@app/server/database";
+import { postedForm, storable } from "@app/server/posted-texts";
 import { Box, Button, Field, Flex, Heading, Input, NativeSelect, Text } from "@chakra-ui/react";
 import { bodyOf } from "@core/body/index";
 import { DEFAULT_CLOTH } from "@core/cloth/index";
-import { emptyGarment, readGarment, writeGarment } from "@core/garment/index";
-import { listClients, measurementHistory } from "@database/queries/clients";
+import { emptyGarment, nestsTooDeep, readGarment, summaryOf, writeGarment } from "@core/garment/index";
+import { findClient, listClients, measurementHistory, searchClients } from "@database/queries/clients";
 import { clothTable } from "@database/queries/cloths";
 import { addGarment } from "@database/queries/garments";
 import { data, Form, Link, redirect, useNavigation, useSearchParams } from "react-router";
@@ -22,19 +24,34 @@ const NEW_GARMENT = z.object({
   file: z.instanceof(File, { message: "The garment file did not arrive whole: choose it again." }).optional(),
 });
 
-export async function loader(_: Route.LoaderArgs) {
-  return inStudio((database, studio) => listClients(database, studio.id));
+/** The client that is asked for, those whose name holds what is looked for, or the first by name. */
+export async function loader({ request }: Route.LoaderArgs) {
+  const { searchParams } = new URL(request.url);
+  const asked = z.uuid().safeParse(searchParams.get("client"));
+  const words = storable(searchParams.get("q") ?? "")
+    .trim()
+    .slice(0, LONGEST_NAME);
+  return inStudio(async (database, studio) => {
+    const found = words ? await searchClients(database, studio.id, words) : null;
+    const page = found ? null : await listClients(database, studio.id, 0);
+    const one = asked.success ? await findClient(database, studio.id, asked.data) : null;
+    const others = (found ?? page?.rows ?? []).filter(({ id }) => id !== one?.id);
+    return {
+      words,
+      clients: [...(one ? [one] : []), ...others].map(({ id, name }) => ({ id, name })),
+      isLong: words !== "" || (page?.hasMore ?? false),
+    };
+  });
 }
 
 export async function action({ request }: Route.ActionArgs) {
-  const sent = NEW_GARMENT.safeParse(Object.fromEntries(await request.formData()));
+  const sent = NEW_GARMENT.safeParse(Object.fromEntries(await postedForm(request)));
   if (!sent.success) return data({ problems: sent.error.issues.map((issue) => issue.message) }, { status: 422 });
   const { client: clientId, name: given, file } = sent.data;
   const opened = file && file.size > 0 ? await openFile(file) : null;
   if (opened && !opened.ok) return data({ problems: opened.sentences }, { status: 422 });
   const attempt = await attemptInStudio(async (database, studio) => {
-    const clients = await listClients(database, studio.id);
-    if (!clients.some((client) => client.id === clientId)) return null;
+    if ((await findClient(database, studio.id, clientId)) === null) return null;
     const [latest] = await measurementHistory(database, clientId);
     const takes = (await clothTable(database, studio.id))[DEFAULT_CLOTH];
     const spec = opened?.spec ?? {
@@ -42,8 +59,14 @@ export async function action({ request }: Route.ActionArgs) {
       body: bodyOf(latest?.measures ?? {}),
       cloth: takes ? { kind: DEFAULT_CLOTH, takes } : {},
     };
-    const name = given || spec.name;
-    return addGarment(database, studio.id, { clientId, name, file: writeGarment({ ...spec, name }, "mm") });
+    const name = storable(given) || spec.name;
+    const kept = { ...spec, name };
+    return addGarment(database, studio.id, {
+      clientId,
+      name,
+      file: writeGarment(kept, "mm"),
+      summary: summaryOf(kept),
+    });
   });
   if (!attempt.ok) return data({ problems: [attempt.sentence] }, { status: 503 });
   if (attempt.value === null) return data({ problems: ["Choose whom the garment is for."] }, { status: 422 });
@@ -54,18 +77,21 @@ async function openFile(file: File) {
   if (file.size > LARGEST_FILE)
     return { ok: false as const, sentences: [`${file.name} is too large to be a garment file.`] };
   try {
-    const read = readGarment(JSON.parse(await file.text()));
+    const text = await file.text();
+    if (nestsTooDeep(text))
+      return { ok: false as const, sentences: [`${file.name} nests too deep to be a garment file.`] };
+    const read = readGarment(JSON.parse(text));
     return read.ok ? read : { ok: false as const, sentences: read.issues.map((issue) => issue.message) };
   } catch {
     return { ok: false as const, sentences: [`${file.name} is not a garment file: it is not JSON.`] };
   }
 }
 
-export default function NewGarment({ loaderData: clients, actionData }: Route.ComponentProps) {
+export default function NewGarment({ loaderData: { clients, words, isLong }, actionData }: Route.ComponentProps) {
   const [search] = useSearchParams();
   const isSaving = useNavigation().state !== "idle";
   const asked = search.get("client");
-  if (clients.length === 0) {
+  if (clients.length === 0 && words === "") {
     return (
       <Page title="New garment">
         <Text>
@@ -76,6 +102,12 @@ export default function NewGarment({ loaderData: clients, actionData }: Route.Co
   }
   return (
     <Page title="New garment">
+      {isLong && (
+        <Box mb="6">
+          <Text mb="1.5">For whom? Find the client first.</Text>
+          <SearchBox key={words} words={words} action="/garments/new" />
+        </Box>
+      )}
       <Form method="post" encType="multipart/form-data">
         <Flex direction="column" gap="5" maxW="30rem">
           <Field.Root>

@@ -1,12 +1,14 @@
 import type { SaveAnswer } from "@app/features/garment/save-work";
 import { attemptInStudio, idFrom } from "@app/server/database";
 import { postedJson } from "@app/server/posted-json";
-import { readGarment, writeGarment } from "@core/garment/index";
+import { readGarment, summaryOf, writeGarment } from "@core/garment/index";
 import { saveVersion } from "@database/queries/garments";
 import { z } from "zod";
 import type { Route } from "./+types/garment-save";
 
-const SAVE = z.object({ file: z.unknown(), basedOn: z.number().int().nonnegative() });
+/** What the database counts to. */
+const LARGEST_VERSION = 2_147_483_647;
+const SAVE = z.object({ file: z.unknown(), basedOn: z.number().int().nonnegative().max(LARGEST_VERSION) });
 
 /** Keeps the work on a garment as a new version. Every answer is a sentence that the page can show. */
 export async function action({ request, params }: Route.ActionArgs) {
@@ -20,6 +22,7 @@ export async function action({ request, params }: Route.ActionArgs) {
     saveVersion(database, studio.id, garmentId, {
       name: read.spec.name,
       file: writeGarment(read.spec, "mm"),
+      summary: summaryOf(read.spec),
       basedOn: sent.data.basedOn,
     }),
   );

@@ -1,15 +1,19 @@
 import { StudioClothsProvider } from "@app/features/cloths/studio-cloths";
 import { Bench } from "@app/features/garment/bench";
-import { isStation, type Station } from "@app/features/garment/stations";
+import { isStation } from "@app/features/garment/stations";
+import { Unreadable } from "@app/features/garment/unreadable";
 import { WorkProvider } from "@app/features/garment/work-context";
-import { idFrom, inStudio, notFound } from "@app/server/database";
+import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
+import { postedForm, textsOf } from "@app/server/posted-texts";
 import { bodyOf } from "@core/body/index";
-import { readGarment } from "@core/garment/index";
+import { readGarment, type Station, summaryOf, writeGarment } from "@core/garment/index";
+
 import { measurementHistory } from "@database/queries/clients";
 import { clothTable } from "@database/queries/cloths";
-import { findGarment } from "@database/queries/garments";
+import { findGarment, saveVersion } from "@database/queries/garments";
 import { format, parseISO } from "date-fns";
-import type { ShouldRevalidateFunctionArgs } from "react-router";
+import { data, redirect, type ShouldRevalidateFunctionArgs } from "react-router";
+import { z } from "zod";
 import type { Route } from "./+types/garment";
 
 export async function loader({ params }: Route.LoaderArgs) {
@@ -22,11 +26,19 @@ export async function loader({ params }: Route.LoaderArgs) {
   });
   if (!garment) notFound("This garment");
   const read = readGarment(garment.file);
-  if (!read.ok)
-    throw new Error(
-      `garment ${garmentId}: stored version ${garment.version} is not a garment: ${read.issues[0]?.message}`,
-    );
+  if (!read.ok) {
+    return {
+      kind: "unreadable" as const,
+      garmentId,
+      name: garment.name,
+      version: garment.version,
+      file: JSON.stringify(garment.file, null, 2),
+      issues: read.issues.map(({ message }) => message),
+    };
+  }
   return {
+    kind: "garment" as const,
+    name: read.spec.name,
     garmentId,
     clientId: garment.clientId,
     clientName: garment.clientName,
@@ -35,6 +47,39 @@ export async function loader({ params }: Route.LoaderArgs) {
     cloths,
     newest: newest ? { day: format(parseISO(newest.takenOn), "d MMM yyyy"), body: bodyOf(newest.measures) } : null,
   };
+}
+
+/** A garment file is a few kilobytes. */
+const MOST_CHARACTERS = 200_000;
+
+const MENDED = z.object({ file: z.string().max(MOST_CHARACTERS), basedOn: z.coerce.number().int().positive() });
+
+/** Takes a garment file that was mended by hand, where the stored one could not be read. */
+export async function action({ request, params }: Route.ActionArgs) {
+  const garmentId = idFrom(params.garmentId, "This garment");
+  const sent = MENDED.safeParse(textsOf(await postedForm(request)));
+  if (!sent.success) return data({ problems: ["What was sent is no garment file."] }, { status: 422 });
+  const read = readFile(sent.data.file);
+  if (!read.ok) return data({ problems: read.issues.map(({ message }) => message) }, { status: 422 });
+  const kept = await attemptInStudio((database, studio) =>
+    saveVersion(database, studio.id, garmentId, {
+      name: read.spec.name,
+      file: writeGarment(read.spec, "mm"),
+      summary: summaryOf(read.spec),
+      basedOn: sent.data.basedOn,
+    }),
+  );
+  if (!kept.ok) return data({ problems: [kept.sentence] }, { status: 503 });
+  return kept.value ? redirect(`/garments/${garmentId}/sleeve`) : notFound("This garment");
+}
+
+function readFile(text: string) {
+  try {
+    return readGarment(JSON.parse(text));
+  } catch (error) {
+    const message = `This is not JSON: ${error instanceof Error ? error.message : error}.`;
+    return { ok: false as const, issues: [{ message }] };
+  }
 }
 
 /**
@@ -47,11 +92,14 @@ export function shouldRevalidate(asked: ShouldRevalidateFunctionArgs) {
 }
 
 export const meta: Route.MetaFunction = ({ data }) => {
-  const loaded = data as { readonly spec: { readonly name: string } } | undefined;
-  return [{ title: loaded ? `${loaded.spec.name} · Gamine` : "Gamine" }];
+  const loaded = data as { readonly name: string } | undefined;
+  return [{ title: loaded ? `${loaded.name} · Gamine` : "Gamine" }];
 };
 
-export default function GarmentPage({ loaderData, params }: Route.ComponentProps) {
+export default function GarmentPage({ loaderData, actionData, params }: Route.ComponentProps) {
+  if (loaderData.kind === "unreadable") {
+    return <Unreadable {...loaderData} issues={actionData?.problems ?? loaderData.issues} />;
+  }
   const { garmentId, clientId, clientName, version, spec, newest, cloths } = loaderData;
   return (
     <WorkProvider key={garmentId} garmentId={garmentId} spec={spec} version={version}>

@@ -1,4 +1,5 @@
-import { draftGarment, readGarment, writeGarment } from "@core/garment/index";
+import { postedForm } from "@app/server/posted-texts";
+import { draftGarment, nestsTooDeep, readGarment, writeGarment } from "@core/garment/index";
 import { isTapeUnit, type TapeUnit } from "@core/tape/index";
 import { isPaper, writeBlockDxf, writeBlockSvg, writeMethodsPdf, writePdf, writeSvg } from "@exporting/index";
 import type { Route } from "./+types/sheets";
@@ -10,7 +11,7 @@ const MOST_CHARACTERS = 200_000;
  * file is drafted again here, by the same core.
  */
 export async function action({ request, params }: Route.ActionArgs) {
-  const form = await request.formData();
+  const form = await postedForm(request);
   const text = String(form.get("garment") ?? "");
   const asked = form.get("unit");
   const unit: TapeUnit = isTapeUnit(asked) ? asked : "in";
@@ -27,8 +28,8 @@ export async function action({ request, params }: Route.ActionArgs) {
       ? download(writeBlockSvg(garment.block), "image/svg+xml", `${name}-block.svg`)
       : download(writeBlockDxf(garment.block), "image/vnd.dxf", `${name}-block.dxf`);
   }
-  if (garment.pieces.length === 0)
-    return new Response("There is no sleeve to draw with these figures.", { status: 422 });
+  if (garment.pieces.length === 0 && file !== "methods.pdf")
+    return new Response("With these figures there is no piece to draw yet.", { status: 422 });
   if (file === "drawing.svg") return download(writeSvg(garment, unit), "image/svg+xml", `${name}.svg`);
   if (file === "methods.pdf") {
     return download(Buffer.from(await writeMethodsPdf(garment, unit)), "application/pdf", `${name}-methods.pdf`);
@@ -51,7 +52,7 @@ export function loader() {
 
 function parse(text: string): unknown {
   try {
-    return JSON.parse(text);
+    return nestsTooDeep(text) ? null : JSON.parse(text);
   } catch {
     return null;
   }

@@ -1,4 +1,5 @@
 import { idFrom } from "@app/server/database";
+import { postedForm } from "@app/server/posted-texts";
 import { practiceTape } from "@app/server/practice-tape";
 import { z } from "zod";
 import type { Route } from "./+types/tape";
@@ -46,7 +47,7 @@ export function loader({ request, params }: Route.LoaderArgs) {
 /** Presses the practice tape's button at a length. */
 export async function action({ request, params }: Route.ActionArgs) {
   const tape = practiceTape(idFrom(params.tapeId, "This tape"));
-  const pressed = PRESS.safeParse(Object.fromEntries(await request.formData()));
+  const pressed = PRESS.safeParse(Object.fromEntries(await postedForm(request)));
   if (!pressed.success) return new Response("A reading is a length of up to 3 m.", { status: 422 });
   tape.press(pressed.data.mm);
   return new Response(null, { status: 204 });

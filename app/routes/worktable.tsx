@@ -1,67 +1,43 @@
+import { ListPager } from "@app/components/list-pager";
 import { ActionLink, Page } from "@app/components/page";
-import { STATIONS, stationState } from "@app/features/garment/stations";
+import { SearchBox } from "@app/components/search-box";
 import { GarmentInHand } from "@app/features/worktable/garment-in-hand";
+import { listedGarment } from "@app/features/worktable/listed-garment";
 import { inStudio } from "@app/server/database";
-import { Text } from "@chakra-ui/react";
-import { draftGarment, readGarment } from "@core/garment/index";
-import { boxOf, svgPathData } from "@core/geometry/index";
-import { type ListedGarment, listGarments } from "@database/queries/garments";
-import { format } from "date-fns";
+import { Box, Text } from "@chakra-ui/react";
+import { listGarments } from "@database/queries/garments";
+import { pageFrom } from "@database/queries/page";
 import { Link } from "react-router";
 import type { Route } from "./+types/worktable";
 
 export const meta: Route.MetaFunction = () => [{ title: "Worktable · Gamine" }];
 
-export async function loader(_: Route.LoaderArgs) {
-  return inStudio(async (database, studio) => ({
-    studio: studio.name,
-    garments: (await listGarments(database, studio.id)).map(summary),
-  }));
+export async function loader({ request }: Route.LoaderArgs) {
+  const page = pageFrom(new URL(request.url).searchParams.get("page"));
+  return inStudio(async (database, studio) => {
+    const { rows, hasMore } = await listGarments(database, studio.id, page);
+    return { studio: studio.name, page, hasMore, garments: rows.map(listedGarment) };
+  });
 }
-
-/** What a glance at the worktable tells: the sleeve's shape, or the collar's, and the first station that asks for something. */
-function summary({ id, name, clientName, version, changedAt, file }: ListedGarment) {
-  const read = readGarment(file);
-  const garment = read.ok ? draftGarment(read.spec) : null;
-  const asking =
-    garment &&
-    STATIONS.map((station) => ({ station, ...stationState(station, garment) })).find((state) => state.mark !== "done");
-  const drawn = garment?.sleeve?.drawn ?? garment?.collar?.drawn ?? [];
-  const figure = (id: string) => garment?.figures.find((one) => one.id === id)?.value ?? null;
-  return {
-    id,
-    name,
-    clientName,
-    version,
-    changed: format(changedAt, "d MMM"),
-    next: asking ?? null,
-    drawing:
-      drawn.length > 0
-        ? {
-            data: drawn.map((piece) => svgPathData(piece.outline, true)).join(""),
-            box: boxOf(drawn.map((piece) => piece.outline)),
-          }
-        : null,
-    sleeve: garment?.sleeve
-      ? {
-          title: garment.sleeve.draft.title,
-          capHeight: garment.sleeve.family === "sewn" ? figure("sleeve.capHeight") : null,
-          capEase: figure("sleeve.capEase"),
-        }
-      : null,
-    collar: garment?.collar?.drawing.title ?? null,
-  };
-}
-
-export type GarmentSummary = ReturnType<typeof summary>;
 
 export default function Worktable({ loaderData }: Route.ComponentProps) {
-  const { studio, garments } = loaderData;
+  const { studio, garments, page, hasMore } = loaderData;
   return (
     <Page title="On the worktable" actions={<ActionLink to="/garments/new">New garment</ActionLink>}>
       <Text color="inkSoft" mt="-4" mb="6">
-        {studio} · {garments.length === 1 ? "one garment" : `${garments.length} garments`} in hand, last worked on first
+        {studio} ·{" "}
+        {hasMore || page > 0
+          ? "what is in hand"
+          : garments.length === 1
+            ? "one garment in hand"
+            : `${garments.length} garments in hand`}
+        , last worked on first
       </Text>
+      {(garments.length > 0 || page > 0) && (
+        <Box mb="6">
+          <SearchBox />
+        </Box>
+      )}
       {garments.length === 0 ? (
         <Text fontSize="lg">
           Nothing in hand. <Link to="/clients/new">Add a client</Link> with their measures, then start a garment for
@@ -70,6 +46,7 @@ export default function Worktable({ loaderData }: Route.ComponentProps) {
       ) : (
         garments.map((garment) => <GarmentInHand key={garment.id} garment={garment} />)
       )}
+      <ListPager page={page} hasMore={hasMore} />
     </Page>
   );
 }

@@ -1,3 +1,5 @@
+import { nestsTooDeep } from "@core/garment/index";
+
 /** A garment file is a few kilobytes. */
 const MOST_BYTES = 200_000;
 
@@ -5,7 +7,7 @@ const MOST_BYTES = 200_000;
 export async function postedJson(request: Request): Promise<unknown> {
   try {
     const text = await request.text();
-    return text.length <= MOST_BYTES ? JSON.parse(text) : null;
+    return text.length <= MOST_BYTES && !nestsTooDeep(text) ? JSON.parse(text) : null;
   } catch {
     return null;
   }

@@ -1,4 +1,5 @@
 import type { AlterationTaken, Block } from "../block";
+import type { Body } from "../body";
 import { type Finding, judgeMeasures, judgeOutlines, judgeSolvers, lowerCapFigures, type Seam } from "../check";
 import { type Draft, type Figure, phrase } from "../draft";
 import { boxOf } from "../geometry";
@@ -133,7 +134,7 @@ export function sketchGarment(spec: GarmentSpec): Garment {
       ...findings,
       ...judgeSolvers(solvers, findings),
       ...judgeCompleteness(defaults),
-      ...judgeMeasures(spec.body),
+      ...judgeMeasures(usedBody(spec)),
     ],
     solvers,
   };
@@ -145,6 +146,24 @@ function neckLeftBy(drafted: DraftedSleeve | null, block: Block): NeckForCollar 
     ? { block: drafted.drawing.necked, edges: drafted.drawing.neckEdges }
     : { block, edges: NECK_OF_BODICE };
 }
+
+/** What is drafted rests on: nobody is asked about an arm that no sleeve is drafted for, or a neck that no collar is. */
+function usedBody({ body, sleeve, collar }: GarmentSpec): Body {
+  const unused = [...(sleeve === null ? OF_ARM : []), ...(collar === null ? OF_COLLAR : [])];
+  return Object.fromEntries(Object.entries(body).filter(([id]) => !unused.includes(id)));
+}
+
+const OF_ARM: readonly string[] = [
+  "upperArm",
+  "elbow",
+  "wrist",
+  "hand",
+  "armLength",
+  "shoulderToElbow",
+  "neckToWrist",
+  "aroundShoulders",
+];
+const OF_COLLAR: readonly string[] = ["neck"];
 
 /** What was taken otherwise once the block was known stands in the place of what was taken first. */
 function withRetaken(defaults: readonly DefaultTaken[], retaken: readonly DefaultTaken[]): readonly DefaultTaken[] {

@@ -25,7 +25,7 @@ export {
 export type { Issue } from "./issues";
 export { type ReadLength, readLength } from "./length-field";
 export { provenFindings } from "./prove-remedies";
-export { type ReadGarment, readGarment } from "./read";
+export { nestsTooDeep, type ReadGarment, readGarment } from "./read";
 export { type ReadMeasures, readMeasures } from "./read-measures";
 export type { DefaultTaken } from "./resolve";
 export { writeResult } from "./result";
@@ -42,4 +42,6 @@ export {
   type OutlineHalfSpec,
   type SleeveSpec,
 } from "./spec";
+export { STATIONS, type Station, type StationState, stationState } from "./stations";
+export { type GarmentSummary, summaryOf, UNREADABLE_SUMMARY } from "./summary";
 export { inUnit, writeGarment } from "./write";

@@ -30,10 +30,38 @@ export function readGarment(file: unknown): ReadGarment {
       bounds: TAPE_UNITS,
     });
   }
-  const read = GARMENT_SCHEMAS[unit].safeParse(file);
+  const read = GARMENT_SCHEMAS[unit].safeParse(withBlockSource(file));
   if (!read.success) return { ok: false, issues: issuesOf(read.error, file) };
   const { format: _format, ...spec } = read.data;
   return { ok: true, spec };
+}
+
+/** A block that does not say where it comes from comes from readings. */
+function withBlockSource(file: object): object {
+  const { block } = file as { readonly block?: unknown };
+  const isOpen = block !== null && typeof block === "object" && !Array.isArray(block) && !("source" in block);
+  return isOpen ? { ...file, block: { source: "readings", ...block } } : file;
+}
+
+/** A file nests seven deep; a reader of nested brackets has only so much room. */
+const DEEPEST = 40;
+
+/** Does this text nest so deep that reading it could take more room than there is? Brackets inside of texts count for nothing. */
+export function nestsTooDeep(text: string): boolean {
+  let depth = 0;
+  let isText = false;
+  for (let i = 0; i < text.length; i++) {
+    const sign = text[i];
+    if (isText) {
+      if (sign === "\\") i++;
+      else if (sign === '"') isText = false;
+    } else if (sign === '"') isText = true;
+    else if (sign === "[" || sign === "{") {
+      depth++;
+      if (depth > DEEPEST) return true;
+    } else if (sign === "]" || sign === "}") depth--;
+  }
+  return false;
 }
 
 function refuse(issue: Issue): ReadGarment {

@@ -5,7 +5,6 @@ import type { Piece } from "../pattern";
 import { fromMm, type TapeUnit } from "../tape";
 import type { Garment } from "./draft-garment";
 import { beyondBlock, blockEdges } from "./edge-paths";
-import { LENGTH_FIELDS } from "./fields";
 import { inUnit } from "./write";
 
 const RESULT_FORMAT = "gamine-result/1";
@@ -19,7 +18,7 @@ export function writeResult(garment: Garment): Record<string, unknown> {
     unit,
     defaults: garment.defaults.map((d) => ({
       path: d.path,
-      value: typeof d.value === "number" && d.path in LENGTH_FIELDS ? inTape(d.value) : d.value,
+      value: typeof d.value === "number" && isLength(d.path) ? inTape(d.value) : d.value,
       rule: speak(d.rule, unit),
       source: d.source,
       estimated: d.isStandIn,
@@ -84,9 +83,16 @@ export function writeResult(garment: Garment): Record<string, unknown> {
   };
 }
 
-/** Shares are plain numbers and no lengths. */
+/** Shares and ratios are plain numbers and no lengths. */
 function isPlain(code: string): boolean {
-  return code === "slip-share";
+  return code === "slip-share" || code === "gathers-bulky" || code === "gathers-skimpy";
+}
+
+/** Of the defaults that are numbers all are lengths but these. */
+const NO_LENGTHS: readonly string[] = ["sleeve.backEaseShare", "sleeve.fullnessChange", "collar.notchAngle"];
+
+function isLength(path: string): boolean {
+  return !NO_LENGTHS.includes(path);
 }
 
 function writeBlock(garment: Garment, block: Block, inTape: (mm: number) => number) {

@@ -30,6 +30,13 @@ import { LENGTH_FIELDS, labelOf } from "./fields";
 import { lengthField } from "./length-field";
 import { GARMENT_FORMAT, NOTCH_MARKS } from "./spec";
 
+/** A name without NULs, and with a sign for what is missing in the place of half of a surrogate pair: neither can be stored. */
+function storable(text: string): string {
+  return text
+    .replaceAll("\0", "")
+    .replace(/[\uD800-\uDBFF](?![\uDC00-\uDFFF])|(?<![\uD800-\uDBFF])[\uDC00-\uDFFF]/g, "\uFFFD");
+}
+
 /** No cloth takes half of its own length again. */
 const MOST_EASE_SHARE = 0.5;
 const LONGEST_NAME = 200;
@@ -94,7 +101,7 @@ function garmentSchema(unit: TapeUnit) {
   return z.strictObject({
     format: z.literal(GARMENT_FORMAT),
     unit: z.enum(TAPE_UNITS),
-    name: z.string().trim().max(LONGEST_NAME).default("Untitled garment"),
+    name: z.string().transform(storable).pipe(z.string().trim().max(LONGEST_NAME)).default("Untitled garment"),
     body: z.strictObject(body).default({}),
     block: z
       .discriminatedUnion("source", [

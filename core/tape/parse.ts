@@ -54,7 +54,7 @@ export function parseLength(text: string, unit: TapeUnit): ParsedLength {
   // Exact rational arithmetic, so 8 1/3 in is the nearest double to 8 1/3 in and nothing else.
   const fraction = numerator === undefined ? new Fraction(0) : new Fraction(`${numerator}/${denominator}`);
   const size = new Fraction(whole ?? 0).add(fraction).valueOf();
-  return { ok: true, mm: toMm(sign === "-" ? -size : size, statedUnit) };
+  return { ok: true, mm: toMm(sign === "-" && size !== 0 ? -size : size, statedUnit) };
 }
 
 /** Vulgar fractions, the fraction slash, typographic minus and the decimal comma in plain characters. */

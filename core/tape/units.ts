@@ -19,5 +19,6 @@ export function toMm(value: number, unit: TapeUnit): number {
 
 /** A length of `mm` millimetres in the unit. */
 export function fromMm(mm: number, unit: TapeUnit): number {
-  return mm / MM_PER[unit];
+  // Minus nothing is nothing.
+  return mm / MM_PER[unit] + 0;
 }

@@ -1,7 +1,9 @@
 import type { Taken } from "@core/body/index";
-import { and, asc, count, desc, eq, sql } from "drizzle-orm";
+import { and, asc, desc, eq, ilike, isNull, type SQL, sql } from "drizzle-orm";
 import type { Database } from "../client";
 import { clients, garments, measurementSets } from "../schema";
+import { onePage, type Page, startOf } from "./page";
+import { holds } from "./words";
 
 /** What the tape read on one day, in millimetres. */
 export type Measures = Taken;
@@ -9,28 +11,47 @@ export type MeasurementSet = { readonly id: string; readonly takenOn: string; re
 export type Client = { readonly id: string; readonly name: string; readonly note: string };
 export type ListedClient = Client & { readonly garmentCount: number; readonly measuredOn: string | null };
 
-export async function listClients(database: Database, studioId: string): Promise<readonly ListedClient[]> {
+const inHand = and(isNull(clients.archivedAt), isNull(clients.deletedAt));
+
+/** A page of the clients, by name. */
+export async function listClients(database: Database, studioId: string, page: number): Promise<Page<ListedClient>> {
+  return onePage(page, (size) => listed(database, studioId, undefined, size, page));
+}
+
+/** The clients whose name holds these words, as many as a page holds. */
+export async function searchClients(
+  database: Database,
+  studioId: string,
+  words: string,
+): Promise<readonly ListedClient[]> {
+  const { rows } = await onePage(0, (size) => listed(database, studioId, ilike(clients.name, holds(words)), size, 0));
+  return rows;
+}
+
+/** Counts and dates are looked up for the rows of the page alone. */
+function listed(database: Database, studioId: string, which: SQL | undefined, size: number, page: number) {
   return database
     .select({
       id: clients.id,
       name: clients.name,
       note: clients.note,
-      garmentCount: count(sql`distinct ${garments.id}`),
-      measuredOn: sql<string | null>`max(${measurementSets.takenOn})::text`,
+      garmentCount: sql<number>`(select count(*)::int from ${garments} where ${garments.clientId} = ${clients.id} and ${garments.deletedAt} is null and ${garments.archivedAt} is null)`,
+      measuredOn: sql<
+        string | null
+      >`(select max(${measurementSets.takenOn})::text from ${measurementSets} where ${measurementSets.clientId} = ${clients.id})`,
     })
     .from(clients)
-    .leftJoin(garments, eq(garments.clientId, clients.id))
-    .leftJoin(measurementSets, eq(measurementSets.clientId, clients.id))
-    .where(eq(clients.studioId, studioId))
-    .groupBy(clients.id)
-    .orderBy(asc(clients.name));
+    .where(and(eq(clients.studioId, studioId), which, inHand))
+    .orderBy(asc(clients.name))
+    .limit(size)
+    .offset(startOf(page));
 }
 
 export async function findClient(database: Database, studioId: string, clientId: string): Promise<Client | null> {
   const [client] = await database
     .select({ id: clients.id, name: clients.name, note: clients.note })
     .from(clients)
-    .where(and(eq(clients.studioId, studioId), eq(clients.id, clientId)));
+    .where(and(eq(clients.studioId, studioId), eq(clients.id, clientId), isNull(clients.deletedAt)));
   return client ?? null;
 }
 

@@ -1,9 +1,12 @@
-import { and, desc, eq } from "drizzle-orm";
+import type { GarmentSummary } from "@core/garment/index";
+import { and, desc, eq, ilike, isNull, type SQL } from "drizzle-orm";
 import type { Database } from "../client";
 import { clients, garments, garmentVersions } from "../schema";
+import { onePage, type Page, startOf } from "./page";
+import { holds } from "./words";
 
 export type GarmentFile = Readonly<Record<string, unknown>>;
-
+/** A garment as a list tells it: nothing of it is drafted. */
 export type ListedGarment = {
   readonly id: string;
   readonly name: string;
@@ -11,34 +14,58 @@ export type ListedGarment = {
   readonly clientName: string;
   readonly version: number;
   readonly changedAt: Date;
-  readonly file: GarmentFile;
+  readonly summary: GarmentSummary | null;
 };
+export type FoundGarment = Omit<ListedGarment, "summary"> & { readonly file: GarmentFile };
 
-const listed = {
+const named = {
   id: garments.id,
   name: garments.name,
   clientId: garments.clientId,
   clientName: clients.name,
   version: garments.latestVersion,
   changedAt: garments.changedAt,
-  file: garmentVersions.file,
 };
-
 const latest = and(eq(garmentVersions.garmentId, garments.id), eq(garmentVersions.number, garments.latestVersion));
+const inHand = and(
+  isNull(garments.archivedAt),
+  isNull(garments.deletedAt),
+  isNull(clients.archivedAt),
+  isNull(clients.deletedAt),
+);
 
-/** Last worked on first; `clientId` narrows it to one person's. */
+/** A page of what is in hand, last worked on first; `clientId` narrows it to one person's. */
 export async function listGarments(
   database: Database,
   studioId: string,
+  page: number,
   clientId?: string,
+): Promise<Page<ListedGarment>> {
+  const of = clientId === undefined ? undefined : eq(garments.clientId, clientId);
+  return onePage(page, (size) => listed(database, studioId, and(of, inHand), size, page));
+}
+
+/** The garments whose name holds these words, last worked on first; as many as a page holds. */
+export async function searchGarments(
+  database: Database,
+  studioId: string,
+  words: string,
 ): Promise<readonly ListedGarment[]> {
+  const { rows } = await onePage(0, (size) =>
+    listed(database, studioId, and(ilike(garments.name, holds(words)), inHand), size, 0),
+  );
+  return rows;
+}
+
+function listed(database: Database, studioId: string, which: SQL | undefined, size: number, page: number) {
   return database
-    .select(listed)
+    .select({ ...named, summary: garments.summary })
     .from(garments)
     .innerJoin(clients, eq(clients.id, garments.clientId))
-    .innerJoin(garmentVersions, latest)
-    .where(and(eq(garments.studioId, studioId), clientId === undefined ? undefined : eq(garments.clientId, clientId)))
-    .orderBy(desc(garments.changedAt));
+    .where(and(eq(garments.studioId, studioId), which))
+    .orderBy(desc(garments.changedAt))
+    .limit(size)
+    .offset(startOf(page));
 }
 
 /** The garment as it was last saved. */
@@ -46,28 +73,30 @@ export async function findGarment(
   database: Database,
   studioId: string,
   garmentId: string,
-): Promise<ListedGarment | null> {
+): Promise<FoundGarment | null> {
   const [garment] = await database
-    .select(listed)
+    .select({ ...named, file: garmentVersions.file })
     .from(garments)
     .innerJoin(clients, eq(clients.id, garments.clientId))
     .innerJoin(garmentVersions, latest)
-    .where(and(eq(garments.studioId, studioId), eq(garments.id, garmentId)));
+    .where(and(eq(garments.studioId, studioId), eq(garments.id, garmentId), isNull(garments.deletedAt)));
   return garment ?? null;
 }
+
+type Kept = { readonly name: string; readonly file: GarmentFile; readonly summary: GarmentSummary };
 
 export async function addGarment(
   database: Database,
   studioId: string,
-  garment: { readonly clientId: string; readonly name: string; readonly file: GarmentFile },
+  { clientId, name, file, summary }: Kept & { readonly clientId: string },
 ): Promise<string> {
   return database.transaction(async (transaction) => {
     const [added] = await transaction
       .insert(garments)
-      .values({ studioId, clientId: garment.clientId, name: garment.name, latestVersion: 1 })
+      .values({ studioId, clientId, name, summary, latestVersion: 1 })
       .returning({ id: garments.id });
-    if (!added) throw new Error(`addGarment: the database returned no row for "${garment.name}"`);
-    await transaction.insert(garmentVersions).values({ garmentId: added.id, number: 1, file: garment.file });
+    if (!added) throw new Error(`addGarment: the database returned no row for "${name}"`);
+    await transaction.insert(garmentVersions).values({ garmentId: added.id, number: 1, file });
     return added.id;
   });
 }
@@ -83,21 +112,35 @@ export async function saveVersion(
   database: Database,
   studioId: string,
   garmentId: string,
-  work: { readonly name: string; readonly file: GarmentFile; readonly basedOn: number },
+  { name, file, summary, basedOn }: Kept & { readonly basedOn: number },
 ): Promise<Saved | null> {
   return database.transaction(async (transaction) => {
     const [current] = await transaction
       .select({ latest: garments.latestVersion })
       .from(garments)
-      .where(and(eq(garments.studioId, studioId), eq(garments.id, garmentId)))
+      .where(and(eq(garments.studioId, studioId), eq(garments.id, garmentId), isNull(garments.deletedAt)))
       .for("update");
     if (!current) return null;
     const number = current.latest + 1;
-    await transaction.insert(garmentVersions).values({ garmentId, number, basedOn: work.basedOn, file: work.file });
+    await transaction.insert(garmentVersions).values({ garmentId, number, basedOn, file });
     await transaction
       .update(garments)
-      .set({ name: work.name, latestVersion: number, changedAt: new Date() })
+      .set({ name, summary, latestVersion: number, changedAt: new Date() })
       .where(eq(garments.id, garmentId));
-    return { number, besides: current.latest === work.basedOn ? null : current.latest };
+    return { number, besides: current.latest === basedOn ? null : current.latest };
   });
+}
+
+/** Some garments that were saved before there were summaries, with their files; none when every one has its summary. */
+export async function withoutSummary(database: Database, most: number) {
+  return database
+    .select({ id: garments.id, file: garmentVersions.file })
+    .from(garments)
+    .innerJoin(garmentVersions, latest)
+    .where(isNull(garments.summary))
+    .limit(most);
+}
+
+export async function keepSummary(database: Database, garmentId: string, summary: GarmentSummary): Promise<void> {
+  await database.update(garments).set({ summary }).where(eq(garments.id, garmentId));
 }

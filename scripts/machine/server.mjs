@@ -4,7 +4,7 @@ import { run, startChild } from "./run.mjs";
 const READY_WITHIN_MS = 60_000;
 
 /** Migrates the database, serves the built app on loopback, and returns once it answers. */
-export async function serve({ root, databaseUrl, port, quiet = false }) {
+export async function serve({ root, databaseUrl, port, quiet = false, onStarted = () => {} }) {
   const env = {
     ...process.env,
     DATABASE_URL: databaseUrl,
@@ -13,14 +13,20 @@ export async function serve({ root, databaseUrl, port, quiet = false }) {
     NODE_ENV: "production",
   };
   run(process.execPath, ["--import", "tsx", "database/prepare.ts"], { cwd: root, env, quiet });
-  const program = join(root, "node_modules", "@react-router", "serve", "bin.js");
-  const server = startChild(process.execPath, [program, "build/server/index.js"], {
+  const server = startChild(process.execPath, [join(root, "scripts", "machine", "app-server.mjs")], {
     cwd: root,
     env,
     stdio: ["ignore", "ignore", quiet ? "ignore" : "inherit"],
   });
+  // Known to whoever has to clean up before anything else can go wrong.
+  onStarted(server.child.pid);
   const url = `http://127.0.0.1:${port}`;
-  await ready(url, server);
+  try {
+    await ready(url, server);
+  } catch (error) {
+    await server.stop();
+    throw error;
+  }
   return { url, ...server };
 }
 
@@ -29,8 +35,11 @@ async function ready(url, { child }) {
   while (Date.now() < until) {
     if (child.exitCode !== null) throw new Error("The server ended before it answered.");
     try {
-      await fetch(url, { signal: AbortSignal.timeout(10_000), headers: { connection: "close" } });
-      return;
+      const answer = await fetch(`${url}/health`, {
+        signal: AbortSignal.timeout(10_000),
+        headers: { connection: "close" },
+      });
+      if (answer.ok) return;
     } catch {
       await new Promise((resolve) => setTimeout(resolve, 150));
     }

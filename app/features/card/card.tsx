@@ -1,6 +1,6 @@
 import { Sentence } from "@app/components/length-text";
 import { Pager } from "@app/components/pager";
-import { Findings } from "@app/features/garment/findings-panel";
+import { ProvenFindings } from "@app/features/garment/findings-panel";
 import { useWork } from "@app/features/garment/work-context";
 import { Practice } from "@app/features/practice/practice";
 import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
@@ -30,7 +30,7 @@ export function Card({ garmentId }: { readonly garmentId: string }) {
     return (
       <Box maxW="44rem" mx="auto" px="6" py="10">
         <Text mb="6">There is nothing to draft yet, so there is no card.</Text>
-        <Findings findings={garment.findings} hasSleeve={false} />
+        <ProvenFindings garment={garment} hasSleeve={false} />
       </Box>
     );
   }

@@ -22,16 +22,17 @@ type Props = {
   readonly keptAs: string;
   readonly isNew: boolean;
   readonly today: string;
-  readonly initial?: Readonly<Record<string, string>>;
+  /** What the tape read last time, in words, beside each box: only what it reads today is dated today. */
+  readonly last?: Readonly<Record<string, string>>;
   readonly action: string;
   /** The server's answer to the last try. */
   readonly answer: { readonly problems?: ClientProblems; readonly failure?: string } | undefined;
 };
 
 /** A client's name and the tape readings of one day, taken in the order in which the tape moves. */
-export function ClientForm({ title, keptAs, isNew, today, initial = {}, action, answer }: Props) {
+export function ClientForm({ title, keptAs, isNew, today, last = {}, action, answer }: Props) {
   const unit = useUnit();
-  const [texts, setTexts] = useKeptTexts(keptAs, { takenOn: today, unit, ...initial });
+  const [texts, setTexts] = useKeptTexts(keptAs, { takenOn: today, unit });
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [isTried, setTried] = useState(false);
   const [active, setActive] = useState<MeasureId>("bust");
@@ -59,6 +60,7 @@ export function ClientForm({ title, keptAs, isNew, today, initial = {}, action, 
       value={texts[id] ?? ""}
       problem={problemOf(id)}
       standsIn={standsIn}
+      hint={last[id] ?? sidesOf(last, id)}
       onText={(text) => setTexts({ [id]: text })}
       onEnd={() => leave(id)}
     />
@@ -181,6 +183,14 @@ export function ClientForm({ title, keptAs, isNew, today, initial = {}, action, 
       />
     </Form>
   );
+}
+
+/** What was taken on the left and on the right, beside a box for both. */
+function sidesOf(last: Readonly<Record<string, string>>, id: string): string | undefined {
+  const sides = ["left", "right"].flatMap((side) =>
+    last[`${id}.${side}`] ? [`${side} ${last[`${id}.${side}`]}`] : [],
+  );
+  return sides.length > 0 ? sides.join(", ") : undefined;
 }
 
 function standIn(taken: DefaultTaken | undefined, unit: TapeUnit): string | undefined {

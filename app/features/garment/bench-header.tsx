@@ -1,4 +1,5 @@
 import { Button, chakra, Flex, Text } from "@chakra-ui/react";
+import { STATIONS, type Station, type StationState, stationState } from "@core/garment/index";
 import { CircleAlert, CircleCheck, CircleHelp, Redo2, Undo2 } from "lucide-react";
 import { useEffect, useState } from "react";
 import { Link, NavLink } from "react-router";
@@ -6,7 +7,7 @@ import { tinykeys } from "tinykeys";
 import { useStore } from "zustand";
 import { Downloads } from "./downloads";
 import { saveWork } from "./save-work";
-import { STATION_NAMES, STATIONS, type Station, type StationState, stationState } from "./stations";
+import { STATION_NAMES } from "./stations";
 import { useCalmWork } from "./use-calm-work";
 import { useWork, useWorkStore } from "./work-context";
 import { redo, undo } from "./work-store";
@@ -59,10 +60,10 @@ export function BenchHeader({ garmentId, client, station }: Props) {
       gap="1"
     >
       <Flex align="center" gap="4" wrap="wrap">
-        <Text as="h1" fontFamily="heading" fontSize="xl" fontWeight="600">
+        <Text as="h1" fontFamily="heading" fontSize="xl" fontWeight="600" minW="0" overflowWrap="anywhere">
           {name}
         </Text>
-        <Text color="inkSoft">
+        <Text color="inkSoft" minW="0" overflowWrap="anywhere">
           for <Link to={`/clients/${client.id}`}>{client.name}</Link>
         </Text>
         <SaveBar garmentId={garmentId} />
@@ -169,7 +170,7 @@ function SaveBar({ garmentId }: { readonly garmentId: string }) {
       >
         <Redo2 size={18} aria-hidden />
       </ToolButton>
-      <Downloads />
+      <Downloads garmentId={garmentId} />
       <Button
         id="save-garment"
         size="sm"

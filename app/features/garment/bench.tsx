@@ -5,8 +5,8 @@ import { MatchStation } from "@app/features/match/match-station";
 import { MeasuresStation } from "@app/features/measures/measures-station";
 import type { GarmentClient } from "@app/features/measures/newer-measures";
 import { SleeveStation } from "@app/features/sleeve/sleeve-station";
+import type { Station } from "@core/garment/index";
 import { BenchHeader } from "./bench-header";
-import type { Station } from "./stations";
 
 type Props = {
   readonly garmentId: string;

@@ -1,5 +1,6 @@
 import { ChoiceSelect } from "@app/components/choice-select";
 import { useUnit } from "@app/components/preferences";
+import { ShelfActs } from "@app/features/shelves/shelf-acts";
 import { Box, Button, chakra, Flex, Popover, Portal, Text } from "@chakra-ui/react";
 import { type NotchMark, writeGarment } from "@core/garment/index";
 import { Download } from "lucide-react";
@@ -43,7 +44,7 @@ const Choice = chakra("button", {
 });
 
 /** What is on the screen, saved or not, as sheets, a drawing or a file. */
-export function Downloads() {
+export function Downloads({ garmentId }: { readonly garmentId: string }) {
   return (
     <Popover.Root positioning={{ placement: "bottom-end" }} lazyMount>
       <Popover.Trigger asChild>
@@ -54,7 +55,7 @@ export function Downloads() {
       <Portal>
         <Popover.Positioner>
           <Popover.Content bg="panel" color="ink" width="21rem" borderRadius="sm">
-            <Choices />
+            <Choices garmentId={garmentId} />
           </Popover.Content>
         </Popover.Positioner>
       </Portal>
@@ -62,14 +63,14 @@ export function Downloads() {
   );
 }
 
-function Choices() {
+function Choices({ garmentId }: { readonly garmentId: string }) {
   const unit = useUnit();
   const spec = useWork((work) => work.spec);
   const store = useWorkStore();
-  const hasSleeve = useWork((work) => work.garment.sleeve !== null);
+  const hasPieces = useWork((work) => work.garment.pieces.length > 0);
   const hasBlock = useWork((work) => work.garment.block !== null);
   const isThere = (name: (typeof FILES)[number]["file"]) =>
-    name === "garment.json" || (name.startsWith("block.") ? hasBlock : hasSleeve);
+    name === "garment.json" || (name.startsWith("block.") ? hasBlock : hasPieces);
   const file = JSON.stringify(writeGarment(spec, "mm"));
   const notchMark = spec.notchMark ?? "slit";
   return (
@@ -100,11 +101,17 @@ function Choices() {
           </Choice>
         </form>
       ))}
-      {!hasSleeve && (
+      {!hasPieces && (
         <Flex px="4" py="2" fontSize="sm" color="fault">
-          There is no sleeve to print with these figures.
+          There is no piece to print with these figures.
         </Flex>
       )}
+      <Box px="4" pt="3" mt="2" borderTop="1px solid" borderColor="rule">
+        <Text fontSize="sm" color="inkSoft" mb="1.5">
+          The garment as it was last saved:
+        </Text>
+        <ShelfActs what="garment" id={garmentId} acts={["archive", "delete"]} />
+      </Box>
     </Box>
   );
 }

@@ -1,10 +1,12 @@
 import { Sentence } from "@app/components/length-text";
 import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
 import type { Finding, Severity } from "@core/check/index";
+import type { Garment } from "@core/garment/index";
 import { CircleAlert, Info, TriangleAlert } from "lucide-react";
 import { memo } from "react";
 import { FiguresList } from "./figures-list";
 import { useCalmWork } from "./use-calm-work";
+import { useProvenFindings } from "./use-proven-findings";
 import { useWorkStore } from "./work-context";
 
 const NONE: readonly string[] = [];
@@ -25,7 +27,7 @@ export function FindingsPanel({ first = NONE }: Props) {
     [...all].sort((a, b) => rankOf(idOf(a)) - rankOf(idOf(b)));
   return (
     <>
-      <Findings findings={garment.findings} hasSleeve={garment.sleeve !== null} />
+      <ProvenFindings garment={garment} hasSleeve={garment.sleeve !== null} />
       <FiguresList
         figures={inFront(garment.figures, ({ id }) => id)}
         defaults={inFront(garment.defaults, ({ path }) => path)}
@@ -34,8 +36,13 @@ export function FindingsPanel({ first = NONE }: Props) {
   );
 }
 
+/** What is found, with the remedies that mend it. */
+export function ProvenFindings({ garment, hasSleeve }: { readonly garment: Garment; readonly hasSleeve: boolean }) {
+  return <Findings findings={useProvenFindings(garment)} hasSleeve={hasSleeve} />;
+}
+
 /** Drawn again only when something else is said: the same words on a new draft are the same finding. */
-export const Findings = memo(
+const Findings = memo(
   FindingsList,
   (a, b) => a.hasSleeve === b.hasSleeve && JSON.stringify(a.findings) === JSON.stringify(b.findings),
 );

@@ -1,7 +1,14 @@
-import { draftGarment, emptyGarment, type GarmentSpec } from "@core/garment/index";
+import {
+  draftGarment,
+  emptyGarment,
+  type GarmentSpec,
+  STATIONS,
+  type Station,
+  stationState,
+} from "@core/garment/index";
 import { sampleSpec } from "@core/testing/sample";
 import { describe, expect, it } from "vitest";
-import { isStation, STATIONS, type Station, stationState } from "./stations";
+import { isStation } from "./stations";
 
 const state = (spec: GarmentSpec, station: Station) => stationState(station, draftGarment(spec));
 

@@ -3,9 +3,9 @@ import {
   applyChange,
   type BlockSource,
   type BlockSpec,
-  draftGarment,
   type Garment,
   type GarmentSpec,
+  sketchGarment,
 } from "@core/garment/index";
 import { type TemporalState, temporal } from "zundo";
 import { createStore, type StoreApi } from "zustand";
@@ -50,7 +50,7 @@ export type WorkStore = StoreApi<WorkState> & { temporal: StoreApi<TemporalState
 const UNDO_LIMIT = 200;
 
 export function createWorkStore(spec: GarmentSpec, version: number): WorkStore {
-  const garment = draftGarment(spec);
+  const garment = sketchGarment(spec);
   const store = createStore<WorkState>()(
     temporal(
       (set, get) => ({
@@ -63,7 +63,7 @@ export function createWorkStore(spec: GarmentSpec, version: number): WorkStore {
         savedSpec: spec,
         setAside: {},
         preview: null,
-        showPreview: (change) => set({ preview: change && draftGarment(applyChange(get().spec, change)) }),
+        showPreview: (change) => set({ preview: change && sketchGarment(applyChange(get().spec, change)) }),
         takeBlockSource: (source) => {
           const { spec, setAside, takeBlock } = get();
           if (spec.block.source !== source) takeBlock(setAside[source] ?? emptyBlock(source));
@@ -103,7 +103,7 @@ function redrafted(work: Work, spec: GarmentSpec): Drafted {
 
 /** The spec drafted; what it gives no sleeve or no collar for keeps the last that there was. */
 function draftedFrom({ lastGood, lastCollar }: Drafted, spec: GarmentSpec): Drafted {
-  const garment = draftGarment(spec);
+  const garment = sketchGarment(spec);
   return {
     spec,
     garment,

@@ -1,4 +1,4 @@
-import { Findings } from "@app/features/garment/findings-panel";
+import { ProvenFindings } from "@app/features/garment/findings-panel";
 import { useWork } from "@app/features/garment/work-context";
 import { Box, Grid, Heading, Text } from "@chakra-ui/react";
 import type { Garment, SewnSleeve } from "@core/garment/index";
@@ -19,7 +19,7 @@ export function MatchStation() {
     return (
       <Box maxW="44rem" mx="auto" px="6" py="10">
         <Text mb="6">There is no sleeve and no collar to match yet.</Text>
-        <Findings findings={garment.findings} hasSleeve={false} />
+        <ProvenFindings garment={garment} hasSleeve={false} />
       </Box>
     );
   }
@@ -70,7 +70,7 @@ function Matched({ garment, drafted }: Props) {
         <EaseChart seams={drafted.seams} notches={drafted.notches} limit={garment.resolved.cloth.mostEaseShare} />
       </Box>
       <Box px="5" py="4" borderStyle="solid" borderLeftWidth={{ base: "0", lg: "1px" }} borderColor="rule">
-        <Findings findings={garment.findings} hasSleeve />
+        <ProvenFindings garment={garment} hasSleeve />
         <SectionTable seams={drafted.seams} />
         <NotchTable notches={drafted.notches} />
         {garment.collar && <PairTable seams={garment.collar.seams} />}
@@ -98,7 +98,7 @@ function MatchedPairs({ garment }: { readonly garment: Garment }) {
         <WalkPanel garment={garment} seams={seams} state={walk} />
       </Box>
       <Box px="5" py="4" borderStyle="solid" borderLeftWidth={{ base: "0", lg: "1px" }} borderColor="rule">
-        <Findings findings={garment.findings} hasSleeve />
+        <ProvenFindings garment={garment} hasSleeve />
         <PairTable seams={garment.seams} />
       </Box>
     </Grid>

@@ -1,7 +1,7 @@
 import { useUnit } from "@app/components/preferences";
 import { useWork } from "@app/features/garment/work-context";
 import { Box, Flex } from "@chakra-ui/react";
-import { type DraftedSleeve, draftGarment, type Garment, type SewnSleeve } from "@core/garment/index";
+import { type DraftedSleeve, type Garment, type SewnSleeve, sketchGarment } from "@core/garment/index";
 import { along, boxOf, type Path, type Point, pathLength } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
 import { useMemo, useState } from "react";
@@ -22,7 +22,7 @@ export function SleeveSheet() {
   const preview = useWork((work) => work.preview?.sleeve ?? null);
   const [limit, setLimit] = useState<number | null>(null);
   const [isHeld, setHeld] = useState(false);
-  const before = useMemo(() => (isChanged ? draftGarment(savedSpec).sleeve : null), [isChanged, savedSpec]);
+  const before = useMemo(() => (isChanged ? sketchGarment(savedSpec).sleeve : null), [isChanged, savedSpec]);
   const drafted = lastGood.sleeve;
   if (!drafted) return <Nothing />;
   const isStale = garment !== lastGood;

@@ -1,6 +1,7 @@
 import { LengthText } from "@app/components/length-text";
-import { STATION_NAMES, type Station } from "@app/features/garment/stations";
+import { STATION_NAMES } from "@app/features/garment/stations";
 import { Box, chakra, Flex, Grid, Text } from "@chakra-ui/react";
+import type { Station } from "@core/garment/index";
 import type { Box as DraftBox } from "@core/geometry/index";
 import { Link } from "react-router";
 
@@ -51,7 +52,7 @@ export function GarmentInHand({ garment }: Props) {
       <Box h="4.5rem" gridRow={{ base: "span 3", md: "auto" }}>
         {garment.drawing && <SmallDrawing {...garment.drawing} />}
       </Box>
-      <Box>
+      <Box minW="0" overflowWrap="anywhere">
         <Name to={`/garments/${garment.id}/${station}`}>{garment.name}</Name>
         <Text color="inkSoft">
           for {garment.clientName} · version {garment.version}, {garment.changed}

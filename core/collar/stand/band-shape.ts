@@ -113,3 +113,8 @@ export function frontAt(shape: BandShape, up: number): { readonly at: Point; rea
   const turned = { x: level + out * Math.sin(turn), y: -radius + out * Math.cos(turn) };
   return { at: turned, along };
 }
+
+/** An angle in degrees as it is written in a sentence, never as −0. */
+export function degrees(radians: number, places = 1): string {
+  return `${Number(((radians * 180) / Math.PI).toFixed(places)) + 0}`;
+}

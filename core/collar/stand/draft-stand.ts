@@ -16,7 +16,17 @@ import type { NamedSolution } from "../../sleeve/set-in";
 import { STAND_SCHOOLS, type StandSchool } from "../collar-fields";
 import { alongNeckline, measuredFigure, neckSeamFigure } from "../collar-figures";
 import { lettered, linesOf } from "../piece-lines";
-import { type BandShape, bandOf, edgeAt, edgeLength, edgeLengthTo, frontAt, leanOf, neckEdgeOf } from "./band-shape";
+import {
+  type BandShape,
+  bandOf,
+  degrees,
+  edgeAt,
+  edgeLength,
+  edgeLengthTo,
+  frontAt,
+  leanOf,
+  neckEdgeOf,
+} from "./band-shape";
 import { drawingOf } from "./schools";
 import type { StandTask } from "./stand-task";
 
@@ -153,7 +163,7 @@ function actsOf(task: StandTask, shape: BandShape, piece: Piece, upperGirth: num
     label: "Lean from the upright",
     value: (leanOf(shape.turn) * 180) / Math.PI,
     kind: "angle",
-    formula: phrase`the half band turns by ${((shape.turn * 180) / Math.PI).toFixed(1)} degrees; turn = π × sine of the lean`,
+    formula: phrase`the half band turns by ${degrees(shape.turn)} degrees; turn = π × sine of the lean`,
     rule: "A leaning stand is a part of a cone",
     source: "geometry",
   };

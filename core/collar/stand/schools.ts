@@ -1,5 +1,5 @@
 import { length, type Phrase, phrase } from "../../draft";
-import { type BandShape, leanOf } from "./band-shape";
+import { type BandShape, degrees, leanOf } from "./band-shape";
 import type { StandTask } from "./stand-task";
 
 /** How the neck edge of a school is drawn. */
@@ -7,7 +7,7 @@ export function drawingOf(task: StandTask, shape: BandShape): Phrase {
   const { school, height, neck, ease, bow, level, rise, neckline } = task;
   switch (school) {
     case "developed":
-      return phrase`The neck with its ease is ${length(neck + ease)} round: over a height of ${length(height)} the band leans by ${((leanOf(shape.turn) * 180) / Math.PI).toFixed(0)} degrees. Draw the neck edge as an arc${Math.abs(shape.turn) > 1e-6 ? phrase` of radius ${length(Math.abs(shape.neckEdge / shape.turn))}` : ""}, level at the centre back and ${shape.turn < 0 ? "falling" : "rising"} to the front.`;
+      return phrase`The neck with its ease is ${length(neck + ease)} round: over a height of ${length(height)} the band leans by ${degrees(leanOf(shape.turn), 0)} degrees. Draw the neck edge as an arc${Math.abs(shape.turn) > 1e-6 ? phrase` of radius ${length(Math.abs(shape.neckEdge / shape.turn))}` : ""}, level at the centre back and ${shape.turn < 0 ? "falling" : "rising"} to the front.`;
     case "straight":
       return phrase`Rule the neck edge straight, square to the fold.`;
     case "bowed":

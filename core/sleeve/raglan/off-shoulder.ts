@@ -92,7 +92,7 @@ function offShoulderSleeve(base: BodiceBase, draft: OffShoulderDraft, lengths: O
     seams: seamsOf(draft),
     hemLength: pathLength(hemOf(draft)),
     hemLevel: task.lengths.length - task.lengths.fall,
-    finishedLength: task.lengths.length + task.lengths.finishDepth - task.lengths.fall,
+    finishedLength: base.length + base.finishDepth,
     capHeight: sleeve.frame.height,
     handles: handlesOf(draft),
     misplaced: draft.misplaced,

@@ -1,0 +1,44 @@
+import { Button, Flex } from "@chakra-ui/react";
+import type { ShelfAct, Shelved } from "@database/queries/shelves";
+import { Form } from "react-router";
+
+type Props = { readonly what: Shelved; readonly id: string; readonly acts: readonly ShelfAct[] };
+
+const LABELS: Readonly<Record<ShelfAct, string>> = {
+  archive: "Put away",
+  delete: "Delete",
+  restore: "Take back out",
+  destroy: "Destroy for good",
+};
+
+/** What can be done with a client or a garment as a whole: each leads to where it can be undone. */
+export function ShelfActs({ what, id, acts }: Props) {
+  return (
+    <Flex gap="2" wrap="wrap">
+      {acts.map((act) => (
+        <Form
+          key={act}
+          method="post"
+          action="/shelves"
+          onSubmit={(event) => {
+            if (act === "destroy" && !window.confirm(`This cannot be undone. Destroy this ${what} for good?`))
+              event.preventDefault();
+          }}
+        >
+          <input type="hidden" name="what" value={what} />
+          <input type="hidden" name="id" value={id} />
+          <input type="hidden" name="act" value={act} />
+          <Button
+            type="submit"
+            size="sm"
+            variant="outline"
+            borderColor="ruleStrong"
+            color={act === "destroy" || act === "delete" ? "fault" : "ink"}
+          >
+            {LABELS[act]}
+          </Button>
+        </Form>
+      ))}
+    </Flex>
+  );
+}

@@ -1,0 +1,61 @@
+import { Page } from "@app/components/page";
+import { SearchBox } from "@app/components/search-box";
+import { GarmentInHand } from "@app/features/worktable/garment-in-hand";
+import { listedGarment } from "@app/features/worktable/listed-garment";
+import { inStudio } from "@app/server/database";
+import { Box, Heading, Text } from "@chakra-ui/react";
+import { searchClients } from "@database/queries/clients";
+import { searchGarments } from "@database/queries/garments";
+import { Link } from "react-router";
+import type { Route } from "./+types/search";
+
+export const meta: Route.MetaFunction = () => [{ title: "Find · Gamine" }];
+
+const LONGEST = 100;
+
+export async function loader({ request }: Route.LoaderArgs) {
+  const words = (new URL(request.url).searchParams.get("q") ?? "").replaceAll("\0", "").trim().slice(0, LONGEST);
+  if (words === "") return { words, clients: [], garments: [] };
+  return inStudio(async (database, studio) => {
+    const [clients, garments] = await Promise.all([
+      searchClients(database, studio.id, words),
+      searchGarments(database, studio.id, words),
+    ]);
+    return { words, clients, garments: garments.map(listedGarment) };
+  });
+}
+
+export default function Search({ loaderData: { words, clients, garments } }: Route.ComponentProps) {
+  return (
+    <Page title="Find">
+      <SearchBox key={words} words={words} />
+      {words !== "" && clients.length === 0 && garments.length === 0 && (
+        <Text mt="6" fontSize="lg">
+          No client and no garment has “{words}” in its name.
+        </Text>
+      )}
+      {clients.length > 0 && (
+        <Box mt="8">
+          <Heading as="h2" fontFamily="heading" fontSize="xl" mb="2">
+            Clients
+          </Heading>
+          {clients.map((client) => (
+            <Text key={client.id} py="1.5" overflowWrap="anywhere">
+              <Link to={`/clients/${client.id}`}>{client.name}</Link>
+            </Text>
+          ))}
+        </Box>
+      )}
+      {garments.length > 0 && (
+        <Box mt="8">
+          <Heading as="h2" fontFamily="heading" fontSize="xl" mb="2">
+            Garments
+          </Heading>
+          {garments.map((garment) => (
+            <GarmentInHand key={garment.id} garment={garment} />
+          ))}
+        </Box>
+      )}
+    </Page>
+  );
+}

@@ -1,0 +1,50 @@
+import { type Box, boxOf, svgPathData } from "../geometry";
+import { sketchGarment } from "./draft-garment";
+import type { GarmentSpec } from "./spec";
+import { STATIONS, type Station, type StationState, stationState } from "./stations";
+
+/** What a list tells of a garment without drafting it: worked out when it is saved. Millimetres. */
+export type GarmentSummary = {
+  /** The sleeve's outline in small, or the collar's; null where neither is drawn. */
+  readonly drawing: { readonly data: string; readonly box: Box } | null;
+  readonly sleeve: {
+    readonly title: string;
+    readonly capHeight: number | null;
+    readonly capEase: number | null;
+  } | null;
+  readonly collar: string | null;
+  /** The first station that asks for something; null when none does. */
+  readonly next: (StationState & { readonly station: Station }) | null;
+};
+
+/** Of a stored garment that cannot be read any more: its page says why. */
+export const UNREADABLE_SUMMARY: GarmentSummary = {
+  drawing: null,
+  sleeve: null,
+  collar: null,
+  next: { station: "measures", mark: "fault", says: "cannot be read" },
+};
+
+export function summaryOf(spec: GarmentSpec): GarmentSummary {
+  const garment = sketchGarment(spec);
+  const { sleeve, collar, figures } = garment;
+  const drawn = sleeve?.drawn ?? collar?.drawn ?? [];
+  const figure = (id: string) => figures.find((one) => one.id === id)?.value ?? null;
+  const states = STATIONS.map((station) => ({ station, ...stationState(station, garment) }));
+  return {
+    drawing:
+      drawn.length > 0
+        ? {
+            data: drawn.map((piece) => svgPathData(piece.outline, true)).join(""),
+            box: boxOf(drawn.map((piece) => piece.outline)),
+          }
+        : null,
+    sleeve: sleeve && {
+      title: sleeve.draft.title,
+      capHeight: sleeve.family === "sewn" ? figure("sleeve.capHeight") : null,
+      capEase: figure("sleeve.capEase"),
+    },
+    collar: collar?.drawing.title ?? null,
+    next: states.find(({ mark }) => mark !== "done") ?? null,
+  };
+}
