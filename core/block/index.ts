@@ -37,7 +37,6 @@ export {
   STYLE_DEFAULTS,
 } from "./drafted";
 export {
-  armholeDartLegs,
   armholeDepth,
   type Block,
   type BlockSolution,

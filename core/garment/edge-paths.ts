@@ -1,6 +1,6 @@
 import { type BodiceHalf, SIDES, sewnArmhole } from "../block";
 import { line, type Path, startOf } from "../geometry";
-import type { Garment } from "./draft-garment";
+import type { Garment } from "./sketch-garment";
 
 /**
  * Every edge that a seam can name, as "piece.edge", with its path: those of the pieces, and of the block for what has no piece of its

@@ -9,7 +9,7 @@ export {
   tradeOffOf,
 } from "./compare-methods";
 export type { DraftedCollar } from "./draft-collar";
-export { draftGarment, type Garment, sketchGarment } from "./draft-garment";
+export { draftGarment } from "./draft-garment";
 export { bodiceSleeve, type DraftedSleeve, sewnSleeve } from "./draft-sleeve";
 export { edgePaths } from "./edge-paths";
 export { estimateBody } from "./estimate-body";
@@ -30,6 +30,7 @@ export { type ReadMeasures, readMeasures } from "./read-measures";
 export type { DefaultTaken } from "./resolve";
 export { writeResult } from "./result";
 export type { SewnSleeve } from "./sewn-sleeve";
+export { type Garment, sketchGarment } from "./sketch-garment";
 export {
   type BlockSource,
   type BlockSpec,
@@ -44,4 +45,4 @@ export {
 } from "./spec";
 export { STATIONS, type Station, type StationState, stationState } from "./stations";
 export { type GarmentSummary, summaryOf, UNREADABLE_SUMMARY } from "./summary";
-export { inUnit, writeGarment } from "./write";
+export { writeGarment } from "./write";

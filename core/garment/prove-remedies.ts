@@ -1,24 +1,21 @@
 import type { Finding, Remedy } from "../check";
 import { applyChange } from "./apply-change";
-import type { Garment } from "./draft-garment";
 import { readGarment } from "./read";
+import { type Garment, sketchGarment } from "./sketch-garment";
 import type { GarmentSpec } from "./spec";
 import { usualBlock, usualCollar, usualSleeve } from "./usual-figures";
 import { writeGarment } from "./write";
-
-/** How the changed garment is drafted: without its own remedies being tried. */
-type Sketch = (spec: GarmentSpec) => Garment;
 
 /**
  * The findings of a garment with only those remedies that mend: the changed garment can be written and read back, has all that was
  * drafted before, has one finding less of this code, and no new fault. Each costs one draft, so they are tried when they are shown.
  */
-export function provenFindings(garment: Garment, sketch: Sketch): readonly Finding[] {
+export function provenFindings(garment: Garment): readonly Finding[] {
   return garment.findings.map((finding) => {
-    const remedies = finding.remedies.filter((remedy) => mends(garment, finding, remedy, sketch));
+    const remedies = finding.remedies.filter((remedy) => mends(garment, finding, remedy));
     if (remedies.length > 0 || finding.severity !== "fault") return { ...finding, remedies };
     // A fault for which no single figure is to be changed is met by leaving a whole part to its defaults.
-    const last = lastWays(garment.spec, finding).find((remedy) => mends(garment, finding, remedy, sketch));
+    const last = lastWays(garment.spec, finding).find((remedy) => mends(garment, finding, remedy));
     return { ...finding, remedies: last ? [last] : [] };
   });
 }
@@ -37,10 +34,10 @@ function lastWays(spec: GarmentSpec, { station }: Finding): readonly Remedy[] {
   }
 }
 
-function mends(garment: Garment, { code }: Finding, { change }: Remedy, sketch: Sketch): boolean {
+function mends(garment: Garment, { code }: Finding, { change }: Remedy): boolean {
   const read = readGarment(writeGarment(applyChange(garment.spec, change)));
   if (!read.ok) return false;
-  const changed = sketch(read.spec);
+  const changed = sketchGarment(read.spec);
   return (
     count(changed, code) < count(garment, code) &&
     keeps(garment, changed) &&

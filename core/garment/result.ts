@@ -3,8 +3,8 @@ import { type Figure, speak } from "../draft";
 import { type Path, svgPathData } from "../geometry";
 import type { Piece } from "../pattern";
 import { fromMm, type TapeUnit } from "../tape";
-import type { Garment } from "./draft-garment";
 import { beyondBlock, blockEdges } from "./edge-paths";
+import type { Garment } from "./sketch-garment";
 import { inUnit } from "./write";
 
 const RESULT_FORMAT = "gamine-result/1";

@@ -1,4 +1,4 @@
-import type { Garment } from "./draft-garment";
+import type { Garment } from "./sketch-garment";
 
 /** The stations of a garment in the order of work. */
 export const STATIONS = ["measures", "block", "sleeve", "collar", "match", "card"] as const;

@@ -1,5 +1,5 @@
 import { type Box, boxOf, svgPathData } from "../geometry";
-import { sketchGarment } from "./draft-garment";
+import { sketchGarment } from "./sketch-garment";
 import type { GarmentSpec } from "./spec";
 import { STATIONS, type Station, type StationState, stationState } from "./stations";
 

@@ -1,5 +1,5 @@
 import type { Finding } from "@core/check/index";
-import { type Garment, provenFindings, sketchGarment } from "@core/garment/index";
+import { type Garment, provenFindings } from "@core/garment/index";
 import { useEffect, useState } from "react";
 
 /** Remedies are tried once the hand has been still for so long. */
@@ -12,10 +12,7 @@ const STILL_MS = 250;
 export function useProvenFindings(garment: Garment): readonly Finding[] {
   const [proven, setProven] = useState<{ readonly of: Garment; readonly findings: readonly Finding[] } | null>(null);
   useEffect(() => {
-    const timer = setTimeout(
-      () => setProven({ of: garment, findings: provenFindings(garment, sketchGarment) }),
-      STILL_MS,
-    );
+    const timer = setTimeout(() => setProven({ of: garment, findings: provenFindings(garment) }), STILL_MS);
     return () => clearTimeout(timer);
   }, [garment]);
   // Of a finding in the same words the remedies are the same.

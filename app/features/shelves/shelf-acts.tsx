@@ -1,8 +1,9 @@
 import { Button, Flex } from "@chakra-ui/react";
-import type { ShelfAct, Shelved } from "@database/queries/shelves";
 import { Form } from "react-router";
 
-type Props = { readonly what: Shelved; readonly id: string; readonly acts: readonly ShelfAct[] };
+type ShelfAct = "archive" | "delete" | "restore" | "destroy";
+
+type Props = { readonly what: "client" | "garment"; readonly id: string; readonly acts: readonly ShelfAct[] };
 
 const LABELS: Readonly<Record<ShelfAct, string>> = {
   archive: "Put away",

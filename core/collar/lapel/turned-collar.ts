@@ -61,7 +61,7 @@ export function turnedCollar(
 }
 
 /** What the roll line leaves of the stand at the side neck point: how far it runs ahead of it. Nothing where it runs through it. */
-export function standAtShoulder(ground: FrontGround): number {
+function standAtShoulder(ground: FrontGround): number {
   return Math.max(0, -offRollLine(ground, ground.neck));
 }
 
