@@ -8,7 +8,7 @@ export function writeBlockDxf(block: Block): string {
   const writer = new DxfWriter();
   writer.setUnits(Units.Millimeters);
   for (const edge of blockOutline(block)) {
-    writer.addLayer(edge.name, edge.isInner ? GREY : BLACK, "CONTINUOUS");
+    writer.addLayer(edge.name, edge.isInner || edge.isMadeUp ? GREY : BLACK, "CONTINUOUS");
     writer.setCurrentLayerName(edge.name);
     writer.addSpline(splineOf(edge));
   }

@@ -8,6 +8,8 @@ export type OutlineEdge = {
   readonly path: Path;
   /** A dart or a princess line inside the outline. */
   readonly isInner: boolean;
+  /** Nobody measured it: it is drawn so that the outline is whole. */
+  readonly isMadeUp: boolean;
 };
 
 const BETWEEN_HALVES_MM = 40;
@@ -25,7 +27,12 @@ export function blockOutline(block: Block): readonly OutlineEdge[] {
 }
 
 function halfEdges(half: BodiceHalf): readonly OutlineEdge[] {
-  const edge = (name: string, path: Path): OutlineEdge => ({ name: `${half.side}.${name}`, path, isInner: false });
+  const edge = (name: string, path: Path): OutlineEdge => ({
+    name: `${half.side}.${name}`,
+    path,
+    isInner: false,
+    isMadeUp: half.isMadeUpBelow && (name === "side" || name === "hem"),
+  });
   return [
     edge("neckline", half.neckline.path),
     edge("shoulder", half.shoulder.path),
@@ -33,7 +40,7 @@ function halfEdges(half: BodiceHalf): readonly OutlineEdge[] {
     edge("side", half.sideSeam),
     edge("hem", line(endOf(half.sideSeam), endOf(half.centre))),
     edge("centre", half.centre),
-    ...half.inner.map(({ id, path }): OutlineEdge => ({ name: id, path, isInner: true })),
+    ...half.inner.map(({ id, path }): OutlineEdge => ({ name: id, path, isInner: true, isMadeUp: false })),
   ];
 }
 

@@ -11,13 +11,13 @@ export function writeBlockSvg(block: Block): string {
   const [width, height] = [box.right - box.left + 2 * MARGIN_MM, box.bottom - box.top + 2 * MARGIN_MM].map(
     (size) => Math.ceil(size * 1000) / 1000,
   );
-  const paths = edges.map(({ name, path, isInner }) => {
+  const paths = edges.map(({ name, path, isInner, isMadeUp }) => {
     const placed = mapPath(path, (p) => ({ x: p.x - box.left + MARGIN_MM, y: p.y - box.top + MARGIN_MM }));
-    return `<path id="${name}" d="${svgPathData(placed)}" stroke-width="${isInner ? 0.25 : 0.5}"/>`;
+    return `<path id="${name}" d="${svgPathData(placed)}" stroke-width="${isInner ? 0.25 : 0.5}"${isMadeUp ? ' stroke-dasharray="6 4"' : ""}/>`;
   });
   return `<?xml version="1.0" encoding="UTF-8"?>
 <svg xmlns="http://www.w3.org/2000/svg" width="${width}mm" height="${height}mm" viewBox="0 0 ${width} ${height}">
-<title>Bodice block, stitching line</title>
+<title>Bodice block, stitching line${edges.some(({ isMadeUp }) => isMadeUp) ? "; side seam and hem are made up" : ""}</title>
 <g fill="none" stroke="#000">
 ${paths.join("\n")}
 </g>

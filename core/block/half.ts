@@ -75,6 +75,8 @@ export type BodiceHalf = {
   readonly centre: Path;
   readonly shoulderDart: ShoulderDart | null;
   readonly armholeDart: ArmholeDart | null;
+  /** Nothing below the armhole was measured: the side seam and the hem are made up, so that the half can be shown. */
+  readonly isMadeUpBelow: boolean;
   /** Darts, princess lines and lines that a later cut follows. */
   readonly inner: readonly DraftLine[];
 };

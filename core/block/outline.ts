@@ -229,6 +229,7 @@ function assemble(side: Side, edges: PlacedEdges, standIns: OutlineStandIns): Bo
     centre: line(centre, { x: centre.x, y: bottom }),
     shoulderDart: null,
     armholeDart: null,
+    isMadeUpBelow: true,
     inner: [],
   };
 }

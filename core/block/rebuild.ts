@@ -83,6 +83,7 @@ function bodiceHalf(
     centre: line(centre, { x: centre.x, y: bottom }),
     shoulderDart: null,
     armholeDart: null,
+    isMadeUpBelow: true,
     inner: [],
   };
 }

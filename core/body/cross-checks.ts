@@ -27,6 +27,9 @@ type Share = {
 };
 
 /** Plausible proportions of a body, from memory. */
+/** A figure that was written in another unit comes back this near to itself. */
+const SAME_MM = 1e-6;
+
 const SHARES: readonly Share[] = [
   { of: "shoulderToElbow", to: "armLength", least: 0.5, most: 0.65 },
   { of: "armholeGirth", to: "bust", least: 0.4, most: 0.55 },
@@ -81,7 +84,7 @@ function shareSlip(body: Body, { of, to, least, most }: Share): readonly Slip[] 
   const [part, whole] = [body[of], body[to]];
   if (part === undefined || whole === undefined || whole <= 0) return [];
   const share = part / whole;
-  if (share >= least && share <= most) return [];
+  if (part >= whole * least - SAME_MM && part <= whole * most + SAME_MM) return [];
   return [
     {
       code: "share",
@@ -116,7 +119,7 @@ function unusual(body: Body): readonly Slip[] {
   return MEASURE_IDS.flatMap((id): Slip[] => {
     const value = body[id];
     const range = plausibleRange(id);
-    if (value === undefined || (value >= range.least && value <= range.most)) return [];
+    if (value === undefined || (value >= range.least - SAME_MM && value <= range.most + SAME_MM)) return [];
     return [
       {
         code: "unusual",

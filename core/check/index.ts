@@ -5,6 +5,7 @@ export {
   judgeContradiction,
   judgeFrontAndBack,
   judgeObstacle,
+  judgeRoundArmhole,
   judgeTooMuchAllowance,
 } from "./judge-block";
 export { judgeBodiceSleeve, judgeNoRoom } from "./judge-bodice";

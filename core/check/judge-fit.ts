@@ -12,6 +12,10 @@ const SHAPE_MARGIN_MM = 0.3;
 const roundUp = (mm: number) => Math.ceil(mm / STEP_MM) * STEP_MM;
 const roundDown = (mm: number) => Math.floor(mm / STEP_MM) * STEP_MM;
 
+/** More ease than this share of the armhole is offered to nobody, nor an armhole larger by more, nor a sleeve. Our own limits. */
+const MOST_EASE_SHARE = 0.15;
+const MOST_LARGER_SHARE = 0.4;
+
 /** How the armhole of this block is made larger by so much round the whole: what it then measures, and the change that does it. */
 export type Enlarge = (added: number) => {
   readonly armhole: CapTask["armhole"];
@@ -98,6 +102,8 @@ function moreEase(task: CapTask, width: number): Remedy | null {
   const ease = easeForWidth(task, width, LOWEST_CAP_MM);
   if (ease === null) return null;
   const capEase = roundUp(ease);
+  // So much could only be gathered: that is another sleeve.
+  if (capEase > (task.armhole.front + task.armhole.back) * MOST_EASE_SHARE) return null;
   return {
     id: "more-ease",
     label: phrase`Accept ${length(capEase - task.capEase)} more ease in the cap`,
@@ -111,7 +117,7 @@ function largerArmhole(task: CapTask, width: number, enlarge: Enlarge): Remedy |
     return larger ? (fitFirstRange({ ...task, armhole: larger.armhole })?.width.most ?? 0) : Number.NaN;
   };
   const root = findRoot((added) => widest(added) - width, 0, mostAdded(width, widest), TOLERANCE_MM);
-  if (!root.converged) return null;
+  if (!root.converged || root.value > (task.armhole.front + task.armhole.back) * MOST_LARGER_SHARE) return null;
   const added = roundUp((root.value + SHAPE_MARGIN_MM) / 2) * 2;
   const larger = enlarge(added);
   if (!larger) return null;

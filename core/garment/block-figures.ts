@@ -8,6 +8,8 @@ type Reason = { readonly formula: Phrase; readonly rule: string; readonly source
 /** The four curves that everything is fitted to, the armhole's depth and the shoulder, each with where it comes from. */
 export function blockFigures(
   resolved: ResolvedBlock,
+  /** As it was before its alterations: what the reasons are about. */
+  plain: Block,
   block: Block,
   taken: readonly AlterationTaken[],
   defaults: readonly DefaultTaken[],
@@ -23,26 +25,31 @@ export function blockFigures(
   const why = (path: string, measured: number) => reasonFor(resolved, defaults, path, measured);
   const { front, back } = block;
   return [
-    figure("block.armhole.front", "Front armhole", front.armhole.length, why("armhole.front", front.armhole.length)),
-    figure("block.armhole.back", "Back armhole", back.armhole.length, why("armhole.back", back.armhole.length)),
-    figure("block.armhole.depth", "Armhole depth", block.depth, why("armhole.depth", block.depth)),
+    figure(
+      "block.armhole.front",
+      "Front armhole",
+      front.armhole.length,
+      why("armhole.front", plain.front.armhole.length),
+    ),
+    figure("block.armhole.back", "Back armhole", back.armhole.length, why("armhole.back", plain.back.armhole.length)),
+    figure("block.armhole.depth", "Armhole depth", block.depth, why("armhole.depth", plain.depth)),
     figure(
       "block.neckline.front",
       "Front neckline, half",
       front.neckline.length,
-      why("neckline.front", front.neckline.length),
+      why("neckline.front", plain.front.neckline.length),
     ),
     figure(
       "block.neckline.back",
       "Back neckline, half",
       back.neckline.length,
-      why("neckline.back", back.neckline.length),
+      why("neckline.back", plain.back.neckline.length),
     ),
     figure(
       "block.shoulder",
       "Front shoulder seam",
       front.shoulder.length,
-      why("shoulder.length", front.shoulder.length),
+      why("shoulder.length", plain.front.shoulder.length),
     ),
     ...block.figures,
   ];
@@ -53,6 +60,7 @@ function afterAlterations(reason: Reason): Reason {
 }
 
 function reasonFor(resolved: ResolvedBlock, defaults: readonly DefaultTaken[], path: string, measured: number): Reason {
+  if (path === "armhole.depth" && resolved.source !== "readings") return depthReason(measured);
   switch (resolved.source) {
     case "readings":
       return readingReason(resolved, defaults, path, measured);
@@ -65,6 +73,15 @@ function reasonFor(resolved: ResolvedBlock, defaults: readonly DefaultTaken[], p
     case "outline":
       return outlineReason(resolved, path, measured);
   }
+}
+
+/** Front and back underarm need not lie equally deep. */
+function depthReason(measured: number): Reason {
+  return {
+    formula: phrase`shoulder point to underarm level, the mean of front and back: ${length(measured)}`,
+    rule: "Measured on the draft",
+    source: "geometry",
+  };
 }
 
 function readingReason(

@@ -46,7 +46,7 @@ export function buildBlock(resolved: ResolvedBlock, defaults: readonly DefaultTa
       ...made.findings,
       ...judgeAlteration(taken, resolved.source === "drafted" ? resolved.choices.shoulderDartIntake : null),
     ],
-    figures: blockFigures(resolved, block, taken, defaults),
+    figures: blockFigures(resolved, made.block, block, taken, defaults),
   };
 }
 

@@ -27,7 +27,7 @@ export function enlargeArmhole(resolved: ResolvedBlock, block: Block): Enlarge {
         back: larger.back - offsets["armhole.back"],
         depth: larger.depth - offsets["armhole.depth"],
       };
-      return { armhole: larger, change: { block: { armhole: read } } };
+      return { armhole: larger, change: { block: { armhole: { ...read, girth: undefined } } } };
     };
   }
   const lowered = (by: number) => alterBlock(block, [{ kind: "lower-armhole", by }]).block;

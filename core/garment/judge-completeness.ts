@@ -1,5 +1,7 @@
+import type { Block } from "../block";
 import type { Finding } from "../check";
 import { phrase } from "../draft";
+import type { Piece } from "../pattern";
 import { labelOf } from "./fields";
 import type { DefaultTaken } from "./resolve";
 
@@ -16,6 +18,25 @@ export function judgeCompleteness(defaults: readonly DefaultTaken[]): readonly F
       message: phrase`Not measured yet, so estimated: ${names}.`,
       reason: phrase`An estimate shows the shape; it is not this person. Measure before you cut.`,
       numbers: Object.fromEntries(missing.flatMap((d) => (typeof d.value === "number" ? [[d.path, d.value]] : []))),
+      remedies: [],
+    },
+  ];
+}
+
+/** A bodice that was read off a tape or pointed at has no side seam and no hem: where such a piece is cut, what is drawn there is made up. */
+export function judgeMadeUp(block: Block | null, pieces: readonly Piece[]): readonly Finding[] {
+  const isCut = pieces.some(
+    ({ edges }) => edges.some(({ id }) => id === "hem") && edges.some(({ id }) => id === "centre"),
+  );
+  if (!block?.front.isMadeUpBelow || !isCut) return [];
+  return [
+    {
+      code: "side-and-hem-made-up",
+      severity: "note",
+      station: "block",
+      message: phrase`The side seam and the hem of the bodice pieces are made up.`,
+      reason: phrase`Nothing below the armhole was measured. Lay the pieces on the bodice's own pattern and take side and hem from there before you cut.`,
+      numbers: {},
       remedies: [],
     },
   ];

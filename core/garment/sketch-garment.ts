@@ -1,6 +1,14 @@
 import type { AlterationTaken, Block } from "../block";
 import type { Body } from "../body";
-import { type Finding, judgeMeasures, judgeOutlines, judgeSolvers, lowerCapFigures, type Seam } from "../check";
+import {
+  type Finding,
+  judgeMeasures,
+  judgeOutlines,
+  judgeRoundArmhole,
+  judgeSolvers,
+  lowerCapFigures,
+  type Seam,
+} from "../check";
 import { type Draft, type Figure, phrase } from "../draft";
 import { boxOf } from "../geometry";
 import type { Piece } from "../pattern";
@@ -11,7 +19,7 @@ import type { DraftedCollar, NeckForCollar } from "./draft-collar";
 import type { DraftedSleeve } from "./draft-sleeve";
 import { enlargeArmhole } from "./enlarge-armhole";
 import { guarded, type Station } from "./guarded";
-import { judgeCompleteness } from "./judge-completeness";
+import { judgeCompleteness, judgeMadeUp } from "./judge-completeness";
 import { piecesTogether } from "./pieces-together";
 import { type DefaultTaken, type ResolvedSpec, resolveSpec } from "./resolve";
 import { draftSettledCollar, type SettledCollar } from "./settle-collar";
@@ -126,6 +134,8 @@ export function sketchGarment(spec: GarmentSpec): Garment {
     findings: [
       ...findings,
       ...judgeSolvers(solvers, findings),
+      ...(spec.block.source === "readings" ? judgeRoundArmhole(spec.block.armhole) : []),
+      ...judgeMadeUp(block, pieces),
       ...judgeCompleteness(defaults),
       ...judgeMeasures(usedBody(spec)),
     ],

@@ -28,17 +28,18 @@ export type BodiceEdges = {
   readonly centre: Path;
 };
 
-/** Half a bodice as a piece, on the fold where its centre is straight. `lower` says what its lower edge is. */
+/** Half a bodice as a piece, on the fold where its centre is straight. A side and a hem that nobody measured are named so. */
 export function bodicePiece(
-  { side, inner }: Pick<BodiceHalf, "side" | "inner">,
+  { side, inner, isMadeUpBelow }: Pick<BodiceHalf, "side" | "inner" | "isMadeUpBelow">,
   { upper, side: sideSeam, centre }: BodiceEdges,
   notches: readonly PieceNotch[] = [],
 ): Piece {
   const name = side === "front" ? "Front" : "Back";
+  const below = isMadeUpBelow ? ", made up" : "";
   const edges = [
     ...upper,
-    edge("side", `${name} side`, sideSeam),
-    edge("hem", `${name} hem`, line(endOf(sideSeam), endOf(centre))),
+    edge("side", `${name} side${below}`, sideSeam),
+    edge("hem", `${name} hem${below}`, line(endOf(sideSeam), endOf(centre))),
     edge("centre", `Centre ${side}`, reversePath(centre)),
   ];
   const outline = edges.flatMap((one) => one.path);

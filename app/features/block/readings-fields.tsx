@@ -11,6 +11,10 @@ export function ReadingsFields() {
       >
         <SpecField path="block.armhole.front" />
         <SpecField path="block.armhole.back" />
+        <SpecField
+          path="block.armhole.girth"
+          hint="Only when it was read in one figure: front and back are then taken from it."
+        />
         <SpecField path="block.armhole.depth" hint="Straight down, from shoulder-point level to underarm level." />
       </FieldGroup>
       <FieldGroup title="The shoulder" note="The armhole and the neckline leave the shoulder seam square.">

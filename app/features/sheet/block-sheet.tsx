@@ -120,6 +120,17 @@ function Half({ half, block, view, notch, outwards }: HalfProps) {
         anchor={towardsSide}
         soft
       />
+      {half.madeUpAt && (
+        <FigureAt
+          at={half.madeUpAt}
+          text="side and hem made up"
+          view={view}
+          dx={outwards * 8}
+          dy={16}
+          anchor={outwards === -1 ? "end" : "start"}
+          soft
+        />
+      )}
     </g>
   );
 }

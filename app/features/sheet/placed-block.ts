@@ -12,6 +12,8 @@ export type PlacedHalf = {
   readonly guides: readonly DraftLine[];
   readonly points: readonly LetteredPoint[];
   readonly centre: Point;
+  /** Where to say that side and hem are made up; null where they are drafted. */
+  readonly madeUpAt: Point | null;
 };
 
 /** Side seams facing each other, this far apart; wide enough for their figures. */
@@ -63,6 +65,7 @@ function placeHalf(block: Block, half: BodiceHalf, place: Place): PlacedHalf {
     ],
     points: (draft ? draft.points : plainPoints(half)).map((one) => ({ ...one, at: place(one.at) })),
     centre: place(startOf(half.centre)),
+    madeUpAt: half.isMadeUpBelow ? place(endOf(half.sideSeam)) : null,
   };
 }
 
