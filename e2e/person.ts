@@ -86,9 +86,14 @@ export function person({ driver, downloads }: Browser, base: string) {
       return Promise.all(notes.map((note) => note.getAttribute("data-finding")));
     },
     remedy: async (finding: string, id: string) => {
-      const button = await find(`[data-finding="${finding}"] [data-remedy="${id}"]`);
-      await driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", button);
-      await button.click();
+      // The list is drawn anew when its remedies have been tried: a button that was just replaced is looked for again.
+      await until_(`${id} is pressed`, async () => {
+        const button = await find(`[data-finding="${finding}"] [data-remedy="${id}"]`);
+        return driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", button).then(
+          () => button.click().then(() => true),
+          () => false,
+        );
+      });
     },
     drag: async (handle: string, dx: number, dy: number) => {
       const grip = await find(`[data-handle="${handle}"] .handle`);

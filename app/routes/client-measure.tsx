@@ -3,6 +3,7 @@ import { ClientForm } from "@app/features/clients/client-form";
 import { readClient } from "@app/features/clients/client-texts";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
+import { latestOf } from "@core/body/index";
 import { formatLength } from "@core/tape/index";
 import { addMeasurementSet, findClient, measurementHistory } from "@database/queries/clients";
 import { format } from "date-fns";
@@ -14,8 +15,12 @@ export async function loader({ params }: Route.LoaderArgs) {
   return inStudio(async (database, studio) => {
     const client = await findClient(database, studio.id, clientId);
     if (!client) notFound("This client");
-    const [latest] = await measurementHistory(database, clientId);
-    return { client, latest: latest?.measures ?? {}, today: format(new Date(), "yyyy-MM-dd") };
+    const history = await measurementHistory(database, clientId);
+    return {
+      client,
+      latest: latestOf(history.map(({ measures }) => measures)),
+      today: format(new Date(), "yyyy-MM-dd"),
+    };
   });
 }
 

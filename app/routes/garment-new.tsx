@@ -3,7 +3,7 @@ import { SearchBox } from "@app/components/search-box";
 import { attemptInStudio, inStudio } from "@app/server/database";
 import { postedForm, storable } from "@app/server/posted-texts";
 import { Box, Button, Field, Flex, Heading, Input, NativeSelect, Text } from "@chakra-ui/react";
-import { bodyOf } from "@core/body/index";
+import { bodyOf, latestOf } from "@core/body/index";
 import { DEFAULT_CLOTH } from "@core/cloth/index";
 import { emptyGarment, nestsTooDeep, readGarment, summaryOf, writeGarment } from "@core/garment/index";
 import { findClient, listClients, measurementHistory, searchClients } from "@database/queries/clients";
@@ -52,11 +52,11 @@ export async function action({ request }: Route.ActionArgs) {
   if (opened && !opened.ok) return data({ problems: opened.sentences }, { status: 422 });
   const attempt = await attemptInStudio(async (database, studio) => {
     if ((await findClient(database, studio.id, clientId)) === null) return null;
-    const [latest] = await measurementHistory(database, clientId);
+    const history = await measurementHistory(database, clientId);
     const takes = (await clothTable(database, studio.id))[DEFAULT_CLOTH];
     const spec = opened?.spec ?? {
       ...emptyGarment(given || "New garment", "in"),
-      body: bodyOf(latest?.measures ?? {}),
+      body: bodyOf(latestOf(history.map(({ measures }) => measures))),
       cloth: takes ? { kind: DEFAULT_CLOTH, takes } : {},
     };
     const name = storable(given) || spec.name;

@@ -5,7 +5,7 @@ import { Unreadable } from "@app/features/garment/unreadable";
 import { WorkProvider } from "@app/features/garment/work-context";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
-import { bodyOf } from "@core/body/index";
+import { bodyOf, latestOf } from "@core/body/index";
 import { readGarment, type Station, summaryOf, writeGarment } from "@core/garment/index";
 
 import { measurementHistory } from "@database/queries/clients";
@@ -21,8 +21,9 @@ export async function loader({ params }: Route.LoaderArgs) {
   if (!isStation(params.station)) notFound("This station");
   const { garment, newest, cloths } = await inStudio(async (database, studio) => {
     const found = await findGarment(database, studio.id, garmentId);
-    const [latest] = found ? await measurementHistory(database, found.clientId) : [];
-    return { garment: found, newest: latest, cloths: await clothTable(database, studio.id) };
+    const history = found ? await measurementHistory(database, found.clientId) : [];
+    const newest = history[0] && { ...history[0], measures: latestOf(history.map(({ measures }) => measures)) };
+    return { garment: found, newest, cloths: await clothTable(database, studio.id) };
   });
   if (!garment) notFound("This garment");
   const read = readGarment(garment.file);

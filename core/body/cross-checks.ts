@@ -26,10 +26,10 @@ type Share = {
   readonly most: number;
 };
 
-/** Plausible proportions of a body, from memory. */
 /** A figure that was written in another unit comes back this near to itself. */
 const SAME_MM = 1e-6;
 
+/** Plausible proportions of a body, from memory. */
 const SHARES: readonly Share[] = [
   { of: "shoulderToElbow", to: "armLength", least: 0.5, most: 0.65 },
   { of: "armholeGirth", to: "bust", least: 0.4, most: 0.55 },

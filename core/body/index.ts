@@ -32,6 +32,7 @@ export {
   type Changed,
   changesBetween,
   isTakenId,
+  latestOf,
   splitTakenId,
   TAKEN_IDS,
   type Taken,

@@ -51,3 +51,15 @@ export function changesBetween(before: Body, after: Body): readonly Changed[] {
       : [];
   });
 }
+
+/** What is known of a body now: of each measure its newest reading, left and right of one day together. The newest measuring first. */
+export function latestOf(newestFirst: readonly Taken[]): Taken {
+  return Object.assign(
+    {},
+    ...MEASURE_IDS.map((id): Taken => {
+      const ofMeasure = [id, `${id}.left`, `${id}.right`] as const;
+      const newest = newestFirst.find((taken) => ofMeasure.some((key) => taken[key] !== undefined)) ?? {};
+      return Object.fromEntries(ofMeasure.flatMap((key) => (newest[key] === undefined ? [] : [[key, newest[key]]])));
+    }),
+  );
+}

@@ -28,17 +28,17 @@ export async function searchClients(
   return rows;
 }
 
-/** Counts and dates are looked up for the rows of the page alone. */
+/** Counts and dates are looked up for the rows of the page alone. A column of one table is written without its table: so it is named here. */
 function listed(database: Database, studioId: string, which: SQL | undefined, size: number, page: number) {
   return database
     .select({
       id: clients.id,
       name: clients.name,
       note: clients.note,
-      garmentCount: sql<number>`(select count(*)::int from ${garments} where ${garments.clientId} = ${clients.id} and ${garments.deletedAt} is null and ${garments.archivedAt} is null)`,
+      garmentCount: sql<number>`(select count(*)::int from ${garments} where ${garments}.client_id = ${clients}.id and ${garments}.deleted_at is null and ${garments}.archived_at is null)`,
       measuredOn: sql<
         string | null
-      >`(select max(${measurementSets.takenOn})::text from ${measurementSets} where ${measurementSets.clientId} = ${clients.id})`,
+      >`(select max(${measurementSets}.taken_on)::text from ${measurementSets} where ${measurementSets}.client_id = ${clients}.id)`,
     })
     .from(clients)
     .where(and(eq(clients.studioId, studioId), which, inHand))

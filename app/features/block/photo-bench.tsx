@@ -163,7 +163,14 @@ export function PhotoBench() {
       }
       sheet={
         photo ? (
-          <PhotoSheet photo={photo} state={state} reference={reference} traced={traced} dispatch={dispatch} />
+          <PhotoSheet
+            key={photo.url}
+            photo={photo}
+            state={state}
+            reference={reference}
+            traced={traced}
+            dispatch={dispatch}
+          />
         ) : (
           <Box display="grid" placeItems="center" h="100%" bg="panel" px="12" textAlign="center" color="inkSoft">
             <Text maxW="26rem" fontSize="lg">

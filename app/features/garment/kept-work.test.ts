@@ -17,7 +17,13 @@ function storage(): Storage {
   };
 }
 
-beforeEach(() => vi.stubGlobal("localStorage", storage()));
+/** A tab is what has a session of its own; all tabs of a browser share what is kept longer. */
+const openTab = () => vi.stubGlobal("sessionStorage", storage());
+
+beforeEach(() => {
+  vi.stubGlobal("localStorage", storage());
+  openTab();
+});
 afterEach(() => vi.unstubAllGlobals());
 
 describe("unsaved work in the browser", () => {
@@ -37,13 +43,34 @@ describe("unsaved work in the browser", () => {
     expect(readKeptWork("g1")).toBeNull();
   });
 
+  it("is kept by each tab for itself; a new tab takes over the newest that another left", () => {
+    const work = (chestEase: number) => ({
+      spec: { ...sampleSpec(), name: `ease ${chestEase}` },
+      typed: {},
+      basedOn: 1,
+    });
+    keepWork("g1", work(1));
+    const first = globalThis.sessionStorage;
+    openTab();
+    keepWork("g1", work(2));
+    expect(readKeptWork("g1")?.spec.name).toBe("ease 2");
+    vi.stubGlobal("sessionStorage", first);
+    expect(readKeptWork("g1")?.spec.name).toBe("ease 1");
+    openTab();
+    expect(readKeptWork("g1")?.spec.name).toMatch(/^ease [12]$/);
+    forgetKeptWork("g1");
+    expect(readKeptWork("g1")?.spec.name).toMatch(/^ease [12]$/);
+    forgetKeptWork("g1");
+    expect(readKeptWork("g1")).toBeNull();
+  });
+
   it.each([
     "not json",
     "{}",
-    '{"file":{"format":"other"},"typed":{},"basedOn":1}',
-    '{"file":null,"typed":{"a":3},"basedOn":1}',
+    '{"file":{"format":"other"},"typed":{},"basedOn":1,"keptAt":1}',
+    '{"file":null,"typed":{"a":3},"basedOn":1,"keptAt":1}',
   ])("is passed over when what is kept is %s", (text) => {
-    localStorage.setItem("gamine-work-g1", text);
+    localStorage.setItem("gamine-work-g1-other-tab", text);
     expect(readKeptWork("g1")).toBeNull();
   });
 

@@ -119,6 +119,21 @@ describe("undo and redo", () => {
     expect(past()).toBe(1);
   });
 
+  it("take a drag that begins while a box is still being typed in as one step, and the typing as another", () => {
+    const start = easeOf();
+    const endTyping = beginGesture(store);
+    store.getState().setField("sleeve.upperArmEase", 55);
+    const endDrag = beginGesture(store);
+    endTyping();
+    for (const ease of [60, 65, 70]) store.getState().setField("sleeve.upperArmEase", ease);
+    endDrag();
+    expect(past()).toBe(2);
+    undo(store);
+    expect(easeOf()).toBe(55);
+    undo(store);
+    expect(easeOf()).toBe(start);
+  });
+
   it("forget what could be redone once something new is done", () => {
     store.getState().setField("sleeve.upperArmEase", 60);
     undo(store);

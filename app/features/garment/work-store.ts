@@ -137,17 +137,26 @@ function redraftAfterHistory(store: WorkStore): void {
   resume();
 }
 
+/** The gesture that is open in a store: two never overlap, or the first to end would let the history see inside of the other. */
+const openGestures = new WeakMap<WorkStore, () => void>();
+
 /**
- * One step of the history for a whole gesture: a drag, or the typing in one box. Call the returned function when it ends.
+ * One step of the history for a whole gesture: a drag, or the typing in one box. Call the returned function when it ends; it ends by itself
+ * when another begins, as when a handle is pressed while a box is still being typed in.
  */
 export function beginGesture(store: WorkStore): () => void {
+  openGestures.get(store)?.();
   const history = store.temporal;
   const before = store.getState().spec;
   history.getState().pause();
-  return () => {
+  const end = () => {
+    if (openGestures.get(store) !== end) return;
+    openGestures.delete(store);
     history.getState().resume();
     if (store.getState().spec === before) return;
     const { pastStates } = history.getState();
     history.setState({ pastStates: [...pastStates, { spec: before }].slice(-UNDO_LIMIT), futureStates: [] });
   };
+  openGestures.set(store, end);
+  return end;
 }

@@ -1,0 +1,97 @@
+import { sql } from "drizzle-orm";
+import { readGarment, summaryOf, writeGarment } from "../core/garment";
+import { connect } from "../database/client";
+import { CLIENTS } from "../database/demo-workroom";
+import { firstStudio } from "../database/queries/studios";
+import { clients, garments, garmentVersions, measurementSets } from "../database/schema";
+
+/**
+ * Fills a workroom with many made-up clients and garments, to see whether its lists stay quick:
+ * DATABASE_URL=… npx tsx scripts/seed-many.ts [CLIENTS] [GARMENTS]. The database has been prepared before, as starting the app does.
+ */
+const [clientCount = 20_000, garmentCount = 100_000] = process.argv.slice(2).map(Number);
+const BATCH = 1000;
+
+const url = process.env.DATABASE_URL;
+if (!url) throw new Error("seed-many: DATABASE_URL is not set");
+const { database, close } = connect(url);
+
+const FIRST = ["Ada", "Berta", "Chidi", "Dagny", "Emre", "Fenna", "Gita", "Hanne", "Ilse", "Jomo", "Kaja", "Lena"];
+const LAST = [
+  "Arroyo",
+  "Brekke",
+  "Castell",
+  "Drummond",
+  "Eklund",
+  "Farrow",
+  "Greer",
+  "Holm",
+  "Ivarsen",
+  "Juhl",
+  "Koren",
+];
+const CLOTHS = ["linen", "wool", "cotton lawn", "silk noil", "velvet", "corduroy", "jersey", "voile", "tweed"];
+const WHATS = ["blouse", "coat", "jacket", "dress", "shirt", "cardigan", "nightgown", "pinafore", "waistcoat"];
+
+const pick = (from: readonly string[], i: number) => from[i % from.length] ?? "";
+const nameOf = (i: number) =>
+  `${pick(FIRST, i)} ${pick(LAST, Math.floor(i / FIRST.length))} ${Math.floor(i / (FIRST.length * LAST.length)) + 1}`;
+const titleOf = (i: number) =>
+  `${pick(CLOTHS, i)} ${pick(WHATS, Math.floor(i / CLOTHS.length))} ${Math.floor(i / (CLOTHS.length * WHATS.length)) + 1}`;
+
+/** The demo's own garments again and again: a summary as large as a real one. */
+const kept = CLIENTS.flatMap((client) =>
+  client.garments.flatMap(({ name, file }) => {
+    const read = readGarment({ format: "gamine-garment/1", unit: "in", name, body: client.body, ...file });
+    return read.ok ? [{ file: writeGarment(read.spec, "mm"), summary: summaryOf(read.spec) }] : [];
+  }),
+);
+
+function inBatches(count: number): readonly (readonly number[])[] {
+  return Array.from({ length: Math.ceil(count / BATCH) }, (_, b) =>
+    Array.from({ length: Math.min(BATCH, count - b * BATCH) }, (_, i) => b * BATCH + i),
+  );
+}
+
+try {
+  const studio = await firstStudio(database);
+  if (!studio) throw new Error("seed-many: start the app once, so that there is a workroom");
+  const ids: string[] = [];
+  for (const batch of inBatches(clientCount)) {
+    const added = await database
+      .insert(clients)
+      .values(batch.map((i) => ({ studioId: studio.id, name: nameOf(i), note: "" })))
+      .returning({ id: clients.id });
+    ids.push(...added.map(({ id }) => id));
+    await database.insert(measurementSets).values(
+      added.map(({ id }, i) => ({
+        clientId: id,
+        takenOn: `2026-0${1 + (i % 9)}-1${i % 10}`,
+        measures: { bust: 880 + (i % 200), upperArm: 290 + (i % 40), wrist: 160 },
+      })),
+    );
+  }
+  for (const batch of inBatches(garmentCount)) {
+    const rows = batch.map((i) => ({ i, one: kept[i % kept.length] }));
+    const added = await database
+      .insert(garments)
+      .values(
+        rows.map(({ i, one }) => ({
+          studioId: studio.id,
+          clientId: ids[i % ids.length] ?? "",
+          name: titleOf(i),
+          latestVersion: 1,
+          changedAt: new Date(Date.now() - i * 60_000),
+          ...(one ? { summary: one.summary } : {}),
+        })),
+      )
+      .returning({ id: garments.id });
+    await database
+      .insert(garmentVersions)
+      .values(added.map(({ id }, i) => ({ garmentId: id, number: 1, file: rows[i]?.one?.file ?? {} })));
+  }
+  await database.execute(sql`analyze`);
+  console.log(`${clientCount} clients and ${garmentCount} garments were added.`);
+} finally {
+  await close();
+}
