@@ -8,10 +8,11 @@ import { PreferencesProvider } from "./components/preferences";
 import { TapeTargetProvider } from "./components/tape-target";
 import { Trouble } from "./components/trouble";
 import { readPreferences } from "./server/preferences";
-import { system } from "./theme/system";
+import { THEME_ADDRESS } from "./server/theme-css";
+import { pageSystem } from "./theme/system";
 
 export function loader({ request }: Route.LoaderArgs) {
-  return readPreferences(request);
+  return { ...readPreferences(request), theme: THEME_ADDRESS };
 }
 
 /** The preferences live in the page once it is open; asking again would only bring back what it told. */
@@ -19,8 +20,11 @@ export const shouldRevalidate = () => false;
 
 export const meta: Route.MetaFunction = () => [{ title: "Gamine" }];
 
+/** A page that could not be loaded has the style sheet still. */
+const NOTHING_KNOWN = { unit: "in", look: "light", theme: "/theme.css" } as const;
+
 export function Layout({ children }: { readonly children: React.ReactNode }) {
-  const preferences = useRouteLoaderData<typeof loader>("root") ?? { unit: "in" as const, look: "light" as const };
+  const preferences = useRouteLoaderData<typeof loader>("root") ?? NOTHING_KNOWN;
   return (
     <html lang="en" className={preferences.look} style={{ colorScheme: preferences.look }} suppressHydrationWarning>
       <head>
@@ -28,10 +32,11 @@ export function Layout({ children }: { readonly children: React.ReactNode }) {
         <meta name="viewport" content="width=device-width, initial-scale=1" />
         <link rel="icon" href="/mark.svg" type="image/svg+xml" />
         <Meta />
+        <link rel="stylesheet" href={preferences.theme} />
         <Links />
       </head>
       <body>
-        <ChakraProvider value={system}>
+        <ChakraProvider value={pageSystem}>
           <PreferencesProvider initial={preferences}>
             <TapeTargetProvider>
               <Frame>{children}</Frame>

@@ -15,6 +15,7 @@ export default [
   route("garments/:garmentId/save", "routes/garment-save.ts"),
   route("garments/:garmentId/:station", "routes/garment.tsx"),
   route("tape/:tapeId", "routes/tape.ts"),
+  route("theme.css", "routes/theme-css.ts"),
   route("sheets/:file", "routes/sheets.ts"),
   route("*", "routes/not-found.tsx"),
 ] satisfies RouteConfig;

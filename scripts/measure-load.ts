@@ -53,3 +53,5 @@ for (const [name, path] of Object.entries(PAGES)) {
   const at = (share: number) => (taken[Math.min(taken.length - 1, Math.floor(taken.length * share))] ?? 0).toFixed(1);
   console.log(`${name.padEnd(12)}${at(0.5).padStart(12)}${at(0.99).padStart(12)}`);
 }
+
+export {};

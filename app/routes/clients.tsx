@@ -2,7 +2,7 @@ import { ListPager } from "@app/components/list-pager";
 import { ActionLink, Page } from "@app/components/page";
 import { SearchBox } from "@app/components/search-box";
 import { inStudio } from "@app/server/database";
-import { Box, Table, Text } from "@chakra-ui/react";
+import { Box, Text } from "@chakra-ui/react";
 import { listClients } from "@database/queries/clients";
 import { pageFrom } from "@database/queries/page";
 import { format, parseISO } from "date-fns";
@@ -37,43 +37,30 @@ export default function Clients({ loaderData: { clients, page, hasMore } }: Rout
           Nobody yet. Add a client with what the tape read, and every garment for them starts from it.
         </Text>
       ) : (
-        <Table.Root variant="line" color="ink" size={{ base: "md", md: "lg" }}>
-          <Table.Header>
-            <Table.Row bg="transparent">
-              <Head>Name</Head>
-              <Head>Last measured</Head>
-              <Head>Garments</Head>
-              <Head isDeskOnly>To mind</Head>
-            </Table.Row>
-          </Table.Header>
-          <Table.Body>
+        <table className="list-table">
+          <thead>
+            <tr>
+              <th>Name</th>
+              <th>Last measured</th>
+              <th>Garments</th>
+              <th className="desk-only">To mind</th>
+            </tr>
+          </thead>
+          <tbody>
             {clients.map((client) => (
-              <Table.Row key={client.id} bg="transparent">
-                <Table.Cell fontWeight="600" overflowWrap="anywhere" maxW="24rem">
+              <tr key={client.id}>
+                <td className="name">
                   <Link to={`/clients/${client.id}`}>{client.name}</Link>
-                </Table.Cell>
-                <Table.Cell whiteSpace="nowrap">{client.measuredOn ?? "not yet"}</Table.Cell>
-                <Table.Cell>{client.garmentCount === 0 ? "none" : client.garmentCount}</Table.Cell>
-                <Table.Cell color="inkSoft" display={DESK_ONLY}>
-                  {client.note}
-                </Table.Cell>
-              </Table.Row>
+                </td>
+                <td className="date">{client.measuredOn ?? "not yet"}</td>
+                <td>{client.garmentCount === 0 ? "none" : client.garmentCount}</td>
+                <td className="soft desk-only">{client.note}</td>
+              </tr>
             ))}
-          </Table.Body>
-        </Table.Root>
+          </tbody>
+        </table>
       )}
       <ListPager page={page} hasMore={hasMore} />
     </Page>
-  );
-}
-
-/** On a phone the note is left to the client's own page. */
-const DESK_ONLY = { base: "none", md: "table-cell" };
-
-function Head({ children, isDeskOnly = false }: { readonly children: string; readonly isDeskOnly?: boolean }) {
-  return (
-    <Table.ColumnHeader color="inkSoft" borderColor="ruleStrong" display={isDeskOnly ? DESK_ONLY : undefined}>
-      {children}
-    </Table.ColumnHeader>
   );
 }

@@ -1,3 +1,4 @@
+import { Page } from "@app/components/page";
 import { StudioClothsProvider } from "@app/features/cloths/studio-cloths";
 import { Bench } from "@app/features/garment/bench";
 import { isStation } from "@app/features/garment/stations";
@@ -5,8 +6,9 @@ import { Unreadable } from "@app/features/garment/unreadable";
 import { WorkProvider } from "@app/features/garment/work-context";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
+import { Text } from "@chakra-ui/react";
 import { bodyOf, latestOf } from "@core/body/index";
-import { readGarment, type Station, summaryOf, writeGarment } from "@core/garment/index";
+import { nestsTooDeep, readGarment, type Station, summaryOf, writeGarment } from "@core/garment/index";
 
 import { measurementHistory } from "@database/queries/clients";
 import { clothTable } from "@database/queries/cloths";
@@ -76,6 +78,8 @@ export async function action({ request, params }: Route.ActionArgs) {
 
 function readFile(text: string) {
   try {
+    if (nestsTooDeep(text))
+      return { ok: false as const, issues: [{ message: "It nests too deep to be a garment file." }] };
     return readGarment(JSON.parse(text));
   } catch (error) {
     const message = `This is not JSON: ${error instanceof Error ? error.message : error}.`;
@@ -90,6 +94,23 @@ function readFile(text: string) {
 export function shouldRevalidate(asked: ShouldRevalidateFunctionArgs) {
   const isLooking = asked.formMethod === undefined && asked.currentParams.garmentId === asked.nextParams.garmentId;
   return isLooking ? false : asked.defaultShouldRevalidate;
+}
+
+/**
+ * The draft is laid out in the browser alone: drawing it on the server as well took forty times as long as looking the garment up, for a
+ * picture that nothing could be done with until the browser had drawn it again.
+ */
+export async function clientLoader({ serverLoader }: Route.ClientLoaderArgs) {
+  return serverLoader();
+}
+clientLoader.hydrate = true as const;
+
+export function HydrateFallback() {
+  return (
+    <Page title="One moment">
+      <Text color="inkSoft">The garment is being laid out.</Text>
+    </Page>
+  );
 }
 
 export const meta: Route.MetaFunction = ({ data }) => {

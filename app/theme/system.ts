@@ -1,4 +1,5 @@
 import { createSystem, defaultConfig, defineConfig } from "@chakra-ui/react";
+import { listStyles } from "./list-styles";
 import { panelStyles } from "./panel-styles";
 import { sheetStyles } from "./sheet-styles";
 
@@ -27,6 +28,7 @@ const config = defineConfig({
     "main nav a": { textDecoration: "none" },
     "*:focus-visible": { outline: "2px solid", outlineColor: "chalk", outlineOffset: "2px" },
     ".not-printed": { "@media print": { display: "none !important" } },
+    ...listStyles,
     ...panelStyles,
     ...sheetStyles,
   },
@@ -67,3 +69,10 @@ const config = defineConfig({
 const { globalCss: _replaced, ...chakra } = defaultConfig;
 
 export const system = createSystem(chakra, config);
+
+/** What pages are drawn with: the global rules come to them as a style sheet of their own, not written into each. */
+export const pageSystem: typeof system = {
+  ...system,
+  _config: { ...system._config, disableLayers: true },
+  _global: [],
+};

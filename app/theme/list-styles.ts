@@ -1,0 +1,43 @@
+/** The rows of long lists: plain elements, since a styled component in each cell cost most of the making of such a page. */
+export const listStyles = {
+  ".garment-row": {
+    display: "grid",
+    gridTemplateColumns: { base: "4rem minmax(0, 1fr)", md: "5rem minmax(0, 2fr) minmax(0, 1.2fr) minmax(0, 1.4fr)" },
+    alignItems: "center",
+    columnGap: "6",
+    rowGap: "1",
+    py: "3.5",
+    borderTop: "1px solid",
+    borderColor: "rule",
+    overflowWrap: "anywhere",
+  },
+  ".garment-row .drawing": { h: "4.5rem", gridRow: { base: "span 3", md: "auto" } },
+  ".garment-row .drawing path": { fill: "panel", stroke: "ink", strokeWidth: "1.3px" },
+  "main .garment-row .name": {
+    fontFamily: "heading",
+    fontSize: "xl",
+    fontWeight: "600",
+    color: "ink",
+    _hover: { color: "chalk" },
+  },
+  ".garment-row .soft": { color: "inkSoft" },
+  ".garment-row [data-mark=good]": { color: "good" },
+  ".garment-row [data-mark=asks]": { color: "warn" },
+  ".garment-row [data-mark=fault]": { color: "fault" },
+  ".list-table": { w: "100%", textAlign: "start", fontSize: "md" },
+  ".list-table th": {
+    color: "inkSoft",
+    fontWeight: "500",
+    textAlign: "start",
+    px: "3",
+    py: "2.5",
+    borderBottom: "1px solid",
+    borderColor: "ruleStrong",
+  },
+  ".list-table td": { px: "3", py: "2.5", borderBottom: "1px solid", borderColor: "rule", overflowWrap: "anywhere" },
+  ".list-table .name": { fontWeight: "600", maxW: "24rem" },
+  ".list-table .date": { whiteSpace: "nowrap" },
+  ".list-table .soft": { color: "inkSoft" },
+  // On a phone the note is left to the client's own page.
+  ".list-table .desk-only": { display: { base: "none", md: "table-cell" } },
+} as const;
