@@ -76,7 +76,8 @@ app.use((request, response, next) => {
   countBody(request, response);
   next();
 });
-app.use(compression());
+// Scripts and styles are packed, as they are large and kept by browsers; a page is smaller than the packing of it is quick.
+app.use(["/assets", "/theme.css"], compression());
 app.use("/assets", express.static("build/client/assets", { immutable: true, maxAge: "1y", index: false }));
 app.use(express.static("build/client", { maxAge: "1h", index: false }));
 const build = await import(new URL("../../build/server/index.js", import.meta.url).href);
