@@ -41,6 +41,8 @@ export const LIMITS = {
   segments: 40_000,
   depth: 64,
   attributes: 200,
+  /** Letters of one transform: each function in it is multiplied with those before. */
+  transform: 4000,
   /** A name longer than this is cut: it is only shown. */
   name: 80,
   /** Nothing on a cutting table is larger, in millimetres. */

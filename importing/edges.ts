@@ -51,8 +51,7 @@ function joinShapes(shapes: readonly Shape[]): readonly Shape[] {
   const closed = shapes.filter((shape) => shape.isClosed);
   const named = shapes.filter((shape) => !shape.isClosed && isNamedEdge(shape.name));
   const open = shapes.filter((shape) => !shape.isClosed && !isNamedEdge(shape.name));
-  const ends = open.flatMap((shape) => [startOf(shape.path), endOf(shape.path)]);
-  const meeting = (p: Point) => ends.filter((end) => isNear(end, p)).length;
+  const endsNear = endsByPlace(open);
   const left = new Set(open);
   const joined: Shape[] = [];
   for (const shape of open) {
@@ -62,8 +61,9 @@ function joinShapes(shapes: readonly Shape[]): readonly Shape[] {
       grown = false;
       for (const backwards of [false, true]) {
         const at = backwards ? startOf(path) : endOf(path);
-        if (meeting(at) !== 2 || isNear(startOf(path), endOf(path))) continue;
-        const next = [...left].find((other) => isNear(startOf(other.path), at) || isNear(endOf(other.path), at));
+        const meeting = endsNear(at);
+        if (meeting.length !== 2 || isNear(startOf(path), endOf(path))) continue;
+        const next = meeting.find((other) => left.has(other));
         if (!next) continue;
         left.delete(next);
         const onwards = isNear(startOf(next.path), at) ? next.path : reversePath(next.path);
@@ -74,6 +74,26 @@ function joinShapes(shapes: readonly Shape[]): readonly Shape[] {
     joined.push({ name: shape.name, path, isClosed: isNear(startOf(path), endOf(path)) });
   }
   return [...closed, ...named, ...joined];
+}
+
+/** The shapes that end near a place, each as often as it does. Looked up by squares: every line against every other took seconds. */
+function endsByPlace(shapes: readonly Shape[]): (p: Point) => readonly Shape[] {
+  const squares = new Map<string, { readonly shape: Shape; readonly at: Point }[]>();
+  const squareOf = (v: number) => Math.floor(v / MEETING_MM);
+  for (const shape of shapes) {
+    for (const at of [startOf(shape.path), endOf(shape.path)]) {
+      const key = `${squareOf(at.x)} ${squareOf(at.y)}`;
+      squares.set(key, [...(squares.get(key) ?? []), { shape, at }]);
+    }
+  }
+  return (p) =>
+    [-1, 0, 1].flatMap((dx) =>
+      [-1, 0, 1].flatMap((dy) =>
+        (squares.get(`${squareOf(p.x) + dx} ${squareOf(p.y) + dy}`) ?? [])
+          .filter(({ at }) => isNear(at, p))
+          .map(({ shape }) => shape),
+      ),
+    );
 }
 
 function isNamedEdge(name: string | null): boolean {

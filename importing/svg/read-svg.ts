@@ -38,6 +38,9 @@ const LEFT_OUT: Readonly<Record<string, string>> = {
   text: "Writing in the drawing was left out.",
 };
 
+/** A piece of curve has six figures; so many letters for each, or the path has more pieces than are taken. */
+const LONGEST_SEGMENT = 60;
+
 class NoUnit extends Error {}
 class Unsafe extends Error {}
 class NotSvg extends Error {}
@@ -96,6 +99,7 @@ function walk(
     if (warning && (above?.isDrawn ?? true)) note(warning);
     const isDrawn =
       (above?.isDrawn ?? true) && !warning && !NOT_DRAWN.has(element) && !isHidden(attributes) && element !== "switch";
+    if ((attributes.transform?.length ?? 0) > LIMITS.transform) throw new TooMuch();
     const own = attributes.transform ? [attributes.transform] : [];
     const frame = element === "svg" ? frameTransforms(attributes, above === undefined, assumed) : [];
     const level: Level = {
@@ -121,6 +125,7 @@ function addShape(
 ): void {
   const data = shapeData(element, attributes);
   if (data === null) return;
+  if (data.length > LIMITS.segments * LONGEST_SEGMENT) throw new TooMuch();
   const runs = pathRuns(data, level.transforms);
   if (runs === null) note("A path that cannot be read was left out.");
   for (const run of runs ?? []) add(level.name, run.path, run.isClosed);
