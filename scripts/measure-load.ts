@@ -38,6 +38,10 @@ const garments = await linksOn("/", /\/garments\/[0-9a-f-]{36}\/\w+/g);
 const WORDS = ["linen", "velvet coat", "Berta", "Holm 1", "nightgown", "no such thing", "a", "tweed dress 12"];
 const one = (of: readonly string[]) => (i: number) => of[i % of.length] ?? "/";
 
+/** What somebody who moves about in the open app asks for: the data of a page without its frame. */
+const dataOf = (path: string) =>
+  path.startsWith("/?") ? path.replace("/?", "/_root.data?") : path.replace(/^([^?]+)/, "$1.data");
+
 const PAGES: Readonly<Record<string, (i: number) => string>> = {
   worktable: (i) => `/?page=${i % 50}`,
   clients: (i) => `/clients?page=${i % 50}`,
@@ -46,12 +50,16 @@ const PAGES: Readonly<Record<string, (i: number) => string>> = {
   search: (i) => `/search?q=${encodeURIComponent(one(WORDS)(i))}`,
 };
 
-console.log(`${"page".padEnd(12)}${"median ms".padStart(12)}${"99th ms".padStart(12)}`);
-for (const [name, path] of Object.entries(PAGES)) {
+console.log(`${"".padEnd(18)}${"median ms".padStart(12)}${"99th ms".padStart(12)}`);
+async function tell(name: string, path: (i: number) => string): Promise<void> {
   await times(path, WARM_UP);
   const taken = await times(path, Number(rounds));
   const at = (share: number) => (taken[Math.min(taken.length - 1, Math.floor(taken.length * share))] ?? 0).toFixed(1);
-  console.log(`${name.padEnd(12)}${at(0.5).padStart(12)}${at(0.99).padStart(12)}`);
+  console.log(`${name.padEnd(18)}${at(0.5).padStart(12)}${at(0.99).padStart(12)}`);
+}
+for (const [name, path] of Object.entries(PAGES)) {
+  await tell(`${name}, whole`, path);
+  await tell(`${name}, data`, (i) => dataOf(path(i)));
 }
 
 export {};

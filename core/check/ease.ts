@@ -7,6 +7,7 @@ export type EaseKnot = { readonly at: number; readonly density: number };
 
 /** Ease fades out over this length before the shoulder point (common practice, no source). */
 export const FADE_AT_SHOULDER_MM = 10;
+const NO_SECTION_MM = 1e-6;
 /** It sets in gradually above the notch; our own figure, about a thumb's breadth. */
 const ONSET_AT_NOTCH_MM = 25;
 /** On a short section onset and fade may together take no more than two thirds of it. */
@@ -20,7 +21,8 @@ export function easeProfile(notchAt: number, seamLength: number, ease: number, l
   const section = seamLength - notchAt;
   const onset = Math.min(ONSET_AT_NOTCH_MM, section * MOST_SHARE_OF_SECTION);
   const fade = Math.min(FADE_AT_SHOULDER_MM, section * MOST_SHARE_OF_SECTION);
-  const density = (ease - lowerEase) / (section - (onset + fade) / 2);
+  // A notch at the very end of a seam leaves no stretch for ease.
+  const density = section > NO_SECTION_MM ? (ease - lowerEase) / (section - (onset + fade) / 2) : 0;
   const above: EaseProfile = [
     { at: notchAt + onset, density },
     { at: seamLength - fade, density },
@@ -28,7 +30,7 @@ export function easeProfile(notchAt: number, seamLength: number, ease: number, l
   ];
   if (lowerEase === 0) return [{ at: 0, density: 0 }, { at: notchAt, density: 0 }, ...above];
   const edge = Math.min(ONSET_AT_NOTCH_MM, notchAt * MOST_SHARE_OF_SECTION);
-  const below = lowerEase / (notchAt - edge);
+  const below = notchAt > NO_SECTION_MM ? lowerEase / (notchAt - edge) : 0;
   return [
     { at: 0, density: 0 },
     { at: edge, density: below },

@@ -35,7 +35,7 @@ export function summaryOf(spec: GarmentSpec): GarmentSummary {
     drawing:
       drawn.length > 0
         ? {
-            data: drawn.map((piece) => svgPathData(piece.outline, true)).join(""),
+            data: inWholeMillimetres(drawn.map((piece) => svgPathData(piece.outline, true)).join("")),
             box: boxOf(drawn.map((piece) => piece.outline)),
           }
         : null,
@@ -47,4 +47,9 @@ export function summaryOf(spec: GarmentSpec): GarmentSummary {
     collar: collar?.drawing.title ?? null,
     next: states.find(({ mark }) => mark !== "done") ?? null,
   };
+}
+
+/** A picture a thumb high shows no less; and lists are sent with all of theirs. */
+function inWholeMillimetres(data: string): string {
+  return data.replace(/-?\d+\.\d+/g, (figure) => `${Math.round(Number(figure))}`);
 }

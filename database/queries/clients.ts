@@ -28,23 +28,32 @@ export async function searchClients(
   return rows;
 }
 
-/** Counts and dates are looked up for the rows of the page alone. A column of one table is written without its table: so it is named here. */
+/**
+ * Counts and dates are looked up for the rows of the page alone, so the page is cut out first: those before it would be counted as well.
+ * In a query of one table a column is written without its table, so the page's is named here.
+ */
 function listed(database: Database, studioId: string, which: SQL | undefined, size: number, page: number) {
-  return database
-    .select({
-      id: clients.id,
-      name: clients.name,
-      note: clients.note,
-      garmentCount: sql<number>`(select count(*)::int from ${garments} where ${garments}.client_id = ${clients}.id and ${garments}.deleted_at is null and ${garments}.archived_at is null)`,
-      measuredOn: sql<
-        string | null
-      >`(select max(${measurementSets}.taken_on)::text from ${measurementSets} where ${measurementSets}.client_id = ${clients}.id)`,
-    })
+  const rows = database
+    .select({ id: clients.id, name: clients.name, note: clients.note })
     .from(clients)
     .where(and(eq(clients.studioId, studioId), which, inHand))
     .orderBy(asc(clients.name))
     .limit(size)
-    .offset(startOf(page));
+    .offset(startOf(page))
+    .as("listed");
+  const client = sql`${sql.identifier("listed")}.${sql.identifier("id")}`;
+  return database
+    .select({
+      id: rows.id,
+      name: rows.name,
+      note: rows.note,
+      garmentCount: sql<number>`(select count(*)::int from ${garments} where ${garments}.client_id = ${client} and ${garments}.deleted_at is null and ${garments}.archived_at is null)`,
+      measuredOn: sql<
+        string | null
+      >`(select max(${measurementSets}.taken_on)::text from ${measurementSets} where ${measurementSets}.client_id = ${client})`,
+    })
+    .from(rows)
+    .orderBy(asc(rows.name));
 }
 
 export async function findClient(database: Database, studioId: string, clientId: string): Promise<Client | null> {
