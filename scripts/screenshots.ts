@@ -89,6 +89,12 @@ async function traceSample() {
   await driver.sleep(400);
 }
 
+/** What the buttons of a garment's menu do. */
+async function shelve(garment: string, act: "archive" | "delete" | "restore") {
+  const sent = new URLSearchParams({ what: "garment", id: garment.split("/").at(-1) ?? "", act });
+  await fetch(new URL("/shelves", base), { method: "POST", body: sent, redirect: "manual" });
+}
+
 function focusOn(name: string) {
   return async () => {
     const box = await driver.findElement(By.css(`input[name="${name}"]`));
@@ -140,7 +146,10 @@ try {
   await shoot("match", `${blouse}/match`, { ready: "[data-chart] svg" });
   await shoot("card", `${blouse}/card`, { ready: "[data-step]" });
   await shoot("practice", `${blouse}/card?practice=3`, { ready: "[data-practice]", act: answerTheSlants });
-  await shoot("sleeve-768", `${blouse}/sleeve`, { width: 768, height: 1024, ready: "svg.sheet" });
+  await shelve(tea, "archive");
+  await shelve(dress, "delete");
+  await shoot("put-away", "/shelves");
+  for (const garment of [tea, dress]) await shelve(garment, "restore");
 } finally {
   await close();
 }
