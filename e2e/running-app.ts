@@ -6,6 +6,7 @@ import { serve } from "../scripts/machine/server.mjs";
 
 export type RunningApp = {
   readonly url: string;
+  readonly databaseUrl: string;
   readonly stopDatabase: () => void;
   readonly restartDatabase: () => void;
   readonly close: () => Promise<void>;
@@ -20,6 +21,7 @@ export async function startApp(): Promise<RunningApp> {
   const server = await serve({ root: process.cwd(), databaseUrl: postgres.url, port: await freePort(), quiet: true });
   return {
     url: server.url,
+    databaseUrl: postgres.url,
     stopDatabase: postgres.stop,
     restartDatabase: postgres.restart,
     close: async () => {
