@@ -205,6 +205,7 @@ describe("matching", () => {
         /\s+/g,
         " ",
       );
+    await she.find("[data-ribbon-handle]");
     expect(await rowOf("Front")).toMatch(/3 9⁄16 in 3 9⁄16 in/);
     const grip = await she.find('[data-ribbon-handle="Front notch"] .grip');
     await browser.driver

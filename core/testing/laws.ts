@@ -64,7 +64,7 @@ function notFinite(garment: Garment): readonly string[] {
   return found.slice(0, 1);
 }
 
-const CHORDS = 40;
+const CHORDS = 24;
 
 function untoldOutlines({ pieces, findings }: Garment): readonly string[] {
   const told = findings.filter(({ code }) => code === "outline-crosses-itself" || code === "outline-open");
