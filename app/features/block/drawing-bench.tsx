@@ -3,7 +3,7 @@ import { FieldGroup } from "@app/features/garment/field-group";
 import { WorkColumns } from "@app/features/garment/work-columns";
 import { Sheet } from "@app/features/sheet/sheet";
 import type { View } from "@app/features/sheet/view";
-import { Box, Text } from "@chakra-ui/react";
+import { Box, Button, Flex, Text } from "@chakra-ui/react";
 import { boxOf, type Path, pathLength } from "@core/geometry/index";
 import type { DrawingUnit, DrawnEdge } from "@importing/index";
 import { useMemo, useState } from "react";
@@ -49,6 +49,16 @@ export function DrawingBench() {
               aria-label="Drawing"
               onChange={(event) => void drawing.open(event.currentTarget.files?.[0])}
             />
+            {drawing.isReading && (
+              <Flex gap="3" align="center">
+                <Text role="status" color="inkSoft">
+                  The drawing is being read …
+                </Text>
+                <Button size="sm" variant="outline" borderColor="ruleStrong" color="ink" onClick={drawing.giveUp}>
+                  Give up
+                </Button>
+              </Flex>
+            )}
             {drawing.problem && (
               <Text role="alert" color="fault" data-drawing-problem={drawing.problem.code}>
                 {drawing.problem.message}

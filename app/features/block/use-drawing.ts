@@ -1,6 +1,8 @@
+import type { openDrawing } from "@app/workers/open-drawing";
 import type { Path } from "@core/geometry/index";
 import type { DrawingProblem, DrawingUnit, DrawnEdge } from "@importing/index";
-import { useCallback, useState } from "react";
+import { wrap } from "comlink";
+import { useCallback, useEffect, useRef, useState } from "react";
 import type { PickedRole, Picks } from "./use-pick";
 
 type State = {
@@ -9,6 +11,7 @@ type State = {
   readonly edges: readonly DrawnEdge[];
   readonly notes: readonly string[];
   readonly problem: DrawingProblem | null;
+  readonly isReading: boolean;
   readonly picks: Picks;
   readonly guessed: ReadonlySet<PickedRole>;
   readonly join: ((edges: readonly DrawnEdge[]) => Path | null) | null;
@@ -20,32 +23,57 @@ const EMPTY: State = {
   edges: [],
   notes: [],
   problem: null,
+  isReading: false,
   picks: {},
   guessed: new Set(),
   join: null,
 };
 
-/** The drawing that is open and what was pointed at in it. The readers are large, and fetched only when a file is opened. */
+/**
+ * The drawing that is open and what was pointed at in it. It is read in a worker, so that a large one stops nothing and can be given up;
+ * the readers are fetched only when a file is opened.
+ */
 export function useDrawing() {
   const [state, setState] = useState(EMPTY);
-
-  const read = useCallback(async (text: string, assumed: DrawingUnit | null) => {
-    const { drawnEdges, guessEdges, joinEdges, readDrawing } = await import("@importing/index");
-    const opened = readDrawing(text, assumed);
-    if (!opened.ok) return setState({ ...EMPTY, text, assumed, problem: opened.problem });
-    const edges = drawnEdges(opened.drawing);
-    const picks = guessEdges(edges);
-    setState({
-      text,
-      assumed,
-      edges,
-      notes: opened.drawing.notes,
-      problem: null,
-      picks,
-      guessed: new Set(Object.keys(picks) as PickedRole[]),
-      join: joinEdges,
-    });
+  const reading = useRef<Worker | null>(null);
+  const stop = useCallback(() => {
+    reading.current?.terminate();
+    reading.current = null;
   }, []);
+  useEffect(() => stop, [stop]);
+
+  const read = useCallback(
+    async (text: string, assumed: DrawingUnit | null) => {
+      stop();
+      const worker = new Worker(new URL("../../workers/open-drawing.worker.ts", import.meta.url), { type: "module" });
+      reading.current = worker;
+      setState({ ...EMPTY, text, assumed, isReading: true });
+      const [{ joinEdges }, opened] = await Promise.all([
+        import("@importing/index"),
+        wrap<typeof openDrawing>(worker)(text, assumed),
+      ]);
+      if (reading.current !== worker) return;
+      stop();
+      if (!opened.ok) return setState({ ...EMPTY, text, assumed, problem: opened.problem });
+      const { edges, notes, guessed } = opened;
+      setState({
+        ...EMPTY,
+        text,
+        assumed,
+        edges,
+        notes,
+        picks: guessed,
+        guessed: new Set(Object.keys(guessed) as PickedRole[]),
+        join: joinEdges,
+      });
+    },
+    [stop],
+  );
+
+  const giveUp = useCallback(() => {
+    stop();
+    setState(EMPTY);
+  }, [stop]);
 
   const open = useCallback(
     async (file: File | undefined) => {
@@ -82,5 +110,5 @@ export function useDrawing() {
     });
   }, []);
 
-  return { ...state, open, assume, toggle };
+  return { ...state, open, assume, giveUp, toggle };
 }

@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { openDrawing } from "./open-drawing";
+
+expose(openDrawing);
