@@ -45,7 +45,7 @@ const METHODS: Readonly<Record<SetInMethod, MethodEntry>> = {
   },
   "bust-twelfth": {
     name: "Bust twelfth",
-    summary: "Cap height a twelfth of the bust and half an inch; half the armhole laid flat to each side.",
+    summary: "Cap height a twelfth of the bust and 1/2 in (1.3 cm); half the armhole laid flat to each side.",
     typicalOf: "quick dressmaking",
     laysArmhole: true,
     takesHeight: false,
