@@ -13,6 +13,7 @@ import {
   estimateUpperArm,
   estimateWrist,
   findSlips,
+  latestOf,
   MEASURE_IDS,
   measureNamed,
   measureOf,
@@ -178,5 +179,18 @@ describe("a measuring", () => {
   it("has left and right for limbs only", () => {
     expect(TAKEN_IDS).toContain("upperArm.left");
     expect(TAKEN_IDS).not.toContain("bust.left");
+  });
+});
+
+describe("what is known of a body now", () => {
+  it("is the newest reading of each measure, left and right of one day together", () => {
+    const newestFirst = [
+      { waist: 740, upperArm: 300 },
+      { waist: 720, hip: 980, "upperArm.left": 296, "upperArm.right": 302 },
+      { bust: 900, hip: 970 },
+    ];
+    expect(latestOf(newestFirst)).toEqual({ waist: 740, upperArm: 300, hip: 980, bust: 900 });
+    expect(latestOf(newestFirst.slice(1))).toMatchObject({ "upperArm.left": 296, "upperArm.right": 302 });
+    expect(latestOf([])).toEqual({});
   });
 });

@@ -1,4 +1,4 @@
-import { phrase } from "../../draft";
+import { length, phrase } from "../../draft";
 import type { StyleField } from "../style";
 
 /** The lengths that a raglan line is drawn by, in millimetres. */
@@ -68,7 +68,7 @@ export const RAGLAN_FIELDS = {
     label: "Over-arm line moved to balance, at most",
     bounds: { least: 0, most: 60 },
     usual: 12.7,
-    rule: phrase`the grain may shift by up to half an inch`,
+    rule: phrase`the grain may shift by up to ${length(12.7)}`,
     source: "common practice, no source",
   },
 } as const satisfies Readonly<Record<keyof RaglanLengths, StyleField>>;
