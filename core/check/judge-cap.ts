@@ -74,11 +74,17 @@ function whyRuleMisses(task: SetInTask, sleeve: SetInSleeve): Phrase {
   return phrase` Half the armhole is laid flat, ${length(frontWidth)} to each side, so each slant is already ${length(Math.hypot(frontWidth, height))} before any curve is drawn.`;
 }
 
+const NO_SECTION_MM = 1e-6;
+
 /** The ease of each section against what the cloth can take in without puckers. */
 export function judgeEase(seams: readonly Seam[], task: SetInTask, cloth: Cloth): readonly Finding[] {
   const sections = seams.flatMap((seam) =>
-    seam.sections.map((section) => ({ seam, section, share: section.ease / section.bodyLength })),
+    seam.sections
+      // Between two marks in one place nothing can be eased in.
+      .filter(({ bodyLength }) => bodyLength > NO_SECTION_MM)
+      .map((section) => ({ seam, section, share: section.ease / section.bodyLength })),
   );
+  if (sections.length === 0) return [];
   const worst = sections.reduce((a, b) => (b.share > a.share ? b : a));
   // What is gathered or pleated is not eased in.
   if (

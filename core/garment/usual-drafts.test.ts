@@ -153,6 +153,28 @@ describe("what is not drafted", () => {
   });
 });
 
+describe("a bowed stand", () => {
+  it("has a bow that goes with its length: 4 in belong to 9 1/2 in (common practice, no source)", () => {
+    for (const bust of [32, 37, 44]) {
+      const { defaults, collar, seams } = draftGarment(
+        specOf({ ...DRAFTED, body: { ...DRAFTED.body, bust }, collar: { kind: "stand", school: "bowed" } }),
+      );
+      expect(collar).not.toBeNull();
+      const half = seams.find(({ id }) => id === "neckline")?.bodyLength ?? Number.NaN;
+      expect(Number(defaults.find(({ path }) => path === "collar.bow")?.value) / half).toBeCloseTo(4 / 9.5, 3);
+    }
+  });
+});
+
+describe("a button stand", () => {
+  it("is no dart of a piece", () => {
+    const { pieces } = draftGarment(
+      specOf({ ...DRAFTED, block: { source: "drafted", shaping: "none", buttonStand: 1 }, sleeve: { kind: "kimono" } }),
+    );
+    expect(pieces.find(({ id }) => id === "front")?.darts).toEqual([]);
+  });
+});
+
 describe("remedies", () => {
   it("are never absurd: no more ease is offered than a crown could hold without gathers", () => {
     for (const upperArm of [14, 16, 18, 20, 22]) {
