@@ -1,7 +1,7 @@
 import { closeSync, createReadStream, mkdirSync, openSync, readFileSync, writeFileSync, writeSync } from "node:fs";
 import { join } from "node:path";
 import { createInterface } from "node:readline";
-import { draftGarment, type Garment, type Issue, nestsTooDeep, readGarment, writeResult } from "@core/garment/index";
+import { draftGarment, type Garment, type Issue, readGarmentText, writeResult } from "@core/garment/index";
 import { writeBlockDxf, writeBlockSvg, writePdf, writeSvg } from "@exporting/index";
 import { type ExportKind, readArguments } from "./arguments";
 
@@ -16,14 +16,7 @@ type Outcome =
   | { readonly ok: false; readonly issues: readonly Issue[] };
 
 function draftText(text: string): Outcome {
-  if (nestsTooDeep(text)) return issue("too-deep", "", "The file nests too deep to be a garment.");
-  let file: unknown;
-  try {
-    file = JSON.parse(text.replace(/^\uFEFF/, ""));
-  } catch (error) {
-    return issue("not-json", "", `The file is not JSON: ${(error as Error).message}`);
-  }
-  const read = readGarment(file);
+  const read = readGarmentText(text);
   return read.ok ? { ok: true, garment: draftGarment(read.spec) } : read;
 }
 

@@ -5,7 +5,7 @@ import { postedForm, storable } from "@app/server/posted-texts";
 import { Box, Button, Field, Flex, Heading, Input, NativeSelect, Text } from "@chakra-ui/react";
 import { bodyOf, latestOf } from "@core/body/index";
 import { DEFAULT_CLOTH } from "@core/cloth/index";
-import { emptyGarment, nestsTooDeep, readGarment, summaryOf, writeGarment } from "@core/garment/index";
+import { emptyGarment, readGarmentText, summaryOf, writeGarment } from "@core/garment/index";
 import { findClient, listClients, measurementHistory, searchClients } from "@database/queries/clients";
 import { clothTable } from "@database/queries/cloths";
 import { addGarment } from "@database/queries/garments";
@@ -76,15 +76,10 @@ export async function action({ request }: Route.ActionArgs) {
 async function openFile(file: File) {
   if (file.size > LARGEST_FILE)
     return { ok: false as const, sentences: [`${file.name} is too large to be a garment file.`] };
-  try {
-    const text = await file.text();
-    if (nestsTooDeep(text))
-      return { ok: false as const, sentences: [`${file.name} nests too deep to be a garment file.`] };
-    const read = readGarment(JSON.parse(text));
-    return read.ok ? read : { ok: false as const, sentences: read.issues.map((issue) => issue.message) };
-  } catch {
-    return { ok: false as const, sentences: [`${file.name} is not a garment file: it is not JSON.`] };
-  }
+  const read = readGarmentText(await file.text());
+  return read.ok
+    ? read
+    : { ok: false as const, sentences: read.issues.map((issue) => `${file.name}: ${issue.message}`) };
 }
 
 export default function NewGarment({ loaderData: { clients, words, isLong }, actionData }: Route.ComponentProps) {

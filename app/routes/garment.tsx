@@ -8,7 +8,7 @@ import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/databas
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { Text } from "@chakra-ui/react";
 import { bodyOf, latestOf } from "@core/body/index";
-import { nestsTooDeep, readGarment, type Station, summaryOf, writeGarment } from "@core/garment/index";
+import { readGarment, readGarmentText, type Station, summaryOf, writeGarment } from "@core/garment/index";
 
 import { measurementHistory } from "@database/queries/clients";
 import { clothTable } from "@database/queries/cloths";
@@ -62,7 +62,7 @@ export async function action({ request, params }: Route.ActionArgs) {
   const garmentId = idFrom(params.garmentId, "This garment");
   const sent = MENDED.safeParse(textsOf(await postedForm(request)));
   if (!sent.success) return data({ problems: ["What was sent is no garment file."] }, { status: 422 });
-  const read = readFile(sent.data.file);
+  const read = readGarmentText(sent.data.file);
   if (!read.ok) return data({ problems: read.issues.map(({ message }) => message) }, { status: 422 });
   const kept = await attemptInStudio((database, studio) =>
     saveVersion(database, studio.id, garmentId, {
@@ -74,17 +74,6 @@ export async function action({ request, params }: Route.ActionArgs) {
   );
   if (!kept.ok) return data({ problems: [kept.sentence] }, { status: 503 });
   return kept.value ? redirect(`/garments/${garmentId}/sleeve`) : notFound("This garment");
-}
-
-function readFile(text: string) {
-  try {
-    if (nestsTooDeep(text))
-      return { ok: false as const, issues: [{ message: "It nests too deep to be a garment file." }] };
-    return readGarment(JSON.parse(text));
-  } catch (error) {
-    const message = `This is not JSON: ${error instanceof Error ? error.message : error}.`;
-    return { ok: false as const, issues: [{ message }] };
-  }
 }
 
 /**

@@ -1,5 +1,5 @@
 import { postedForm } from "@app/server/posted-texts";
-import { draftGarment, nestsTooDeep, readGarment, writeGarment } from "@core/garment/index";
+import { draftGarment, readGarment, readGarmentText, writeGarment } from "@core/garment/index";
 import { isTapeUnit, type TapeUnit } from "@core/tape/index";
 import { isPaper, writeBlockDxf, writeBlockSvg, writeMethodsPdf, writePdf, writeSvg } from "@exporting/index";
 import type { Route } from "./+types/sheets";
@@ -15,7 +15,7 @@ export async function action({ request, params }: Route.ActionArgs) {
   const text = String(form.get("garment") ?? "");
   const asked = form.get("unit");
   const unit: TapeUnit = isTapeUnit(asked) ? asked : "in";
-  const read = readGarment(text.length <= MOST_CHARACTERS ? parse(text) : null);
+  const read = text.length <= MOST_CHARACTERS ? readGarmentText(text) : readGarment(null);
   if (!read.ok) return new Response(read.issues.map((issue) => issue.message).join("\n"), { status: 422 });
   const garment = draftGarment(read.spec);
   const name = fileName(read.spec.name);
@@ -48,14 +48,6 @@ export async function action({ request, params }: Route.ActionArgs) {
 /** The address is for the download button only; opened by hand it leads back. */
 export function loader() {
   return new Response("Open a garment and choose what to download.", { status: 404 });
-}
-
-function parse(text: string): unknown {
-  try {
-    return nestsTooDeep(text) ? null : JSON.parse(text);
-  } catch {
-    return null;
-  }
 }
 
 function download(body: string | Buffer, type: string, name: string): Response {

@@ -7,7 +7,8 @@ export type EaseKnot = { readonly at: number; readonly density: number };
 
 /** Ease fades out over this length before the shoulder point (common practice, no source). */
 export const FADE_AT_SHOULDER_MM = 10;
-const NO_SECTION_MM = 1e-6;
+/** A stretch of a seam that is shorter holds no ease. */
+export const NO_SECTION_MM = 1e-6;
 /** It sets in gradually above the notch; our own figure, about a thumb's breadth. */
 const ONSET_AT_NOTCH_MM = 25;
 /** On a short section onset and fade may together take no more than two thirds of it. */

@@ -1,11 +1,10 @@
 export { type EaseKnot, type EaseProfile, easeProfile, easeUpTo, FADE_AT_SHOULDER_MM, partAt } from "./ease";
 export type { Finding, Remedy, Severity, SpecChange } from "./finding";
+export { judgeFrontAndBack, judgeRoundArmhole } from "./judge-armhole";
 export {
   judgeAlteration,
   judgeContradiction,
-  judgeFrontAndBack,
   judgeObstacle,
-  judgeRoundArmhole,
   judgeTooMuchAllowance,
 } from "./judge-block";
 export { judgeBodiceSleeve, judgeNoRoom } from "./judge-bodice";

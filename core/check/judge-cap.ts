@@ -1,6 +1,7 @@
 import { type Cloth, clothOf } from "../cloth";
 import { length, type Phrase, percent, phrase } from "../draft";
 import { pleatsFor, type SetInSleeve, type SetInTask } from "../sleeve/set-in";
+import { NO_SECTION_MM } from "./ease";
 import type { Finding, Remedy } from "./finding";
 import { draftByFitFirst, MOST_STRETCH_SHARE, reconcile, surplusOf } from "./reconcile";
 import type { Seam } from "./seam";
@@ -73,8 +74,6 @@ function whyRuleMisses(task: SetInTask, sleeve: SetInSleeve): Phrase {
   const { height, frontWidth } = sleeve.frame;
   return phrase` Half the armhole is laid flat, ${length(frontWidth)} to each side, so each slant is already ${length(Math.hypot(frontWidth, height))} before any curve is drawn.`;
 }
-
-const NO_SECTION_MM = 1e-6;
 
 /** The ease of each section against what the cloth can take in without puckers. */
 export function judgeEase(seams: readonly Seam[], task: SetInTask, cloth: Cloth): readonly Finding[] {

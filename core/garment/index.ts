@@ -25,7 +25,7 @@ export {
 export type { Issue } from "./issues";
 export { type ReadLength, readLength } from "./length-field";
 export { provenFindings } from "./prove-remedies";
-export { nestsTooDeep, type ReadGarment, readGarment } from "./read";
+export { nestsTooDeep, type ReadGarment, readGarment, readGarmentText } from "./read";
 export { type ReadMeasures, readMeasures } from "./read-measures";
 export type { DefaultTaken } from "./resolve";
 export { writeResult } from "./result";

@@ -1,7 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { readingsOf, SAMPLE_FILE, sampleSpec } from "../testing/sample";
-import { type Issue, readGarment, writeGarment } from ".";
+import { type Issue, readGarment, readGarmentText, writeGarment } from ".";
 
 function issuesOf(file: unknown): readonly Issue[] {
   const read = readGarment(file);
@@ -121,5 +121,24 @@ describe("reading a garment file", () => {
       }),
       { numRuns: 400 },
     );
+  });
+});
+
+describe("the text of a garment file", () => {
+  const codeOf = (text: string) => {
+    const read = readGarmentText(text);
+    return read.ok ? "read" : read.issues[0]?.code;
+  };
+
+  it("is read with and without the mark that some editors put before it", () => {
+    const text = JSON.stringify(SAMPLE_FILE);
+    expect(codeOf(text)).toBe("read");
+    expect(codeOf(`\uFEFF${text}`)).toBe("read");
+  });
+
+  it("is refused where it is no JSON, or nests so deep that reading it could overflow; brackets in a name are no nesting", () => {
+    expect(codeOf("{")).toBe("not-json");
+    expect(codeOf(`${"[".repeat(6000)}${"]".repeat(6000)}`)).toBe("too-deep");
+    expect(codeOf(JSON.stringify({ ...SAMPLE_FILE, name: "[".repeat(60) }))).toBe("read");
   });
 });

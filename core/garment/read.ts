@@ -8,6 +8,20 @@ export type ReadGarment =
   | { readonly ok: true; readonly spec: GarmentSpec }
   | { readonly ok: false; readonly issues: readonly Issue[] };
 
+/** Reads the text of a garment file, as it is uploaded, posted, mended by hand or given on the command line. */
+export function readGarmentText(text: string): ReadGarment {
+  if (nestsTooDeep(text)) return refuse(unreadable("too-deep", "The file nests too deep to be a garment."));
+  try {
+    return readGarment(JSON.parse(text.replace(/^\uFEFF/, "")));
+  } catch (error) {
+    return refuse(unreadable("not-json", `The file is not JSON: ${error instanceof Error ? error.message : error}`));
+  }
+}
+
+function unreadable(code: string, message: string): Issue {
+  return { code, path: "", message, value: null, bounds: null };
+}
+
 /** Reads an open garment file. Every way in goes through here: the app, the stored versions, the command line. */
 export function readGarment(file: unknown): ReadGarment {
   if (file === null || typeof file !== "object" || Array.isArray(file)) {
