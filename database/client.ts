@@ -1,5 +1,5 @@
 import { drizzle, type NodePgDatabase } from "drizzle-orm/node-postgres";
-import { Pool } from "pg";
+import { Client, Pool } from "pg";
 import * as schema from "./schema";
 
 export type Database = NodePgDatabase<typeof schema>;
@@ -21,4 +21,20 @@ export function connect(url: string): { readonly database: Database; readonly cl
   pool.on("connect", (client) => client.on("error", () => {}));
   pool.on("error", (error) => console.error(`database connection lost: ${error.message}`));
   return { database: drizzle(pool, { schema, casing: "snake_case" }), close: () => pool.end() };
+}
+
+/** One number among the locks of the database, for whoever changes the tables. */
+const TABLES_LOCK = 748_209_311;
+
+/** Does the work while nobody else does such work on this database; waits until they are done. */
+export async function alone(url: string, work: () => Promise<void>): Promise<void> {
+  const client = new Client({ connectionString: url });
+  await client.connect();
+  try {
+    await client.query("select pg_advisory_lock($1)", [TABLES_LOCK]);
+    await work();
+  } finally {
+    // The lock goes with its connection.
+    await client.end();
+  }
 }

@@ -1,6 +1,6 @@
 import { readGarment, summaryOf, UNREADABLE_SUMMARY } from "@core/garment/index";
 import { migrate } from "drizzle-orm/node-postgres/migrator";
-import { connect } from "./client";
+import { alone, connect } from "./client";
 import { loadDemo } from "./demo";
 import { keepSummary, withoutSummary } from "./queries/garments";
 import { firstStudio } from "./queries/studios";
@@ -26,12 +26,14 @@ async function summarize(): Promise<void> {
 }
 
 try {
-  await migrate(database, { migrationsFolder: "database/migrations" });
-  await summarize();
-  if ((await firstStudio(database)) === null) {
+  // Two copies that start at once would both make the tables: the second waits for the first.
+  await alone(url, async () => {
+    await migrate(database, { migrationsFolder: "database/migrations" });
+    await summarize();
+    if ((await firstStudio(database)) !== null) return;
     await loadDemo(database);
     console.log("A made-up workroom with its clients and garments was added to look around in.");
-  }
+  });
 } finally {
   await close();
 }

@@ -44,6 +44,9 @@ export const clients = pgTable(
   },
   (table) => [
     index("clients_by_studio").on(table.studioId, table.name),
+    index("clients_put_away")
+      .on(table.studioId, table.id)
+      .where(sql`archived_at is not null or deleted_at is not null`),
     index("clients_by_words").using("gin", table.name.op("gin_trgm_ops")),
   ],
 );
@@ -83,7 +86,9 @@ export const garments = pgTable(
     ...shelf(),
   },
   (table) => [
-    index("garments_by_studio").on(table.studioId, table.changedAt),
+    index("garments_in_hand")
+      .on(table.studioId, table.changedAt)
+      .where(sql`archived_at is null and deleted_at is null`),
     index("garments_by_client").on(table.clientId, table.changedAt),
     index("garments_by_words").using("gin", table.name.op("gin_trgm_ops")),
   ],
@@ -135,4 +140,14 @@ export const garmentVersions = pgTable(
     createdAt: createdAt(),
   },
   (table) => [primaryKey({ columns: [table.garmentId, table.number] })],
+);
+
+/** What the practice tapes read lately, each numbered from 1: a tape belongs to the page that made up its id, and to nobody's records. */
+export const practiceReadings = pgTable(
+  "practice_readings",
+  { tapeId: uuid().notNull(), number: integer().notNull(), mm: doublePrecision().notNull(), createdAt: createdAt() },
+  (table) => [
+    primaryKey({ columns: [table.tapeId, table.number] }),
+    index("practice_readings_by_age").on(table.createdAt),
+  ],
 );

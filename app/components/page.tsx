@@ -1,4 +1,3 @@
-import { Box, chakra, Flex, Heading } from "@chakra-ui/react";
 import type { ReactNode } from "react";
 import { Link } from "react-router";
 
@@ -13,29 +12,21 @@ export function Page({
   readonly children: ReactNode;
 }) {
   return (
-    <Box maxW="70rem" w="100%" mx="auto" px={{ base: 4, md: 8 }} py="7">
-      <Flex align="baseline" justify="space-between" gap="4" wrap="wrap" mb="6">
-        <Heading as="h1" fontFamily="heading" fontSize="3xl" fontWeight="600" minW="0" overflowWrap="anywhere">
-          {title}
-        </Heading>
+    <div className="page">
+      <div className="page-head">
+        <h1>{title}</h1>
         {actions}
-      </Flex>
+      </div>
       {children}
-    </Box>
+    </div>
   );
 }
 
 /** A link that is the page's main act. */
-export const ActionLink = chakra(Link, {
-  base: {
-    display: "inline-block",
-    px: "4",
-    py: "1.5",
-    bg: "chalk",
-    color: "onChalk",
-    borderRadius: "sm",
-    fontWeight: "600",
-    textDecoration: "none",
-    _hover: { opacity: 0.9 },
-  },
-});
+export function ActionLink({ to, children }: { readonly to: string; readonly children: string }) {
+  return (
+    <Link className="main-act" to={to}>
+      {children}
+    </Link>
+  );
+}

@@ -1,4 +1,3 @@
-import { chakra, Flex } from "@chakra-ui/react";
 import type { TapeUnit } from "@core/tape/index";
 import { usePreferences } from "./preferences";
 
@@ -7,32 +6,14 @@ const CHOICES: readonly { readonly unit: TapeUnit; readonly label: string; reado
   { unit: "cm", label: "cm", name: "Centimetres" },
 ];
 
-const Choice = chakra("button", {
-  base: {
-    px: { base: "1.5", md: "3" },
-    py: "1",
-    fontSize: "sm",
-    cursor: "pointer",
-    color: "inkSoft",
-    "&[aria-pressed=true]": { bg: "ink", color: "paper" },
-  },
-});
-
 /** One switch for the whole app, the card and the prints. It only changes how lengths are written. */
 export function UnitSwitch() {
   const { unit, setUnit } = usePreferences();
   return (
-    <Flex
-      role="group"
-      aria-label="Tape unit"
-      border="1px solid"
-      borderColor="ruleStrong"
-      borderRadius="sm"
-      overflow="hidden"
-      flexShrink="0"
-    >
+    // biome-ignore lint/a11y/useSemanticElements: a fieldset would draw a frame and a legend round two words
+    <div className="unit-switch" role="group" aria-label="Tape unit">
       {CHOICES.map((choice) => (
-        <Choice
+        <button
           key={choice.unit}
           type="button"
           title={choice.name}
@@ -40,8 +21,8 @@ export function UnitSwitch() {
           onClick={() => setUnit(choice.unit)}
         >
           {choice.label}
-        </Choice>
+        </button>
       ))}
-    </Flex>
+    </div>
   );
 }

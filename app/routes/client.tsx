@@ -8,7 +8,6 @@ import { ShelfActs } from "@app/features/shelves/shelf-acts";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { postedForm } from "@app/server/posted-texts";
 import { readPreferences } from "@app/server/preferences";
-import { Box, Flex, Grid, Heading, Text } from "@chakra-ui/react";
 import { findSlips } from "@core/body/index";
 import { addMeasurementSets, findClient, measurementHistory } from "@database/queries/clients";
 import { listGarments } from "@database/queries/garments";
@@ -75,78 +74,61 @@ export default function Client({ loaderData, actionData }: Route.ComponentProps)
   const [newest] = history;
   return (
     <Page title={client.name} actions={<ActionLink to={`/garments/new?client=${client.id}`}>New garment</ActionLink>}>
-      {client.note && (
-        <Text color="inkSoft" mb="6" maxW="50rem">
-          {client.note}
-        </Text>
-      )}
-      <Grid templateColumns={{ base: "minmax(0, 1fr)", lg: "minmax(0, 3fr) minmax(0, 2fr)" }} gap="12">
-        <Box>
-          <Flex align="baseline" justify="space-between" gap="4">
-            <Heading as="h2" fontFamily="heading" fontSize="xl">
-              Measures
-            </Heading>
+      {client.note && <p className="page-lead">{client.note}</p>}
+      <div className="client-columns">
+        <section>
+          <div className="part-head">
+            <h2 className="page-part">Measures</h2>
             <Link to={`/clients/${client.id}/measure`}>{newest ? "Measure again" : "Measure"}</Link>
-          </Flex>
+          </div>
           {newest ? (
             <MeasuresTable sets={sets} history={history} />
           ) : (
-            <Text mt="3" color="inkSoft">
-              Not measured yet. Until then every garment stands on estimates, and says so.
-            </Text>
+            <p className="page-note">Not measured yet. Until then every garment stands on estimates, and says so.</p>
           )}
           {history.length > SHOWN_SETS && (
-            <Flex gap="4" mt="2" align="baseline">
+            <div className="list-pager">
               <PageButton isOff={first === 0} onPress={() => setFirst(Math.max(0, first - SHOWN_SETS))}>
                 Newer
               </PageButton>
               <PageButton isOff={first + SHOWN_SETS >= history.length} onPress={() => setFirst(first + SHOWN_SETS)}>
                 Older
               </PageButton>
-              <Text fontSize="sm" color="inkSoft">
+              <span>
                 {first + 1} to {Math.min(first + SHOWN_SETS, history.length)} of {history.length} measurings
-              </Text>
-            </Flex>
+              </span>
+            </div>
           )}
           {history.length > 1 && <HistoryChart history={history} />}
-        </Box>
-        <Box>
-          <Heading as="h2" fontFamily="heading" fontSize="xl" mb="2">
-            Garments
-          </Heading>
+        </section>
+        <section>
+          <h2 className="page-part">Garments</h2>
           {garments.length === 0 ? (
-            <Text color="inkSoft">None yet. A new garment starts from the newest measures.</Text>
+            <p className="page-note">None yet. A new garment starts from the newest measures.</p>
           ) : (
             garments.map((garment) => (
-              <Flex
-                key={garment.id}
-                justify="space-between"
-                gap="4"
-                py="2.5"
-                borderBottom="1px solid"
-                borderColor="rule"
-              >
-                <Box minW="0" overflowWrap="anywhere">
-                  <Link to={`/garments/${garment.id}/sleeve`}>{garment.name}</Link>
-                </Box>
-                <Text color="inkSoft" whiteSpace="nowrap">
+              <p key={garment.id} className="client-garment">
+                <Link to={`/garments/${garment.id}/sleeve`}>
+                  {garment.name}
+                </Link>
+                <span>
                   version {garment.version}, {garment.changed}
-                </Text>
-              </Flex>
+                </span>
+              </p>
             ))
           )}
           <ListPager page={page} hasMore={hasMore} />
           {newest && (
-            <Box mt="8">
+            <div className="page-section">
               <SlipsList slips={findSlips(newest.measures)} hasAny />
-            </Box>
+            </div>
           )}
-          <Box mt="8">
+          <div className="page-section">
             <ShelfActs what="client" id={client.id} acts={["archive", "delete"]} />
-          </Box>
+          </div>
           <CsvExchange clientId={client.id} hasMeasures={history.length > 0} answer={actionData} />
-        </Box>
-      </Grid>
+        </section>
+      </div>
     </Page>
   );
 }
@@ -161,15 +143,8 @@ function PageButton({
   readonly children: string;
 }) {
   return (
-    <Text
-      asChild
-      color={isOff ? "inkSoft" : "chalk"}
-      textDecoration={isOff ? "none" : "underline"}
-      cursor={isOff ? "default" : "pointer"}
-    >
-      <button type="button" disabled={isOff} onClick={onPress}>
-        {children}
-      </button>
-    </Text>
+    <button className="pager-button" type="button" disabled={isOff} onClick={onPress}>
+      {children}
+    </button>
   );
 }

@@ -2,7 +2,6 @@ import { ListPager } from "@app/components/list-pager";
 import { ActionLink, Page } from "@app/components/page";
 import { SearchBox } from "@app/components/search-box";
 import { inStudio } from "@app/server/database";
-import { Box, Text } from "@chakra-ui/react";
 import { listClients } from "@database/queries/clients";
 import { pageFrom } from "@database/queries/page";
 import { format, parseISO } from "date-fns";
@@ -27,15 +26,11 @@ export async function loader({ request }: Route.LoaderArgs) {
 export default function Clients({ loaderData: { clients, page, hasMore } }: Route.ComponentProps) {
   return (
     <Page title="Clients" actions={<ActionLink to="/clients/new">Add a client</ActionLink>}>
-      {(clients.length > 0 || page > 0) && (
-        <Box mb="5">
-          <SearchBox />
-        </Box>
-      )}
+      {(clients.length > 0 || page > 0) && <SearchBox />}
       {clients.length === 0 ? (
-        <Text fontSize="lg" color="inkSoft">
+        <p className="page-empty">
           Nobody yet. Add a client with what the tape read, and every garment for them starts from it.
-        </Text>
+        </p>
       ) : (
         <table className="list-table">
           <thead>
@@ -50,7 +45,9 @@ export default function Clients({ loaderData: { clients, page, hasMore } }: Rout
             {clients.map((client) => (
               <tr key={client.id}>
                 <td className="name">
-                  <Link to={`/clients/${client.id}`}>{client.name}</Link>
+                  <Link to={`/clients/${client.id}`}>
+                    {client.name}
+                  </Link>
                 </td>
                 <td className="date">{client.measuredOn ?? "not yet"}</td>
                 <td>{client.garmentCount === 0 ? "none" : client.garmentCount}</td>

@@ -1,4 +1,4 @@
-import type { SaveAnswer } from "@app/features/garment/save-work";
+import type { SaveAnswer } from "@app/features/garment/save-answer";
 import { attemptInStudio, idFrom } from "@app/server/database";
 import { postedJson } from "@app/server/posted-json";
 import { readGarment, summaryOf, writeGarment } from "@core/garment/index";

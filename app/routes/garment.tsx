@@ -1,6 +1,7 @@
 import { Page } from "@app/components/page";
 import { StudioClothsProvider } from "@app/features/cloths/studio-cloths";
 import { Bench } from "@app/features/garment/bench";
+import { hasKeptWork } from "@app/features/garment/kept-work";
 import { isStation } from "@app/features/garment/stations";
 import { Unreadable } from "@app/features/garment/unreadable";
 import { WorkProvider } from "@app/features/garment/work-context";
@@ -89,9 +90,17 @@ export function shouldRevalidate(asked: ShouldRevalidateFunctionArgs) {
  * The draft is laid out in the browser alone: drawing it on the server as well took forty times as long as looking the garment up, for a
  * picture that nothing could be done with until the browser had drawn it again.
  */
-export async function clientLoader({ serverLoader }: Route.ClientLoaderArgs) {
-  return serverLoader();
+export async function clientLoader({ params, serverLoader }: Route.ClientLoaderArgs) {
+  const [loaded, kept] = await Promise.all([serverLoader(), keptWork(params.garmentId)]);
+  return { ...loaded, kept };
 }
+async function keptWork(garmentId: string) {
+  if (!hasKeptWork(garmentId)) return null;
+  // Reading a garment file takes the whole schema, which a garment that is opened as it was saved does not wait for.
+  const { readKeptWork } = await import("@app/features/garment/read-kept-work");
+  return readKeptWork(garmentId);
+}
+
 clientLoader.hydrate = true as const;
 
 export function HydrateFallback() {
@@ -112,8 +121,9 @@ export default function GarmentPage({ loaderData, actionData, params }: Route.Co
     return <Unreadable {...loaderData} issues={actionData?.problems ?? loaderData.issues} />;
   }
   const { garmentId, clientId, clientName, version, spec, newest, cloths } = loaderData;
+  const kept = "kept" in loaderData ? loaderData.kept : null;
   return (
-    <WorkProvider key={garmentId} garmentId={garmentId} spec={spec} version={version}>
+    <WorkProvider key={garmentId} garmentId={garmentId} spec={spec} version={version} kept={kept}>
       <StudioClothsProvider value={cloths}>
         <Bench
           garmentId={garmentId}

@@ -3,7 +3,6 @@ import { SearchBox } from "@app/components/search-box";
 import { GarmentInHand } from "@app/features/worktable/garment-in-hand";
 import { listedGarment } from "@app/features/worktable/listed-garment";
 import { inStudio } from "@app/server/database";
-import { Box, Heading, Text } from "@chakra-ui/react";
 import { searchClients } from "@database/queries/clients";
 import { searchGarments } from "@database/queries/garments";
 import { Link } from "react-router";
@@ -30,31 +29,27 @@ export default function Search({ loaderData: { words, clients, garments } }: Rou
     <Page title="Find">
       <SearchBox key={words} words={words} />
       {words !== "" && clients.length === 0 && garments.length === 0 && (
-        <Text mt="6" fontSize="lg">
-          No client and no garment has “{words}” in its name.
-        </Text>
+        <p className="page-empty">No client and no garment has “{words}” in its name.</p>
       )}
       {clients.length > 0 && (
-        <Box mt="8">
-          <Heading as="h2" fontFamily="heading" fontSize="xl" mb="2">
-            Clients
-          </Heading>
+        <section className="page-section">
+          <h2 className="page-part">Clients</h2>
           {clients.map((client) => (
-            <Text key={client.id} py="1.5" overflowWrap="anywhere">
-              <Link to={`/clients/${client.id}`}>{client.name}</Link>
-            </Text>
+            <p key={client.id} className="found-client">
+              <Link to={`/clients/${client.id}`}>
+                {client.name}
+              </Link>
+            </p>
           ))}
-        </Box>
+        </section>
       )}
       {garments.length > 0 && (
-        <Box mt="8">
-          <Heading as="h2" fontFamily="heading" fontSize="xl" mb="2">
-            Garments
-          </Heading>
+        <section className="page-section">
+          <h2 className="page-part">Garments</h2>
           {garments.map((garment) => (
             <GarmentInHand key={garment.id} garment={garment} />
           ))}
-        </Box>
+        </section>
       )}
     </Page>
   );

@@ -40,7 +40,7 @@ export default function Shelves({ loaderData: shelves, actionData }: Route.Compo
   const [search] = useSearchParams();
   const just = shelves.find(({ id }) => id === search.get("just"));
   return (
-    <Page title="Put away">
+    <Page title="On the shelves">
       <Text color="inkSoft" mt="-4" mb="6" maxW="44rem">
         What is put away or deleted is in no list, and can be taken back out from here. A client’s garments go and come
         with the client. What is deleted can be destroyed for good: then nothing of it is left.

@@ -1,6 +1,7 @@
 import { idFrom } from "@app/server/database";
 import { postedForm } from "@app/server/posted-texts";
-import { practiceTape } from "@app/server/practice-tape";
+import { listenToPracticeTape } from "@app/server/practice-tape";
+import { pressPracticeTape, readingsOf } from "@app/server/tape-readings";
 import { z } from "zod";
 import type { Route } from "./+types/tape";
 
@@ -11,7 +12,7 @@ const HEARTBEAT_MS = 20_000;
 
 /** The readings of a practice tape as server-sent events, from the one after the last that the browser says it had. */
 export function loader({ request, params }: Route.LoaderArgs) {
-  const tape = practiceTape(idFrom(params.tapeId, "This tape"));
+  const readings = readingsOf(idFrom(params.tapeId, "This tape"));
   const after = Number(request.headers.get("last-event-id") ?? 0);
   const encoder = new TextEncoder();
   let stop = () => {};
@@ -20,8 +21,8 @@ export function loader({ request, params }: Route.LoaderArgs) {
       const write = (text: string) => controller.enqueue(encoder.encode(text));
       write(`retry: ${RETRY_MS}\n\n`);
       const heartbeat = setInterval(() => write(": still here\n\n"), HEARTBEAT_MS);
-      const unlisten = tape.listen(Number.isInteger(after) && after > 0 ? after : 0, {
-        send: (number, mm) => write(`id: ${number}\nevent: reading\ndata: ${mm}\n\n`),
+      const listening = listenToPracticeTape(readings, Number.isInteger(after) && after > 0 ? after : 0, {
+        send: ({ number, mm }) => write(`id: ${number}\nevent: reading\ndata: ${mm}\n\n`),
         drop: () => {
           stop();
           controller.close();
@@ -29,7 +30,7 @@ export function loader({ request, params }: Route.LoaderArgs) {
       });
       stop = () => {
         clearInterval(heartbeat);
-        unlisten();
+        void listening.then((unlisten) => unlisten());
       };
       request.signal.addEventListener("abort", () => stop());
     },
@@ -46,9 +47,9 @@ export function loader({ request, params }: Route.LoaderArgs) {
 
 /** Presses the practice tape's button at a length. */
 export async function action({ request, params }: Route.ActionArgs) {
-  const tape = practiceTape(idFrom(params.tapeId, "This tape"));
+  const tapeId = idFrom(params.tapeId, "This tape");
   const pressed = PRESS.safeParse(Object.fromEntries(await postedForm(request)));
   if (!pressed.success) return new Response("A reading is a length of up to 3 m.", { status: 422 });
-  tape.press(pressed.data.mm);
+  await pressPracticeTape(tapeId, pressed.data.mm);
   return new Response(null, { status: 204 });
 }

@@ -4,7 +4,6 @@ import { SearchBox } from "@app/components/search-box";
 import { GarmentInHand } from "@app/features/worktable/garment-in-hand";
 import { listedGarment } from "@app/features/worktable/listed-garment";
 import { inStudio } from "@app/server/database";
-import { Box, Text } from "@chakra-ui/react";
 import { listGarments } from "@database/queries/garments";
 import { pageFrom } from "@database/queries/page";
 import { Link } from "react-router";
@@ -24,7 +23,7 @@ export default function Worktable({ loaderData }: Route.ComponentProps) {
   const { studio, garments, page, hasMore } = loaderData;
   return (
     <Page title="On the worktable" actions={<ActionLink to="/garments/new">New garment</ActionLink>}>
-      <Text color="inkSoft" mt="-4" mb="6">
+      <p className="page-lead">
         {studio} ·{" "}
         {hasMore || page > 0
           ? "what is in hand"
@@ -32,17 +31,13 @@ export default function Worktable({ loaderData }: Route.ComponentProps) {
             ? "one garment in hand"
             : `${garments.length} garments in hand`}
         , last worked on first
-      </Text>
-      {(garments.length > 0 || page > 0) && (
-        <Box mb="6">
-          <SearchBox />
-        </Box>
-      )}
+      </p>
+      {(garments.length > 0 || page > 0) && <SearchBox />}
       {garments.length === 0 ? (
-        <Text fontSize="lg">
+        <p className="page-empty">
           Nothing in hand. <Link to="/clients/new">Add a client</Link> with their measures, then start a garment for
           them: three tape readings of the armhole and one of the arm are enough for a sleeve.
-        </Text>
+        </p>
       ) : (
         garments.map((garment) => <GarmentInHand key={garment.id} garment={garment} />)
       )}

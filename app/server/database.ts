@@ -6,11 +6,27 @@ import { isDatabaseDown } from "./database-down";
 /** One pool for the whole server process: connections are the one thing it may hold. */
 let connection: ReturnType<typeof connect> | null = null;
 
-function theDatabase(): Database {
+export function databaseUrl(): string {
   const url = process.env.DATABASE_URL;
   if (!url) throw new Error("DATABASE_URL is not set: start the app with npm start.");
-  connection ??= connect(url);
+  return url;
+}
+
+export function theDatabase(): Database {
+  connection ??= connect(databaseUrl());
   return connection.database;
+}
+
+/** The workroom in charge is looked up again after this long: it is the same for every request, and each lookup costs a journey. */
+const KNOWN_FOR_MS = 5000;
+let inCharge: { readonly studio: Studio; readonly until: number } | null = null;
+
+async function studioInCharge(database: Database): Promise<Studio> {
+  if (inCharge && performance.now() < inCharge.until) return inCharge.studio;
+  const studio = await firstStudio(database);
+  if (!studio) throw new Error("The database holds no workroom: start the app with npm start, which makes one.");
+  inCharge = { studio, until: performance.now() + KNOWN_FOR_MS };
+  return studio;
 }
 
 const DATABASE_DOWN = "database-down";
@@ -21,9 +37,7 @@ class DatabaseDown extends Error {}
 async function withStudio<Result>(work: (database: Database, studio: Studio) => Promise<Result>): Promise<Result> {
   try {
     const database = theDatabase();
-    const studio = await firstStudio(database);
-    if (!studio) throw new Error("The database holds no workroom: start the app with npm start, which makes one.");
-    return await work(database, studio);
+    return await work(database, await studioInCharge(database));
   } catch (error) {
     if (isDatabaseDown(error)) throw new DatabaseDown("the database is not answering", { cause: error });
     throw error;

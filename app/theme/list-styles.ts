@@ -40,4 +40,24 @@ export const listStyles = {
   ".list-table .soft": { color: "inkSoft" },
   // On a phone the note is left to the client's own page.
   ".list-table .desk-only": { display: { base: "none", md: "table-cell" } },
+  ".measures-table": { mt: "2" },
+  ".measures-table .figure": { textAlign: "end", whiteSpace: "nowrap" },
+  ".measures-table td.newest": { fontWeight: "600" },
+  ".measures-table .change": { color: "chalk", fontSize: "sm", fontWeight: "400", mr: "2" },
+  ".client-columns": {
+    display: "grid",
+    gridTemplateColumns: { base: "minmax(0, 1fr)", lg: "minmax(0, 3fr) minmax(0, 2fr)" },
+    gap: "12",
+  },
+  ".client-garment": {
+    display: "flex",
+    justifyContent: "space-between",
+    gap: "4",
+    py: "2.5",
+    borderBottom: "1px solid",
+    borderColor: "rule",
+  },
+  ".client-garment a": { minW: "0", overflowWrap: "anywhere" },
+  ".client-garment span": { color: "inkSoft", whiteSpace: "nowrap" },
+  ".found-client": { py: "1.5", overflowWrap: "anywhere" },
 } as const;

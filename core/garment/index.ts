@@ -23,9 +23,9 @@ export {
   styleHandle,
 } from "./handles";
 export type { Issue } from "./issues";
-export { type ReadLength, readLength } from "./length-field";
 export { provenFindings } from "./prove-remedies";
 export { nestsTooDeep, type ReadGarment, readGarment, readGarmentText } from "./read";
+export { type ReadLength, readLength } from "./read-length";
 export { type ReadMeasures, readMeasures } from "./read-measures";
 export type { DefaultTaken } from "./resolve";
 export { writeResult } from "./result";

@@ -1,7 +1,7 @@
 import { closest, distance } from "fastest-levenshtein";
-import type { z } from "zod";
+import type * as z from "zod/mini";
 import { fieldPath, fieldsInside, labelOf } from "./fields";
-import { type LengthProblem, quoted } from "./length-field";
+import { type LengthProblem, quoted } from "./read-length";
 import type { BlockSource } from "./spec";
 
 /** Why a file is not a garment: for people and for programs. */
@@ -20,7 +20,7 @@ const BLOCK_SOURCES: readonly BlockSource[] = ["readings", "drafted", "outline"]
 const NEAR_ENOUGH = 4;
 
 /** Zod's findings as issues, each in a sentence that names the figure and the way out. */
-export function issuesOf(error: z.ZodError, input: unknown): readonly Issue[] {
+export function issuesOf(error: z.core.$ZodError, input: unknown): readonly Issue[] {
   return error.issues.flatMap((issue) => {
     const path = issue.path.join(".");
     const value = valueAt(input, issue.path);
@@ -52,13 +52,24 @@ export function issuesOf(error: z.ZodError, input: unknown): readonly Issue[] {
           {
             code: "wrong-kind",
             path,
-            message: `${labelOf(path) || "The file"}: ${quoted(value)} is not what belongs here (${issue.message.toLowerCase()}).`,
+            message: `${labelOf(path) || "The file"}: ${quoted(value)} is not what belongs here${wanted(issue)}.`,
             value,
             bounds: null,
           },
         ];
     }
   });
+}
+
+const KINDS: Readonly<Record<string, string>> = {
+  string: "text",
+  number: "a number",
+  object: "a group of fields in braces",
+};
+
+function wanted(issue: z.core.$ZodIssue): string {
+  const kind = issue.code === "invalid_type" ? (KINDS[issue.expected] ?? issue.expected) : null;
+  return kind === null ? "" : `: it has to be ${kind}`;
 }
 
 function unknownField(parent: string, key: string): Issue {

@@ -1,7 +1,7 @@
 import { splitTakenId, TAKEN_IDS, type Taken, type TakenId } from "../body";
 import type { TapeUnit } from "../tape";
 import { LENGTH_FIELDS } from "./fields";
-import { readLength } from "./length-field";
+import { readLength } from "./read-length";
 
 export type ReadMeasures = {
   /** Millimetres; only what was readable. */

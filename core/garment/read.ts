@@ -1,6 +1,6 @@
 import { isTapeUnit, TAPE_UNITS } from "../tape";
 import { type Issue, issuesOf } from "./issues";
-import { quoted } from "./length-field";
+import { quoted } from "./read-length";
 import { GARMENT_SCHEMAS } from "./schema";
 import type { GarmentSpec } from "./spec";
 

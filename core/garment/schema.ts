@@ -1,4 +1,4 @@
-import { z } from "zod";
+import * as z from "zod/mini";
 import {
   ALTERATION_KINDS,
   ARMHOLE_RULES,
@@ -26,8 +26,8 @@ import { HEM_FINISHES } from "../sleeve/finish";
 import { CAP_CURVES, FULLNESS_CHANGE, PLACEMENTS, SET_IN_METHODS, SLEEVE_CUTS, SURPLUS_WAYS } from "../sleeve/set-in";
 import { SLEEVE_KINDS, STYLE_KINDS, STYLES, type StyleKind } from "../sleeve/styles";
 import { TAPE_UNITS, type TapeUnit } from "../tape";
-import { LENGTH_FIELDS, labelOf } from "./fields";
-import { lengthField } from "./length-field";
+import { type Field, LENGTH_FIELDS, labelOf } from "./fields";
+import { readLength } from "./read-length";
 import { GARMENT_FORMAT, NOTCH_MARKS } from "./spec";
 
 /** A name without NULs, and with a sign for what is missing in the place of half of a surrogate pair: neither can be stored. */
@@ -46,18 +46,33 @@ const MOST_ALTERATIONS = 40;
 const LONGEST_PATH = 60_000;
 
 /** An edge as path data. What makes no curve is refused by name; what makes no bodice is found when it is drafted. */
-const EDGE = z
-  .string()
-  .max(LONGEST_PATH, "the path is too long")
-  .refine((data) => readPathData(data) !== null, {
-    message: "path data has to be one run of absolute M, L and C in millimetres, within 10 m",
-  });
+const EDGE = z.string().check(
+  z.maxLength(LONGEST_PATH, "the path is too long"),
+  z.refine((data) => readPathData(data) !== null, {
+    error: "path data has to be one run of absolute M, L and C in millimetres, within 10 m",
+  }),
+);
 const OUTLINE_HALF = z.strictObject({
   armhole: EDGE,
-  neckline: EDGE.optional(),
-  shoulder: EDGE.optional(),
-  grain: EDGE.optional(),
+  neckline: z.optional(EDGE),
+  shoulder: z.optional(EDGE),
+  grain: z.optional(EDGE),
 });
+
+/** An optional length of the garment file, in millimetres once read. */
+function lengthField(unit: TapeUnit, field: Field) {
+  return z.optional(
+    z.pipe(
+      z.unknown(),
+      z.transform((written, context): number => {
+        const read = readLength(written, unit, field);
+        if (read.ok) return read.mm;
+        context.issues.push({ code: "custom", message: read.problem.message, params: read.problem, input: written });
+        return z.NEVER;
+      }),
+    ),
+  );
+}
 
 /** The open garment file with its lengths in `unit`; reading it gives millimetres. */
 function garmentSchema(unit: TapeUnit) {
@@ -67,14 +82,20 @@ function garmentSchema(unit: TapeUnit) {
     return lengthField(unit, field);
   };
   const range = (path: string) =>
-    z
-      .strictObject({ least: length(`${path}.least`), most: length(`${path}.most`) })
-      .transform(({ least, most }, context) => {
+    z.pipe(
+      z.strictObject({ least: length(`${path}.least`), most: length(`${path}.most`) }),
+      z.transform(({ least, most }, context) => {
         if (least !== undefined && most !== undefined && least <= most) return { least, most };
         const message = `${labelOf(path)}: it needs a least and a most, and the least may not be more than the most.`;
-        context.addIssue({ code: "custom", message, params: { code: "out-of-bounds", message, bounds: null } });
+        context.issues.push({
+          code: "custom",
+          message,
+          params: { code: "out-of-bounds", message, bounds: null },
+          input: { least, most },
+        });
         return z.NEVER;
-      });
+      }),
+    );
   const body = Object.fromEntries(MEASURE_IDS.map((id) => [id, length(`body.${id}`)])) as Record<
     MeasureId,
     ReturnType<typeof lengthField>
@@ -82,66 +103,74 @@ function garmentSchema(unit: TapeUnit) {
   const styles = Object.fromEntries(
     STYLE_KINDS.map((kind) => {
       const fields = Object.keys(STYLES[kind].fields).map((name) => [name, length(`sleeve.${kind}.${name}`)]);
-      return [kind, z.strictObject(Object.fromEntries(fields) as Record<string, ReturnType<typeof length>>).optional()];
+      return [
+        kind,
+        z.optional(z.strictObject(Object.fromEntries(fields) as Record<string, ReturnType<typeof length>>)),
+      ];
     }),
-  ) as Record<StyleKind, z.ZodOptional<z.ZodObject<Record<string, ReturnType<typeof length>>>>>;
+  ) as Record<StyleKind, z.ZodMiniOptional<z.ZodMiniObject<Record<string, ReturnType<typeof length>>, z.core.$strict>>>;
   const collarFields = Object.fromEntries(
     COLLAR_FIELD_NAMES.map((name) => {
       const { bounds, isAngle } = COLLAR_FIELDS[name];
-      return [name, isAngle ? z.number().min(bounds.least).max(bounds.most).optional() : length(`collar.${name}`)];
+      return [
+        name,
+        isAngle ? z.optional(z.number().check(z.gte(bounds.least), z.lte(bounds.most))) : length(`collar.${name}`),
+      ];
     }),
   ) as Record<CollarFieldName, ReturnType<typeof length>>;
   const collarChoices = Object.fromEntries(
-    COLLAR_CHOICE_NAMES.map((name) => [name, z.enum(optionsOf(name)).optional()]),
-  ) as unknown as { readonly [Name in CollarChoiceName]: z.ZodOptional<z.ZodType<CollarChoiceOf<Name>>> };
-  const alterations = z
-    .array(z.strictObject({ kind: z.enum(ALTERATION_KINDS), by: length("block.alterations.*.by").default(0) }))
-    .max(MOST_ALTERATIONS)
-    .optional();
+    COLLAR_CHOICE_NAMES.map((name) => [name, z.optional(z.enum(optionsOf(name)))]),
+  ) as unknown as { readonly [Name in CollarChoiceName]: z.ZodMiniOptional<z.ZodMiniType<CollarChoiceOf<Name>>> };
+  const alterations = z.optional(
+    z
+      .array(z.strictObject({ kind: z.enum(ALTERATION_KINDS), by: z._default(length("block.alterations.*.by"), 0) }))
+      .check(z.maxLength(MOST_ALTERATIONS)),
+  );
   return z.strictObject({
     format: z.literal(GARMENT_FORMAT),
     unit: z.enum(TAPE_UNITS),
-    name: z.string().transform(storable).pipe(z.string().trim().max(LONGEST_NAME)).default("Untitled garment"),
-    body: z.strictObject(body).default({}),
-    block: z
-      .discriminatedUnion("source", [
+    name: z._default(z.string().check(z.overwrite(storable), z.trim(), z.maxLength(LONGEST_NAME)), "Untitled garment"),
+    body: z._default(z.strictObject(body), {}),
+    block: z._default(
+      z.discriminatedUnion("source", [
         z.strictObject({
           source: z.literal("readings"),
-          armhole: z
-            .strictObject({
+          armhole: z._default(
+            z.strictObject({
               front: length("block.armhole.front"),
               back: length("block.armhole.back"),
               girth: length("block.armhole.girth"),
               depth: length("block.armhole.depth"),
-            })
-            .default({}),
-          shoulder: z
-            .strictObject({ length: length("block.shoulder.length"), slope: length("block.shoulder.slope") })
-            .optional(),
-          neckline: z
-            .strictObject({
+            }),
+            {},
+          ),
+          shoulder: z.optional(
+            z.strictObject({ length: length("block.shoulder.length"), slope: length("block.shoulder.slope") }),
+          ),
+          neckline: z.optional(
+            z.strictObject({
               width: length("block.neckline.width"),
               frontDepth: length("block.neckline.frontDepth"),
               backDepth: length("block.neckline.backDepth"),
               frontLength: length("block.neckline.frontLength"),
               backLength: length("block.neckline.backLength"),
-            })
-            .optional(),
+            }),
+          ),
           includesSeamAllowance: length("block.includesSeamAllowance"),
-          leaveOut: z
-            .strictObject({
+          leaveOut: z.optional(
+            z.strictObject({
               centreBack: length("block.leaveOut.centreBack"),
               centreFront: length("block.leaveOut.centreFront"),
-            })
-            .optional(),
+            }),
+          ),
           alterations,
         }),
         z.strictObject({
           source: z.literal("drafted"),
-          style: z.enum(BLOCK_STYLES).optional(),
-          neckRule: z.enum(NECK_RULES).optional(),
-          neckShape: z.enum(NECK_SHAPES).optional(),
-          armholeRule: z.enum(ARMHOLE_RULES).optional(),
+          style: z.optional(z.enum(BLOCK_STYLES)),
+          neckRule: z.optional(z.enum(NECK_RULES)),
+          neckShape: z.optional(z.enum(NECK_SHAPES)),
+          armholeRule: z.optional(z.enum(ARMHOLE_RULES)),
           shoulderEase: length("block.shoulderEase"),
           backSlope: length("block.backSlope"),
           frontSlope: length("block.frontSlope"),
@@ -149,93 +178,98 @@ function garmentSchema(unit: TapeUnit) {
           chestEase: length("block.chestEase"),
           waistEase: length("block.waistEase"),
           hipEase: length("block.hipEase"),
-          shaping: z.enum(SHAPINGS).optional(),
+          shaping: z.optional(z.enum(SHAPINGS)),
           dartIntake: length("block.dartIntake"),
           shoulderDartIntake: length("block.shoulderDartIntake"),
           centreBackShaping: length("block.centreBackShaping"),
           buttonStand: length("block.buttonStand"),
-          gathers: z.enum(GATHERS).optional(),
-          bodyLength: z.enum(BODY_LENGTHS).optional(),
+          gathers: z.optional(z.enum(GATHERS)),
+          bodyLength: z.optional(z.enum(BODY_LENGTHS)),
           alterations,
         }),
         z.strictObject({
           source: z.literal("outline"),
-          from: z.enum(["drawing", "photograph"]).optional(),
+          from: z.optional(z.enum(["drawing", "photograph"])),
           error: length("block.error"),
           front: OUTLINE_HALF,
           back: OUTLINE_HALF,
           alterations,
         }),
-      ])
-      .default({ source: "readings", armhole: {} }),
-    cloth: z
-      .strictObject({
-        kind: z.enum(CLOTH_KINDS).optional(),
-        takes: z
-          .strictObject({
+      ]),
+      { source: "readings", armhole: {} },
+    ),
+    cloth: z._default(
+      z.strictObject({
+        kind: z.optional(z.enum(CLOTH_KINDS)),
+        takes: z.optional(
+          z.strictObject({
             capEase: range("cloth.takes.capEase"),
             upperArmEase: range("cloth.takes.upperArmEase"),
-            mostEaseShare: z.number().min(0).max(MOST_EASE_SHARE),
-          })
-          .optional(),
+            mostEaseShare: z.number().check(z.gte(0), z.lte(MOST_EASE_SHARE)),
+          }),
+        ),
         width: length("cloth.width"),
-      })
-      .default({}),
-    sleeve: z
-      .strictObject({
-        kind: z.enum(SLEEVE_KINDS),
-        ...styles,
-        hem: z
-          .strictObject({
-            finish: z.enum(HEM_FINISHES).optional(),
-            depth: length("sleeve.hem.depth"),
-            ease: length("sleeve.hem.ease"),
-            overlap: length("sleeve.hem.overlap"),
-            opening: length("sleeve.hem.opening"),
-            elasticWidth: length("sleeve.hem.elasticWidth"),
-          })
-          .optional(),
-        method: z.enum(SET_IN_METHODS).optional(),
-        capEase: length("sleeve.capEase"),
-        backEaseShare: z.number().min(0).max(1).optional(),
-        upperArmEase: length("sleeve.upperArmEase"),
-        elbowEase: length("sleeve.elbowEase"),
-        wristEase: length("sleeve.wristEase"),
-        length: length("sleeve.length"),
-        hemTurnUp: length("sleeve.hemTurnUp"),
-        elbowDart: length("sleeve.elbowDart"),
-        cut: z.enum(SLEEVE_CUTS).optional(),
-        frontSeamUnder: length("sleeve.frontSeamUnder"),
-        backSeamUnder: length("sleeve.backSeamUnder"),
-        elbowHollow: length("sleeve.elbowHollow"),
-        capHeight: length("sleeve.capHeight"),
-        placement: z.enum(PLACEMENTS).optional(),
-        curve: z.enum(CAP_CURVES).optional(),
-        fullnessChange: z.number().min(FULLNESS_CHANGE.least).max(FULLNESS_CHANGE.most).optional(),
-        surplus: z.enum(SURPLUS_WAYS).optional(),
-        lowerEase: z
-          .strictObject({ front: length("sleeve.lowerEase.front"), back: length("sleeve.lowerEase.back") })
-          .optional(),
-        capHeightChange: length("sleeve.capHeightChange"),
-        capWidthChange: length("sleeve.capWidthChange"),
-        notches: z
-          .strictObject({ front: length("sleeve.notches.front"), back: length("sleeve.notches.back") })
-          .optional(),
-      })
-      .nullable()
-      .default({ kind: "set-in" }),
-    collar: z
-      .strictObject({ kind: z.enum(COLLAR_KINDS), ...collarFields, ...collarChoices })
-      .nullable()
-      .default(null),
-    notchMark: z.enum(NOTCH_MARKS).optional(),
-    allowances: z
-      .strictObject({
+      }),
+      {},
+    ),
+    sleeve: z._default(
+      z.nullable(
+        z.strictObject({
+          kind: z.enum(SLEEVE_KINDS),
+          ...styles,
+          hem: z.optional(
+            z.strictObject({
+              finish: z.optional(z.enum(HEM_FINISHES)),
+              depth: length("sleeve.hem.depth"),
+              ease: length("sleeve.hem.ease"),
+              overlap: length("sleeve.hem.overlap"),
+              opening: length("sleeve.hem.opening"),
+              elasticWidth: length("sleeve.hem.elasticWidth"),
+            }),
+          ),
+          method: z.optional(z.enum(SET_IN_METHODS)),
+          capEase: length("sleeve.capEase"),
+          backEaseShare: z.optional(z.number().check(z.gte(0), z.lte(1))),
+          upperArmEase: length("sleeve.upperArmEase"),
+          elbowEase: length("sleeve.elbowEase"),
+          wristEase: length("sleeve.wristEase"),
+          length: length("sleeve.length"),
+          hemTurnUp: length("sleeve.hemTurnUp"),
+          elbowDart: length("sleeve.elbowDart"),
+          cut: z.optional(z.enum(SLEEVE_CUTS)),
+          frontSeamUnder: length("sleeve.frontSeamUnder"),
+          backSeamUnder: length("sleeve.backSeamUnder"),
+          elbowHollow: length("sleeve.elbowHollow"),
+          capHeight: length("sleeve.capHeight"),
+          placement: z.optional(z.enum(PLACEMENTS)),
+          curve: z.optional(z.enum(CAP_CURVES)),
+          fullnessChange: z.optional(z.number().check(z.gte(FULLNESS_CHANGE.least), z.lte(FULLNESS_CHANGE.most))),
+          surplus: z.optional(z.enum(SURPLUS_WAYS)),
+          lowerEase: z.optional(
+            z.strictObject({ front: length("sleeve.lowerEase.front"), back: length("sleeve.lowerEase.back") }),
+          ),
+          capHeightChange: length("sleeve.capHeightChange"),
+          capWidthChange: length("sleeve.capWidthChange"),
+          notches: z.optional(
+            z.strictObject({ front: length("sleeve.notches.front"), back: length("sleeve.notches.back") }),
+          ),
+        }),
+      ),
+      { kind: "set-in" },
+    ),
+    collar: z._default(
+      z.nullable(z.strictObject({ kind: z.enum(COLLAR_KINDS), ...collarFields, ...collarChoices })),
+      null,
+    ),
+    notchMark: z.optional(z.enum(NOTCH_MARKS)),
+    allowances: z._default(
+      z.strictObject({
         general: length("allowances.general"),
         neckline: length("allowances.neckline"),
         hem: length("allowances.hem"),
-      })
-      .default({}),
+      }),
+      {},
+    ),
   });
 }
 

@@ -15,7 +15,11 @@ const inHand = and(isNull(clients.archivedAt), isNull(clients.deletedAt));
 
 /** A page of the clients, by name. */
 export async function listClients(database: Database, studioId: string, page: number): Promise<Page<ListedClient>> {
-  return onePage(page, (size) => listed(database, studioId, undefined, size, page));
+  return onePage(page, (size) =>
+    listed(database, studioId, undefined, size)
+      .prepare("clients_in_hand")
+      .execute({ from: startOf(page) }),
+  );
 }
 
 /** The clients whose name holds these words, as many as a page holds. */
@@ -24,7 +28,11 @@ export async function searchClients(
   studioId: string,
   words: string,
 ): Promise<readonly ListedClient[]> {
-  const { rows } = await onePage(0, (size) => listed(database, studioId, ilike(clients.name, holds(words)), size, 0));
+  const { rows } = await onePage(0, (size) =>
+    listed(database, studioId, ilike(clients.name, holds(words)), size)
+      .prepare("clients_found")
+      .execute({ from: 0 }),
+  );
   return rows;
 }
 
@@ -32,14 +40,14 @@ export async function searchClients(
  * Counts and dates are looked up for the rows of the page alone, so the page is cut out first: those before it would be counted as well.
  * In a query of one table a column is written without its table, so the page's is named here.
  */
-function listed(database: Database, studioId: string, which: SQL | undefined, size: number, page: number) {
+function listed(database: Database, studioId: string, which: SQL | undefined, size: number) {
   const rows = database
     .select({ id: clients.id, name: clients.name, note: clients.note })
     .from(clients)
     .where(and(eq(clients.studioId, studioId), which, inHand))
     .orderBy(asc(clients.name))
     .limit(size)
-    .offset(startOf(page))
+    .offset(sql.placeholder("from"))
     .as("listed");
   const client = sql`${sql.identifier("listed")}.${sql.identifier("id")}`;
   return database

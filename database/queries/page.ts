@@ -1,5 +1,5 @@
 /** So many rows of a list are asked for at a time. */
-const PAGE_SIZE = 24;
+const PAGE_SIZE = 20;
 /** No list is leafed through further: it is searched. */
 const MOST_PAGES = 10_000;
 

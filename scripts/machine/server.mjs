@@ -4,13 +4,14 @@ import { run, startChild } from "./run.mjs";
 const READY_WITHIN_MS = 60_000;
 
 /** Migrates the database, serves the built app on loopback, and returns once it answers. */
-export async function serve({ root, databaseUrl, port, quiet = false, onStarted = () => {} }) {
+export async function serve({ root, databaseUrl, port, processes = undefined, quiet = false, onStarted = () => {} }) {
   const env = {
     ...process.env,
     DATABASE_URL: databaseUrl,
     HOST: "127.0.0.1",
     PORT: String(port),
     NODE_ENV: "production",
+    ...(processes && { GAMINE_PROCESSES: String(processes) }),
   };
   run(process.execPath, ["--import", "tsx", "database/prepare.ts"], { cwd: root, env, quiet });
   const server = startChild(process.execPath, [join(root, "scripts", "machine", "app-server.mjs")], {

@@ -1,5 +1,4 @@
 import { LengthText } from "@app/components/length-text";
-import { Table, Text } from "@chakra-ui/react";
 import { measureOf, splitTakenId, TAKEN_IDS, type Taken, type TakenId } from "@core/body/index";
 
 export type ShownSet = { readonly id: string; readonly day: string; readonly measures: Taken };
@@ -19,49 +18,35 @@ export function MeasuresTable({ sets, history }: Props) {
     history.slice(history.indexOf(set) + 1).find((older) => older.measures[id] !== undefined)?.measures[id];
   const taken = TAKEN_IDS.filter((id) => sets.some((set) => set.measures[id] !== undefined));
   return (
-    <Table.Root variant="line" color="ink" mt="2" fontSize="md">
-      <Table.Header>
-        <Table.Row bg="transparent">
-          <Table.ColumnHeader color="inkSoft" borderColor="ruleStrong">
-            Measurement
-          </Table.ColumnHeader>
+    <table className="list-table measures-table">
+      <thead>
+        <tr>
+          <th>Measurement</th>
           {sets.map((set, index) => (
-            <Table.ColumnHeader
-              key={set.id}
-              color="inkSoft"
-              borderColor="ruleStrong"
-              textAlign="end"
-              display={index === 0 ? undefined : DESK_ONLY}
-            >
+            <th key={set.id} className={classOf(index)}>
               {set.day}
-            </Table.ColumnHeader>
+            </th>
           ))}
-        </Table.Row>
-      </Table.Header>
-      <Table.Body>
+        </tr>
+      </thead>
+      <tbody>
         {taken.map((id) => (
-          <Table.Row key={id} bg="transparent" data-measure={id}>
-            <Table.Cell title={measureOf(splitTakenId(id).measure).howTaken}>{nameOf(id)}</Table.Cell>
+          <tr key={id} data-measure={id}>
+            <td title={measureOf(splitTakenId(id).measure).howTaken}>{nameOf(id)}</td>
             {sets.map((set, index) => (
-              <Table.Cell
-                key={set.id}
-                textAlign="end"
-                fontWeight={index === 0 ? "600" : "400"}
-                whiteSpace="nowrap"
-                display={index === 0 ? undefined : DESK_ONLY}
-              >
+              <td key={set.id} className={classOf(index)}>
                 <Figure mm={set.measures[id]} before={before(set, id)} />
-              </Table.Cell>
+              </td>
             ))}
-          </Table.Row>
+          </tr>
         ))}
-      </Table.Body>
-    </Table.Root>
+      </tbody>
+    </table>
   );
 }
 
 /** On a phone only the newest is shown, with its changes. */
-const DESK_ONLY = { base: "none", md: "table-cell" };
+const classOf = (index: number) => (index === 0 ? "figure newest" : "figure desk-only");
 
 function nameOf(id: TakenId): string {
   const { measure, side } = splitTakenId(id);
@@ -74,9 +59,9 @@ function Figure({ mm, before }: { readonly mm: number | undefined; readonly befo
   return (
     <>
       {Math.abs(change) >= CHANGE_MM && (
-        <Text as="span" color="chalk" fontSize="sm" fontWeight="400" mr="2" data-change>
+        <span className="change" data-change>
           <LengthText mm={change} signed withUnit={false} />
-        </Text>
+        </span>
       )}
       <LengthText mm={mm} />
     </>

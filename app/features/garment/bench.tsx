@@ -1,12 +1,25 @@
-import { BlockStation } from "@app/features/block/block-station";
-import { Card } from "@app/features/card/card";
-import { CollarStation } from "@app/features/collar/collar-station";
-import { MatchStation } from "@app/features/match/match-station";
-import { MeasuresStation } from "@app/features/measures/measures-station";
-import type { GarmentClient } from "@app/features/measures/newer-measures";
 import { SleeveStation } from "@app/features/sleeve/sleeve-station";
 import type { Station } from "@core/garment/index";
+import { lazy, type ReactNode, Suspense, useEffect } from "react";
+import type { GarmentClient } from "../measures/newer-measures";
 import { BenchHeader } from "./bench-header";
+
+// The sleeve is what a garment opens at; the other stations are fetched once it stands, so that it stands sooner.
+const LATER = {
+  measures: () => import("@app/features/measures/measures-station"),
+  block: () => import("@app/features/block/block-station"),
+  collar: () => import("@app/features/collar/collar-station"),
+  match: () => import("@app/features/match/match-station"),
+  card: () => import("@app/features/card/card"),
+} as const;
+const MeasuresStation = lazy(async () => ({ default: (await LATER.measures()).MeasuresStation }));
+const BlockStation = lazy(async () => ({ default: (await LATER.block()).BlockStation }));
+const CollarStation = lazy(async () => ({ default: (await LATER.collar()).CollarStation }));
+const MatchStation = lazy(async () => ({ default: (await LATER.match()).MatchStation }));
+const Card = lazy(async () => ({ default: (await LATER.card()).Card }));
+
+/** How long the station that was opened has the browser to itself. */
+const REST_MS = 2000;
 
 type Props = {
   readonly garmentId: string;
@@ -16,15 +29,24 @@ type Props = {
 
 /** The garment on the table: its stations along the top, figures to the left, the sheet, what was found to the right. */
 export function Bench({ garmentId, client, station }: Props) {
+  useEffect(() => {
+    // What cannot be fetched ahead is asked for again when its station is opened.
+    const fetchAll = () => Object.values(LATER).forEach((fetchStation) => void fetchStation().catch(() => {}));
+    const timer = setTimeout(fetchAll, REST_MS);
+    return () => clearTimeout(timer);
+  }, []);
+  const stations: Readonly<Record<Station, () => ReactNode>> = {
+    measures: () => <MeasuresStation client={client} />,
+    block: () => <BlockStation />,
+    sleeve: () => <SleeveStation />,
+    collar: () => <CollarStation />,
+    match: () => <MatchStation />,
+    card: () => <Card garmentId={garmentId} />,
+  };
   return (
     <>
       <BenchHeader garmentId={garmentId} client={client} station={station} />
-      {station === "measures" && <MeasuresStation client={client} />}
-      {station === "block" && <BlockStation />}
-      {station === "sleeve" && <SleeveStation />}
-      {station === "collar" && <CollarStation />}
-      {station === "match" && <MatchStation />}
-      {station === "card" && <Card garmentId={garmentId} />}
+      <Suspense fallback={null}>{stations[station]()}</Suspense>
     </>
   );
 }

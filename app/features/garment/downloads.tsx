@@ -1,9 +1,10 @@
 import { ChoiceSelect } from "@app/components/choice-select";
 import { useUnit } from "@app/components/preferences";
 import { ShelfActs } from "@app/features/shelves/shelf-acts";
-import { Box, Button, chakra, Flex, Popover, Portal, Text } from "@chakra-ui/react";
+import { Box, Button, chakra, Flex, Text } from "@chakra-ui/react";
 import { type NotchMark, writeGarment } from "@core/garment/index";
 import { Download } from "lucide-react";
+import { useRef, useState } from "react";
 import { useWork, useWorkStore } from "./work-context";
 
 const FILES = [
@@ -43,23 +44,57 @@ const Choice = chakra("button", {
   },
 });
 
-/** What is on the screen, saved or not, as sheets, a drawing or a file. */
+const PANEL_ID = "downloads";
+/** What is kept free between the button and its panel, and at the edge of a narrow window. */
+const GAP_PX = 6;
+
+/** What is on the screen, saved or not, as sheets, a drawing or a file: in a panel of the browser's own, which Escape or a press elsewhere shuts. */
 export function Downloads({ garmentId }: { readonly garmentId: string }) {
+  const button = useRef<HTMLButtonElement>(null);
+  const [place, setPlace] = useState<{ readonly top: number; readonly right: number } | null>(null);
+  const open = () => {
+    const { bottom = 0, right = 0 } = button.current?.getBoundingClientRect() ?? {};
+    setPlace({ top: bottom + GAP_PX, right: Math.max(GAP_PX, document.documentElement.clientWidth - right) });
+  };
   return (
-    <Popover.Root positioning={{ placement: "bottom-end" }} lazyMount>
-      <Popover.Trigger asChild>
-        <Button size="sm" variant="outline" borderColor="ruleStrong" color="ink">
-          <Download size={16} aria-hidden /> Print and download
-        </Button>
-      </Popover.Trigger>
-      <Portal>
-        <Popover.Positioner>
-          <Popover.Content bg="panel" color="ink" width="21rem" borderRadius="sm">
-            <Choices garmentId={garmentId} />
-          </Popover.Content>
-        </Popover.Positioner>
-      </Portal>
-    </Popover.Root>
+    <>
+      <Button
+        ref={button}
+        size="sm"
+        variant="outline"
+        borderColor="ruleStrong"
+        color="ink"
+        popoverTarget={PANEL_ID}
+        aria-haspopup="dialog"
+        aria-expanded={place !== null}
+      >
+        <Download size={16} aria-hidden /> Print and download
+      </Button>
+      <Box
+        id={PANEL_ID}
+        role="dialog"
+        aria-label="Print and download"
+        popover="auto"
+        onBeforeToggle={({ newState }) => (newState === "open" ? open() : setPlace(null))}
+        style={place ?? undefined}
+        position="fixed"
+        inset="auto"
+        m="0"
+        p="0"
+        w="21rem"
+        maxW="calc(100vw - 12px)"
+        maxH="calc(100dvh - 8rem)"
+        overflowY="auto"
+        bg="panel"
+        color="ink"
+        border="1px solid"
+        borderColor="rule"
+        borderRadius="sm"
+        boxShadow="lg"
+      >
+        {place && <Choices garmentId={garmentId} />}
+      </Box>
+    </>
   );
 }
 

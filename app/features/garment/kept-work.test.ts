@@ -1,6 +1,7 @@
 import { readingsOf, sampleSpec } from "@core/testing/sample";
 import { afterEach, beforeEach, describe, expect, it, vi } from "vitest";
-import { forgetKeptWork, keepWork, readKeptWork } from "./kept-work";
+import { forgetKeptWork, keepWork } from "./kept-work";
+import { readKeptWork } from "./read-kept-work";
 
 /** What a browser's storage does, without a browser. */
 function storage(): Storage {

@@ -1,18 +1,10 @@
-import { type GarmentSpec, readGarment, writeGarment } from "@core/garment/index";
-import { z } from "zod";
+import { type GarmentSpec, writeGarment } from "@core/garment/index";
 
 /** Text in boxes that is not a length yet, by field path. */
 export type Typed = Readonly<Record<string, string>>;
 
 /** Unsaved work as this browser keeps it, so that neither a reload nor a failed save loses anything. */
 export type KeptWork = { readonly spec: GarmentSpec; readonly typed: Typed; readonly basedOn: number };
-
-const KEPT = z.object({
-  file: z.unknown(),
-  typed: z.record(z.string(), z.string()),
-  basedOn: z.number().int(),
-  keptAt: z.number(),
-});
 
 const THIS_TAB = "gamine-tab";
 
@@ -29,42 +21,20 @@ function keyOf(garmentId: string): string {
 
 const startOfKeys = (garmentId: string) => `gamine-work-${garmentId}-`;
 
-/**
- * The work that this tab kept. A tab that kept none takes over the newest of the others, such as of one that was closed; one that is still
- * open keeps its own again when it is left.
- */
-export function readKeptWork(garmentId: string): KeptWork | null {
-  try {
-    const own = keyOf(garmentId);
-    const others = Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i) ?? "").filter(
-      (key) => key.startsWith(startOfKeys(garmentId)) && key !== own,
-    );
-    const found = [own, ...others].flatMap((key) => {
-      const kept = readAt(key);
-      return kept ? [{ key, ...kept }] : [];
-    });
-    const taken = found.find(({ key }) => key === own) ?? found.sort((a, b) => b.keptAt - a.keptAt)[0];
-    if (!taken) return null;
-    const { key, spec, typed, basedOn } = taken;
-    if (key !== own) {
-      keepWork(garmentId, { spec, typed, basedOn });
-      localStorage.removeItem(key);
-    }
-    return { spec, typed, basedOn };
-  } catch {
-    // Storage can be switched off; the saved version is still there.
-    return null;
-  }
+/** Where work on a garment may be kept: by this tab, and by others. */
+export function keysOf(garmentId: string): { readonly own: string; readonly others: readonly string[] } {
+  const own = keyOf(garmentId);
+  const all = Array.from({ length: localStorage.length }, (_, i) => localStorage.key(i) ?? "");
+  return { own, others: all.filter((key) => key.startsWith(startOfKeys(garmentId)) && key !== own) };
 }
 
-function readAt(key: string): (KeptWork & { readonly keptAt: number }) | null {
+/** Is there anything to be read? A storage that is switched off holds nothing. */
+export function hasKeptWork(garmentId: string): boolean {
   try {
-    const kept = KEPT.parse(JSON.parse(localStorage.getItem(key) ?? "null"));
-    const read = readGarment(kept.file);
-    return read.ok ? { spec: read.spec, typed: kept.typed, basedOn: kept.basedOn, keptAt: kept.keptAt } : null;
+    const { own, others } = keysOf(garmentId);
+    return others.length > 0 || localStorage.getItem(own) !== null;
   } catch {
-    // What is there is not ours.
-    return null;
+    return false;
   }
 }
 

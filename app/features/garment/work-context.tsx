@@ -1,7 +1,7 @@
 import type { GarmentSpec } from "@core/garment/index";
 import { createContext, type ReactNode, useContext, useEffect, useState } from "react";
 import { useStore } from "zustand";
-import { forgetKeptWork, keepWork, readKeptWork } from "./kept-work";
+import { forgetKeptWork, type KeptWork, keepWork } from "./kept-work";
 import { createWorkStore, type WorkState, type WorkStore } from "./work-store";
 
 const WorkContext = createContext<WorkStore | null>(null);
@@ -13,24 +13,30 @@ type Props = {
   readonly garmentId: string;
   readonly spec: GarmentSpec;
   readonly version: number;
+  /** Unsaved work on it that this browser kept; null for none. */
+  readonly kept: KeptWork | null;
   readonly children: ReactNode;
 };
 
 /** Holds the garment on the table for everything under it, and keeps unsaved work in the browser. */
-export function WorkProvider({ garmentId, spec, version, children }: Props) {
-  const [store] = useState(() => createWorkStore(spec, version));
+export function WorkProvider({ garmentId, spec, version, kept, children }: Props) {
+  const [store] = useState(() => storeOf(spec, version, kept));
   useKeptWork(store, garmentId);
   return <WorkContext value={store}>{children}</WorkContext>;
 }
 
+function storeOf(spec: GarmentSpec, version: number, kept: KeptWork | null): WorkStore {
+  const store = createWorkStore(spec, version);
+  if (kept) {
+    store.getState().replaceSpec(kept.spec, kept.typed);
+    store.setState({ savedVersion: kept.basedOn });
+    store.temporal.getState().clear();
+  }
+  return store;
+}
+
 function useKeptWork(store: WorkStore, garmentId: string) {
   useEffect(() => {
-    const kept = readKeptWork(garmentId);
-    if (kept) {
-      store.getState().replaceSpec(kept.spec, kept.typed);
-      store.setState({ savedVersion: kept.basedOn });
-      store.temporal.getState().clear();
-    }
     let timer: ReturnType<typeof setTimeout> | undefined;
     const keepNow = () => {
       clearTimeout(timer);

@@ -1,8 +1,7 @@
 import type { Box } from "@core/geometry/index";
-import { select } from "d3-selection";
-import { type D3ZoomEvent, type ZoomBehavior, zoom, zoomIdentity } from "d3-zoom";
-import { type RefObject, useCallback, useEffect, useLayoutEffect, useMemo, useRef, useState } from "react";
+import { type RefObject, useCallback, useEffect, useLayoutEffect, useMemo, useState } from "react";
 import { fitView, RULED, type Size, type Surround, type View } from "./view";
+import type { Zooming } from "./zooming";
 
 /** What the server writes before the sheet has a size; the SVG scales itself to its room until then. */
 export const FIRST_SIZE: Size = { width: 660, height: 600 };
@@ -25,7 +24,7 @@ export function useView(svg: RefObject<SVGSVGElement | null>, box: Box, isHeld: 
   const [moved, setMoved] = useState<View | null>(null);
   const [fitted, setFitted] = useState(box);
   if (!isHeld && fitted !== box && hasOutgrown(fitted, box)) setFitted(box);
-  const behaviour = useRef<ZoomBehavior<SVGSVGElement, unknown> | null>(null);
+  const [zooming, setZooming] = useState<Zooming | null>(null);
   const view = useMemo(() => moved ?? fitView(fitted, size ?? FIRST_SIZE, surround), [moved, fitted, size, surround]);
 
   useIsomorphicLayoutEffect(() => {
@@ -41,27 +40,25 @@ export function useView(svg: RefObject<SVGSVGElement | null>, box: Box, isHeld: 
   useEffect(() => {
     const node = svg.current;
     if (!node) return;
-    const zooming = zoom<SVGSVGElement, unknown>()
-      .scaleExtent(SCALES)
-      .filter((event: Event) => !isOnHandle(event) && !(event as MouseEvent).button)
-      .on("zoom", (event: D3ZoomEvent<SVGSVGElement, unknown>) => {
+    let isGone = false;
+    let letGo = () => {};
+    // Fetched beside the sheet, which is there to be looked at before it is moved.
+    void import("./zooming").then(({ zoomingOf }) => {
+      if (isGone) return;
+      const made = zoomingOf(node, SCALES, (event) => {
         if (event.sourceEvent) setMoved({ scale: event.transform.k, x: event.transform.x, y: event.transform.y });
       });
-    behaviour.current = zooming;
-    const selection = select(node);
-    selection.call(zooming).on("dblclick.zoom", null);
+      letGo = made.letGo;
+      setZooming(made);
+    });
     return () => {
-      selection.on(".zoom", null);
+      isGone = true;
+      letGo();
     };
   }, [svg]);
 
-  // The zoom behaviour starts every gesture from where the sheet is, also when it was fitted rather than moved.
   const { scale, x, y } = view;
-  useEffect(() => {
-    if (svg.current && behaviour.current) {
-      select(svg.current).property("__zoom", zoomIdentity.translate(x, y).scale(scale));
-    }
-  }, [svg, scale, x, y]);
+  useEffect(() => zooming?.startFrom({ scale, x, y }), [zooming, scale, x, y]);
 
   const zoomBy = useCallback(
     (factor: number) => {
@@ -96,8 +93,4 @@ function hasOutgrown(fitted: Box, box: Box): boolean {
     (box.bottom - fitted.bottom) / height,
   ];
   return out.some((share) => share > REFIT_SHARE || share < -3 * REFIT_SHARE);
-}
-
-function isOnHandle(event: Event): boolean {
-  return event.target instanceof Element && event.target.closest("[data-handle]") !== null;
 }

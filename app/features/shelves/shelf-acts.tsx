@@ -1,4 +1,3 @@
-import { Button, Flex } from "@chakra-ui/react";
 import { Form } from "react-router";
 
 type ShelfAct = "archive" | "delete" | "restore" | "destroy";
@@ -15,7 +14,7 @@ const LABELS: Readonly<Record<ShelfAct, string>> = {
 /** What can be done with a client or a garment as a whole: each leads to where it can be undone. */
 export function ShelfActs({ what, id, acts }: Props) {
   return (
-    <Flex gap="2" wrap="wrap">
+    <div className="shelf-acts">
       {acts.map((act) => (
         <Form
           key={act}
@@ -29,17 +28,14 @@ export function ShelfActs({ what, id, acts }: Props) {
           <input type="hidden" name="what" value={what} />
           <input type="hidden" name="id" value={id} />
           <input type="hidden" name="act" value={act} />
-          <Button
+          <button
+            className={`plain-button small${act === "destroy" || act === "delete" ? " grave" : ""}`}
             type="submit"
-            size="sm"
-            variant="outline"
-            borderColor="ruleStrong"
-            color={act === "destroy" || act === "delete" ? "fault" : "ink"}
           >
             {LABELS[act]}
-          </Button>
+          </button>
         </Form>
       ))}
-    </Flex>
+    </div>
   );
 }

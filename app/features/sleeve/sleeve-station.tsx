@@ -1,13 +1,21 @@
 import { FindingsPanel } from "@app/features/garment/findings-panel";
 import { WorkColumns } from "@app/features/garment/work-columns";
 import { SleeveSheet } from "@app/features/sheet/sleeve-sheet";
+import { lazy, Suspense } from "react";
 import { useSearchParams } from "react-router";
-import { MethodsView } from "./methods-view";
 import { SleeveFields } from "./sleeve-fields";
+
+const MethodsView = lazy(async () => ({ default: (await import("./methods-view")).MethodsView }));
 
 /** The sleeve on its sheet, or every method side by side. */
 export function SleeveStation() {
   const [search] = useSearchParams();
-  if (search.get("view") === "methods") return <MethodsView />;
+  if (search.get("view") === "methods") {
+    return (
+      <Suspense fallback={null}>
+        <MethodsView />
+      </Suspense>
+    );
+  }
   return <WorkColumns fields={<SleeveFields />} sheet={<SleeveSheet />} side={<FindingsPanel />} />;
 }

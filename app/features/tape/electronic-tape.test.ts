@@ -1,4 +1,4 @@
-import { createPracticeTape } from "@app/server/practice-tape";
+import { type TapeReading as Kept, listenToPracticeTape, type TapeReadings } from "@app/server/practice-tape";
 import { describe, expect, it } from "vitest";
 import { type EventStream, streamedTape, type TapeReading, type TapeState } from "./electronic-tape";
 
@@ -78,29 +78,76 @@ describe("a tape that streams its readings", () => {
 });
 
 describe("the practice tape", () => {
+  /** Readings kept in a list, which is told of as a database does: later, and without saying what is new. */
+  function tape() {
+    const kept: Kept[] = [];
+    const watching = new Set<{ readonly onMore: () => void; readonly onLost: () => void }>();
+    const readings: TapeReadings = {
+      after: async (number) => kept.filter((reading) => reading.number > number),
+      watch: (onMore, onLost) => {
+        const watcher = { onMore, onLost };
+        watching.add(watcher);
+        return () => watching.delete(watcher);
+      },
+    };
+    const settled = () => new Promise((resolve) => setTimeout(resolve));
+    return {
+      readings,
+      press: async (mm: number) => {
+        kept.push({ number: kept.length + 1, mm });
+        for (const { onMore } of watching) onMore();
+        await settled();
+      },
+      lose: () => [...watching].forEach(({ onLost }) => void onLost()),
+      watchers: () => watching.size,
+    };
+  }
   function line() {
     const sent: number[] = [];
     let drops = 0;
-    return { sent, drops: () => drops, end: { send: (number: number) => sent.push(number), drop: () => void drops++ } };
+    return {
+      sent,
+      drops: () => drops,
+      end: { send: ({ number }: Kept) => void sent.push(number), drop: () => void drops++ },
+    };
   }
 
-  it("repeats every third reading, and drops the line before every fourth without losing it", () => {
-    const tape = createPracticeTape();
+  it("repeats every third reading, and drops the line before every fourth without losing it", async () => {
+    const { readings, press } = tape();
     const first = line();
-    tape.listen(0, first.end);
-    for (const mm of [300, 310, 320, 330]) tape.press(mm);
+    await listenToPracticeTape(readings, 0, first.end);
+    for (const mm of [300, 310, 320, 330]) await press(mm);
     expect(first.sent).toEqual([1, 2, 3, 3]);
     expect(first.drops()).toBe(1);
     const again = line();
-    tape.listen(3, again.end);
+    await listenToPracticeTape(readings, 3, again.end);
     expect(again.sent).toEqual([4]);
   });
 
-  it("does not send to a line that has gone", () => {
-    const tape = createPracticeTape();
+  it("sends what several presses at once read in order, each once", async () => {
+    const { readings, press } = tape();
+    const ours = line();
+    await listenToPracticeTape(readings, 0, ours.end);
+    await Promise.all([press(300), press(310)]);
+    expect(ours.sent).toEqual([1, 2]);
+  });
+
+  it("does not send to a line that has gone, and no longer waits for it", async () => {
+    const { readings, press, watchers } = tape();
     const gone = line();
-    tape.listen(0, gone.end)();
-    tape.press(300);
+    const stop = await listenToPracticeTape(readings, 0, gone.end);
+    stop();
+    await press(300);
     expect(gone.sent).toEqual([]);
+    expect(watchers()).toBe(0);
+  });
+
+  it("drops the line when nothing can be heard of any more", async () => {
+    const { readings, lose, watchers } = tape();
+    const ours = line();
+    await listenToPracticeTape(readings, 0, ours.end);
+    lose();
+    expect(ours.drops()).toBe(1);
+    expect(watchers()).toBe(0);
   });
 });

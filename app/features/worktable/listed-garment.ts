@@ -1,4 +1,5 @@
-import type { GarmentSummary } from "@core/garment/index";
+import { STATION_NAMES } from "@app/features/garment/stations";
+import type { GarmentSummary, Station } from "@core/garment/index";
 import { format } from "date-fns";
 
 type Listed = {
@@ -10,17 +11,48 @@ type Listed = {
   readonly summary: GarmentSummary | null;
 };
 
+/** A garment as a row of a list, in few and short pieces: a page sends each of them twice, as it is read and as it is brought to life. */
+export type GarmentRow = {
+  readonly id: string;
+  readonly name: string;
+  readonly station: Station;
+  readonly about: string;
+  /** The outline in small and what of it is seen; empty where nothing is drawn. */
+  readonly outline: string;
+  readonly seen: string;
+  /** Of a cap, millimetres; null where there is none to speak of, and then `sleeve` says what there is. */
+  readonly capHeight: number | null;
+  readonly capEase: number | null;
+  readonly sleeve: string;
+  readonly collar: string;
+  readonly mark: "good" | "asks" | "fault";
+  readonly asks: string;
+};
+
+/** What is kept free round a small drawing, in millimetres of the cloth. */
+const MARGIN_MM = 12;
+
 /** A garment as lists show it, from the summary that saving it stored. */
-export function listedGarment({ id, name, clientName, version, changedAt, summary }: Listed) {
+export function listedGarment({ id, name, clientName, version, changedAt, summary }: Listed): GarmentRow {
+  const { drawing, sleeve, collar, next } = summary ?? { drawing: null, sleeve: null, collar: null, next: null };
+  const hasCap = sleeve !== null && sleeve.capHeight !== null && sleeve.capEase !== null;
   return {
     id,
     name,
-    clientName,
-    version,
-    changed: format(changedAt, "d MMM"),
-    drawing: summary?.drawing ?? null,
-    sleeve: summary?.sleeve ?? null,
-    collar: summary?.collar ?? null,
-    next: summary?.next ?? null,
+    station: next?.station ?? (sleeve === null && collar !== null ? "collar" : "sleeve"),
+    about: `for ${clientName} · version ${version}, ${format(changedAt, "d MMM")}`,
+    outline: drawing?.data ?? "",
+    seen: drawing ? viewBoxOf(drawing.box) : "",
+    capHeight: hasCap ? sleeve.capHeight : null,
+    capEase: hasCap ? sleeve.capEase : null,
+    sleeve: sleeve?.title ?? (collar === null ? "no sleeve yet" : ""),
+    collar: collar ?? "",
+    mark: next === null ? "good" : next.mark === "done" ? "good" : next.mark,
+    asks: next === null ? "Everything in order" : `${STATION_NAMES[next.station]}: ${next.says}`,
   };
+}
+
+function viewBoxOf({ left, top, right, bottom }: NonNullable<GarmentSummary["drawing"]>["box"]): string {
+  const sides = [left - MARGIN_MM, top - MARGIN_MM, right - left + 2 * MARGIN_MM, bottom - top + 2 * MARGIN_MM];
+  return sides.map(Math.round).join(" ");
 }

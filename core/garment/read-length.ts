@@ -1,4 +1,3 @@
-import { z } from "zod";
 import { formatLength, parseLength, type TapeUnit, toMm } from "../tape";
 import type { Field } from "./fields";
 
@@ -73,17 +72,4 @@ function refuse(code: LengthProblem["code"], message: string, bounds: LengthProb
 export function quoted(written: unknown): string {
   const text = typeof written === "string" ? written : (JSON.stringify(written) ?? String(written));
   return `“${text.length > 24 ? `${text.slice(0, 20)}…` : text}”`;
-}
-
-/** An optional length of the garment file, in millimetres once read. */
-export function lengthField(unit: TapeUnit, field: Field) {
-  return z
-    .unknown()
-    .transform((written, context): number => {
-      const read = readLength(written, unit, field);
-      if (read.ok) return read.mm;
-      context.addIssue({ code: "custom", message: read.problem.message, params: read.problem, input: written });
-      return z.NEVER;
-    })
-    .optional();
 }

@@ -1,0 +1,35 @@
+import { defineGlobalStyles } from "@chakra-ui/react";
+import { frameStyles } from "./frame-styles";
+import { listStyles } from "./list-styles";
+import { panelStyles } from "./panel-styles";
+import { sheetStyles } from "./sheet-styles";
+
+/** The rules that hold on every page. */
+export const globalCss = defineGlobalStyles({
+  "*": {
+    "--global-color-border": "colors.border",
+    "@media (prefers-reduced-motion: reduce)": { animation: "none !important", transition: "none !important" },
+  },
+  "html, body": {
+    bg: "paper",
+    color: "ink",
+    fontFamily: "body",
+    minHeight: "100%",
+    "@media print": { bg: "white", color: "black" },
+  },
+  body: { fontVariantNumeric: "tabular-nums" },
+  input: { accentColor: "chalk" },
+  "main a": {
+    color: "chalk",
+    textDecoration: "underline",
+    textUnderlineOffset: "3px",
+    textDecorationThickness: "1px",
+  },
+  "main nav a": { textDecoration: "none" },
+  "*:focus-visible": { outline: "2px solid", outlineColor: "chalk", outlineOffset: "2px" },
+  ".not-printed": { "@media print": { display: "none !important" } },
+  ...frameStyles,
+  ...listStyles,
+  ...panelStyles,
+  ...sheetStyles,
+});

@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { findingsOf } from "./prove-remedies";
+
+expose(findingsOf);
