@@ -3,6 +3,7 @@ import { and, asc, desc, eq, ilike, isNull, type SQL, sql } from "drizzle-orm";
 import type { Database } from "../client";
 import { clients, garments, measurementSets } from "../schema";
 import { onePage, type Page, startOf } from "./page";
+import { preparedOnce } from "./prepared";
 import { holds } from "./words";
 
 /** What the tape read on one day, in millimetres. */
@@ -13,40 +14,17 @@ export type ListedClient = Client & { readonly garmentCount: number; readonly me
 
 const inHand = and(isNull(clients.archivedAt), isNull(clients.deletedAt));
 
-/** A page of the clients, by name. */
-export async function listClients(database: Database, studioId: string, page: number): Promise<Page<ListedClient>> {
-  return onePage(page, (size) =>
-    listed(database, studioId, undefined, size)
-      .prepare("clients_in_hand")
-      .execute({ from: startOf(page) }),
-  );
-}
-
-/** The clients whose name holds these words, as many as a page holds. */
-export async function searchClients(
-  database: Database,
-  studioId: string,
-  words: string,
-): Promise<readonly ListedClient[]> {
-  const { rows } = await onePage(0, (size) =>
-    listed(database, studioId, ilike(clients.name, holds(words)), size)
-      .prepare("clients_found")
-      .execute({ from: 0 }),
-  );
-  return rows;
-}
-
 /**
  * Counts and dates are looked up for the rows of the page alone, so the page is cut out first: those before it would be counted as well.
  * In a query of one table a column is written without its table, so the page's is named here.
  */
-function listed(database: Database, studioId: string, which: SQL | undefined, size: number) {
+function listed(database: Database, which?: SQL) {
   const rows = database
     .select({ id: clients.id, name: clients.name, note: clients.note })
     .from(clients)
-    .where(and(eq(clients.studioId, studioId), which, inHand))
+    .where(and(eq(clients.studioId, sql.placeholder("studioId")), which, inHand))
     .orderBy(asc(clients.name))
-    .limit(size)
+    .limit(sql.placeholder("size"))
     .offset(sql.placeholder("from"))
     .as("listed");
   const client = sql`${sql.identifier("listed")}.${sql.identifier("id")}`;
@@ -62,6 +40,27 @@ function listed(database: Database, studioId: string, which: SQL | undefined, si
     })
     .from(rows)
     .orderBy(asc(rows.name));
+}
+
+const clientsInHand = preparedOnce((database) => listed(database).prepare("clients_in_hand"));
+const clientsFound = preparedOnce((database) =>
+  listed(database, ilike(clients.name, sql.placeholder("pattern"))).prepare("clients_found"),
+);
+
+/** A page of the clients, by name. */
+export async function listClients(database: Database, studioId: string, page: number): Promise<Page<ListedClient>> {
+  return onePage(page, (size) => clientsInHand(database).execute({ studioId, size, from: startOf(page) }));
+}
+
+/** The clients whose name holds these words, as many as a page holds. */
+export async function searchClients(
+  database: Database,
+  studioId: string,
+  words: string,
+): Promise<readonly ListedClient[]> {
+  const pattern = holds(words);
+  const { rows } = await onePage(0, (size) => clientsFound(database).execute({ studioId, pattern, size, from: 0 }));
+  return rows;
 }
 
 export async function findClient(database: Database, studioId: string, clientId: string): Promise<Client | null> {

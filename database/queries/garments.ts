@@ -3,6 +3,7 @@ import { and, desc, eq, ilike, isNotNull, isNull, notInArray, or, type SQL, sql 
 import type { Database } from "../client";
 import { clients, garments, garmentVersions } from "../schema";
 import { onePage, type Page, startOf } from "./page";
+import { preparedOnce } from "./prepared";
 import { holds } from "./words";
 
 export type GarmentFile = Readonly<Record<string, unknown>>;
@@ -28,49 +29,18 @@ const named = {
 };
 const latest = and(eq(garmentVersions.garmentId, garments.id), eq(garmentVersions.number, garments.latestVersion));
 
-/** A page of what is in hand, last worked on first; `clientId` narrows it to one person's. */
-export async function listGarments(
-  database: Database,
-  studioId: string,
-  page: number,
-  clientId?: string,
-): Promise<Page<ListedGarment>> {
-  const of = clientId === undefined ? undefined : eq(garments.clientId, clientId);
-  const name = clientId === undefined ? "garments_in_hand" : "garments_of_client";
-  return onePage(page, (size) =>
-    listed(database, studioId, of, size)
-      .prepare(name)
-      .execute({ from: startOf(page) }),
-  );
-}
+const { clientName: _ofTheClient, ...own } = { ...named, summary: garments.summary };
+const size = sql.placeholder("size");
 
-/** The garments whose name holds these words, last worked on first; as many as a page holds. */
-export async function searchGarments(
-  database: Database,
-  studioId: string,
-  words: string,
-): Promise<readonly ListedGarment[]> {
-  const { rows } = await onePage(0, (size) =>
-    listed(database, studioId, ilike(garments.name, holds(words)), size)
-      .prepare("garments_found")
-      .execute({ from: 0 }),
-  );
-  return rows;
-}
-
-/**
- * The page is cut out of the garments alone, and only its rows are joined to their clients: those of the pages before would be joined as
- * well. Clients who were put away are few, and are kept out as a set. Prepared by name where it is asked, as the database plans it for
- * longer than it runs.
- */
-function listed(database: Database, studioId: string, which: SQL | undefined, size: number) {
+/** Garments that nobody put away. Clients who were put away are few, and are kept out as a set. */
+function inHand(database: Database, which?: SQL) {
+  const studioId = sql.placeholder("studioId");
   const putAway = database
     .select({ id: clients.id })
     .from(clients)
     .where(and(eq(clients.studioId, studioId), or(isNotNull(clients.archivedAt), isNotNull(clients.deletedAt))));
-  const { clientName: _ofTheClient, ...own } = named;
-  const rows = database
-    .select({ ...own, summary: garments.summary })
+  return database
+    .select(own)
     .from(garments)
     .where(
       and(
@@ -80,17 +50,80 @@ function listed(database: Database, studioId: string, which: SQL | undefined, si
         notInArray(garments.clientId, putAway),
         which,
       ),
-    )
-    .orderBy(desc(garments.changedAt))
-    .limit(size)
-    .offset(sql.placeholder("from"))
-    .as("listed");
+    );
+}
+
+/**
+ * The page is cut out of the garments alone, and only its rows are joined to their clients: those of the pages before would be joined as
+ * well.
+ */
+function listed(database: Database, which?: SQL, order: SQL = desc(garments.changedAt)) {
+  return withClients(database, rowsOf(database, which, order));
+}
+
+const rowsOf = (database: Database, which: SQL | undefined, order: SQL) =>
+  inHand(database, which).orderBy(order).limit(size).offset(sql.placeholder("from")).as("listed");
+
+function withClients(database: Database, rows: ReturnType<typeof rowsOf>) {
   const { id, name, clientId, version, changedAt, summary } = rows;
   return database
     .select({ id, name, clientId, clientName: clients.name, version, changedAt, summary })
     .from(rows)
     .innerJoin(clients, eq(clients.id, rows.clientId))
     .orderBy(desc(rows.changedAt));
+}
+
+const garmentsInHand = preparedOnce((database) => listed(database).prepare("garments_in_hand"));
+const garmentsOfClient = preparedOnce((database) =>
+  listed(database, eq(garments.clientId, sql.placeholder("clientId"))).prepare("garments_of_client"),
+);
+
+/** So many of the newest are looked through for words before all are. */
+const NEWEST = 300;
+const pattern = sql.placeholder("pattern");
+const newestFound = preparedOnce((database) => {
+  const newest = inHand(database).orderBy(desc(garments.changedAt)).limit(NEWEST).as("newest");
+  const found = database
+    .select()
+    .from(newest)
+    .where(ilike(newest.name, pattern))
+    .orderBy(desc(newest.changedAt))
+    .limit(size)
+    .as("listed");
+  return withClients(database, found).prepare("newest_garments_found");
+});
+/** Words that few garments have are looked up by their letters: in the order of their dates all garments would be walked through. */
+const BY_LETTERS = desc(sql`${garments.changedAt} + interval '0'`);
+const garmentsFound = preparedOnce((database) =>
+  listed(database, ilike(garments.name, pattern), BY_LETTERS).prepare("garments_found"),
+);
+
+/** A page of what is in hand, last worked on first; `clientId` narrows it to one person's. */
+export async function listGarments(
+  database: Database,
+  studioId: string,
+  page: number,
+  clientId?: string,
+): Promise<Page<ListedGarment>> {
+  const query = clientId === undefined ? garmentsInHand(database) : garmentsOfClient(database);
+  return onePage(page, (size) => query.execute({ studioId, clientId, size, from: startOf(page) }));
+}
+
+/**
+ * The garments whose name holds these words, last worked on first; as many as a page holds. Words that many have are soon found among the
+ * newest, and those that few have by their letters: either alone takes a tenth of a second for the other's.
+ */
+export async function searchGarments(
+  database: Database,
+  studioId: string,
+  words: string,
+): Promise<readonly ListedGarment[]> {
+  const asked = { studioId, pattern: holds(words), from: 0 };
+  const { rows } = await onePage(0, async (size) => {
+    const newest = await newestFound(database).execute({ ...asked, size });
+    return newest.length === size ? newest : garmentsFound(database).execute({ ...asked, size });
+  });
+  return rows;
 }
 
 /** The garment as it was last saved. */
