@@ -1,5 +1,5 @@
 import type { Box } from "@core/geometry/index";
-import { type RefObject, useCallback, useEffect, useLayoutEffect, useMemo, useState } from "react";
+import { type RefObject, useCallback, useEffect, useMemo, useState } from "react";
 import { fitView, RULED, type Size, type Surround, type View } from "./view";
 import type { Zooming } from "./zooming";
 
@@ -9,8 +9,7 @@ export const FIRST_SIZE: Size = { width: 660, height: 600 };
 const SCALES: [number, number] = [0.15, 16];
 const STEP = 1.3;
 const PAN_PX = 60;
-
-const useIsomorphicLayoutEffect = typeof window === "undefined" ? useEffect : useLayoutEffect;
+const MOVED_AFTER_MS = 100;
 
 /** The sheet is fitted again once the draft stands out by this share of its size, or has shrunk by it three times over. */
 const REFIT_SHARE = 0.12;
@@ -27,12 +26,11 @@ export function useView(svg: RefObject<SVGSVGElement | null>, box: Box, isHeld: 
   const [zooming, setZooming] = useState<Zooming | null>(null);
   const view = useMemo(() => moved ?? fitView(fitted, size ?? FIRST_SIZE, surround), [moved, fitted, size, surround]);
 
-  useIsomorphicLayoutEffect(() => {
+  useEffect(() => {
     const node = svg.current?.parentElement;
     if (!node) return;
-    const measure = () => setSize({ width: node.clientWidth, height: node.clientHeight });
-    measure();
-    const observer = new ResizeObserver(measure);
+    // It is told the first size as well, once the page is laid out: asking for it here would have the page laid out twice.
+    const observer = new ResizeObserver(() => setSize({ width: node.clientWidth, height: node.clientHeight }));
     observer.observe(node);
     return () => observer.disconnect();
   }, [svg]);
@@ -42,17 +40,20 @@ export function useView(svg: RefObject<SVGSVGElement | null>, box: Box, isHeld: 
     if (!node) return;
     let isGone = false;
     let letGo = () => {};
-    // Fetched beside the sheet, which is there to be looked at before it is moved.
-    void import("./zooming").then(({ zoomingOf }) => {
+    const takeUp = async () => {
+      const { zoomingOf } = await import("./zooming");
       if (isGone) return;
       const made = zoomingOf(node, SCALES, (event) => {
         if (event.sourceEvent) setMoved({ scale: event.transform.k, x: event.transform.x, y: event.transform.y });
       });
       letGo = made.letGo;
       setZooming(made);
-    });
+    };
+    // A sheet is looked at before it is moved: what moves it is fetched once it stands.
+    const timer = setTimeout(() => void takeUp(), MOVED_AFTER_MS);
     return () => {
       isGone = true;
+      clearTimeout(timer);
       letGo();
     };
   }, [svg]);
