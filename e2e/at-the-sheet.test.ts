@@ -103,6 +103,63 @@ describe("working at the sheet", () => {
     await she.until("the ease is back", async () => (await she.textIn("sleeve.capEase")) === "1/4");
   });
 
+  it("takes a handle that is pressed while a box is typed in for a step of its own: each is undone by itself", async () => {
+    const start = await she.figure("sleeve.capHeight");
+    await she.write("sleeve.upperArmEase", "3", { leave: false });
+    await she.until("the typing is taken", async () => (await she.figure("sleeve.capHeight")) !== start);
+    const typed = await she.figure("sleeve.capHeight");
+    await she.drag("Crown", 0, 14);
+    await she.until("the crown is moved", async () => (await she.figure("sleeve.capHeight")) !== typed);
+    await keys(Key.CONTROL, "z");
+    await she.reads("sleeve.capHeight", typed);
+    expect(await she.textIn("sleeve.upperArmEase")).toBe("3");
+    await keys(Key.CONTROL, "z");
+    await she.reads("sleeve.capHeight", start);
+    expect(await (await she.find("#save-garment")).isEnabled()).toBe(false);
+  });
+
+  it("takes a remedy that is only pointed at for no step", async () => {
+    await she.write("sleeve.capEase", "3");
+    const undoable = async () => (await she.find('button[aria-label="Undo"]')).isEnabled();
+    const remedy = await she.find("[data-remedy]");
+    await browser.driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", remedy);
+    await browser.driver.actions({ async: true }).move({ origin: remedy }).perform();
+    await she.find(".sheet .preview");
+    await she.press("Undo");
+    await she.until("the typing alone was a step", async () => (await she.textIn("sleeve.capEase")) === "1/4");
+    expect(await undoable()).toBe(true);
+    expect(await (await she.find("#save-garment")).isEnabled()).toBe(false);
+  });
+
+  it("keeps what two tabs do to one garment apart, each through a reload of its own", async () => {
+    const first = await browser.driver.getWindowHandle();
+    await she.write("sleeve.capEase", "3/8");
+    await she.reads("sleeve.capEase", "3⁄8 in");
+    const address = await browser.driver.getCurrentUrl();
+    await browser.driver.switchTo().newWindow("tab");
+    const second = await browser.driver.getWindowHandle();
+    await browser.driver.get(address);
+    await she.write("sleeve.capEase", "5/8");
+    await she.reads("sleeve.capEase", "5⁄8 in");
+    for (const [tab, ease] of [
+      [first, "3⁄8 in"],
+      [second, "5⁄8 in"],
+    ] as const) {
+      await browser.driver.switchTo().window(tab);
+      await browser.driver.navigate().refresh();
+      await she.reads("sleeve.capEase", ease);
+    }
+    const save = async (told: string) => {
+      await she.press("Save");
+      return (await she.find(`[data-told="${told}"]`)).getText();
+    };
+    await save("saved");
+    await browser.driver.close();
+    await browser.driver.switchTo().window(first);
+    await she.write("sleeve.capEase", "1/4");
+    expect(await save("beside")).toContain("both are kept");
+  });
+
   it("keeps the unit and the paper over a reload, already as the page is written", async () => {
     await she.press("cm");
     await she.press("Change to dark paper");

@@ -3,8 +3,9 @@ import { join } from "node:path";
 import { draftGarment } from "@core/garment/index";
 import { specOf } from "@core/testing/sample";
 import { writeBlockDxf } from "@exporting/index";
-import { By, Key, until } from "selenium-webdriver";
+import { By, until } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { darkShare, point, type Truth, takePicture } from "./at-the-photograph";
 import { type Browser, complaints, openBrowser } from "./browser";
 import { type Person, person } from "./person";
 import { type RunningApp, startApp } from "./running-app";
@@ -193,17 +194,17 @@ describe("the four ways to a block", () => {
     await me.press("Try it on a sample photograph");
     await me.find("[data-photo] image");
     for (let i = 0; i < 4; i++) await me.press("Zoom in");
-    for (const corner of truth.sheet) await point(corner.x, corner.y);
+    for (const corner of truth.sheet) await point(browser, corner.x, corner.y);
     for (const role of ["front.armhole", "back.armhole", "back.neckline"]) {
       await (await me.find(`[data-role="${role}"]`)).click();
       const edge = truth.edges[role];
-      for (const [x, y] of edge?.places ?? []) await point(x, y);
+      for (const [x, y] of edge?.places ?? []) await point(browser, x, y);
       const row = await me.find(`[data-role="${role}"]`);
       await me.until(`${role} is measured`, async () => /cm ± /.test((await row.getText()).replace(/\s+/g, " ")));
     }
     // The same places are dark on the picture itself: the truth is what the picture shows.
     for (const role of ["front.armhole", "back.armhole"])
-      expect(await darkShare(truth.edges[role]?.places ?? [])).toBeGreaterThan(0.9);
+      expect(await darkShare(browser, truth.edges[role]?.places ?? [])).toBeGreaterThan(0.9);
     await me.press("Use these edges");
     await me.find('[data-finding="traced-estimate"]');
     for (const side of ["front", "back"]) {
@@ -227,75 +228,28 @@ describe("the four ways to a block", () => {
     expect((await me.downloaded("-block.dxf")).toString()).toContain("SPLINE");
     expect(await complaints(browser.driver)).toEqual([]);
   });
-});
 
-type Truth = {
-  readonly sheet: readonly { readonly x: number; readonly y: number }[];
-  readonly edges: Readonly<
-    Record<string, { readonly length: number; readonly places: readonly (readonly [number, number])[] }>
-  >;
-};
-
-/** How near to the edge of the sheet a place may lie to be pointed at, in screen points. */
-const INSIDE_PX = 60;
-
-/** Presses on the place of the picture: moved into sight first with the arrow keys, as a person does who has zoomed in. */
-async function point(x: number, y: number) {
-  const sheet = await me.find("[data-photo]");
-  const rect = await sheet.getRect();
-  for (let i = 0; i < 60; i++) {
-    const [scale, left, top] = (await Promise.all(
-      ["data-scale", "data-left", "data-top"].map(async (name) => Number(await sheet.getAttribute(name))),
-    )) as [number, number, number];
-    const at = { x: left + x * scale, y: top + y * scale };
-    const key =
-      at.x < INSIDE_PX
-        ? Key.ARROW_LEFT
-        : at.x > rect.width - INSIDE_PX
-          ? Key.ARROW_RIGHT
-          : at.y < INSIDE_PX
-            ? Key.ARROW_UP
-            : at.y > rect.height - INSIDE_PX
-              ? Key.ARROW_DOWN
-              : null;
-    if (key === null) {
-      await browser.driver
-        .actions({ async: true })
-        .move({ x: Math.round(rect.x + at.x), y: Math.round(rect.y + at.y) })
-        .press()
-        .release()
-        .perform();
-      return;
+  it("fits a second photograph to the sheet, whatever the first was like", async () => {
+    await takeWay("readings");
+    await takeWay("photograph");
+    const fitted = async () => {
+      const [sheet, scale] = [
+        await me.find("[data-photo]"),
+        await (await me.find("[data-photo]")).getAttribute("data-scale"),
+      ];
+      const { width, height } = await sheet.getRect();
+      return { width, height, scale: Number(scale) };
+    };
+    for (const [width, height] of [
+      [400, 1200],
+      [1600, 500],
+    ] as const) {
+      await takePicture(browser, width, height);
+      await me.until(`a picture of ${width} by ${height} fills the sheet`, async () => {
+        const room = await fitted();
+        const most = Math.min(room.width / width, room.height / height);
+        return room.scale <= most && room.scale > 0.9 * most;
+      });
     }
-    await sheet.sendKeys(key);
-  }
-  throw new Error(`the place ${x}, ${y} does not come into sight`);
-}
-
-/** Of the places, the share beside which the picture has its dark pencil line, looked for in the picture's own points. */
-async function darkShare(places: readonly (readonly [number, number])[]): Promise<number> {
-  return browser.driver.executeAsyncScript<number>(
-    `const [places, done] = arguments;
-     const image = new Image();
-     image.onload = () => {
-       const canvas = document.createElement("canvas");
-       canvas.width = image.naturalWidth; canvas.height = image.naturalHeight;
-       const context = canvas.getContext("2d", { willReadFrequently: true });
-       context.drawImage(image, 0, 0);
-       const dark = places.filter(([x, y]) => {
-         const darkest = (cx, cy) => {
-           const { data } = context.getImageData(Math.round(cx) - 2, Math.round(cy) - 2, 5, 5);
-           let found = 255;
-           for (let i = 0; i < data.length; i += 4) found = Math.min(found, (data[i] + data[i + 1] + data[i + 2]) / 3);
-           return found;
-         };
-         // The paper on one side is light, the table and the paper's shadow on the other darker; the line is darker than all.
-         const around = [[12, 0], [-12, 0], [0, 12], [0, -12]].map(([dx, dy]) => darkest(x + dx, y + dy)).sort((a, b) => a - b);
-         return darkest(x, y) < around[2] * 0.8;
-       });
-       done(dark.length / places.length);
-     };
-     image.src = "/samples/pattern-photo.jpg";`,
-    places,
-  );
-}
+  });
+});

@@ -4,7 +4,7 @@ export const frameStyles = {
   ".frame-strip": {
     display: "flex",
     alignItems: "center",
-    gap: { base: "1.5", md: "5" },
+    gap: { base: "1", md: "5" },
     px: { base: "3", md: "5" },
     h: "12",
     bg: "panel",
@@ -23,7 +23,7 @@ export const frameStyles = {
   ".frame-home span": { display: { base: "none", md: "inline" } },
   ".frame-home .cap": { stroke: "chalk" },
   ".frame-home .notch": { stroke: "ink" },
-  ".frame-links": { display: "flex", gap: "1", flex: "1" },
+  ".frame-links": { display: "flex", gap: { base: "0", md: "1" }, flex: "1" },
   ".frame-links a": {
     px: { base: "1", md: "2.5" },
     py: "1.5",

@@ -138,10 +138,13 @@ function side(p: Point, q: Point, r: Point): number {
 }
 
 function isNear(a: Point, b: Point): boolean {
-  return Math.abs(a.x - b.x) < TOUCHING_MM && Math.abs(a.y - b.y) < TOUCHING_MM;
+  return Math.hypot(a.x - b.x, a.y - b.y) < TOUCHING_MM;
 }
 
+/** Does the cubic run along one line, and only forwards? One that doubles back on its line is cut into chords, which then lie on each other. */
 function isStraight([p0, p1, p2, p3]: Cubic): boolean {
   const size = Math.abs(p3.x - p0.x) + Math.abs(p3.y - p0.y);
-  return Math.abs(side(p0, p3, p1)) + Math.abs(side(p0, p3, p2)) < 1e-9 * size * size;
+  if (!(Math.abs(side(p0, p3, p1)) + Math.abs(side(p0, p3, p2)) < 1e-9 * size * size)) return false;
+  const along = (p: Point) => (p.x - p0.x) * (p3.x - p0.x) + (p.y - p0.y) * (p3.y - p0.y);
+  return [along(p1), along(p2)].every((at) => at >= 0 && at <= along(p3));
 }

@@ -91,6 +91,12 @@ describe("crossings", () => {
     expect(pathsCross(ARMHOLE, line({ x: -60, y: 90 }, { x: 60, y: 110 }))).toBe(true);
   });
 
+  it("finds a line that doubles back on itself, though it has no breadth", () => {
+    const to = (x: number) => ({ x, y: 0 });
+    expect(crossesItself([[to(0), to(90), to(-60), to(30)]])).toBe(true);
+    expect(crossesItself([[to(0), to(10), to(20), to(30)]])).toBe(false);
+  });
+
   it("lets a closed outline close", () => {
     const square = [
       { x: 0, y: 0 },

@@ -157,6 +157,8 @@ function seamsOff(garment: Garment): readonly string[] {
   const paths = edgePaths(garment);
   const lengthOf = (edges: readonly string[]) =>
     edges.reduce((sum, edge) => sum + (paths.has(edge) ? pathLength(paths.get(edge) as Path) : Number.NaN), 0);
+  // A piece that is told to be open has no edge between some of its ends, and no seam there.
+  if (garment.findings.some(({ code }) => code === "outline-open")) return [];
   return garment.seams.flatMap(({ id, bodyEdges, partEdges, bodyLength, partLength }) => {
     const [body, part] = [lengthOf(bodyEdges), lengthOf(partEdges)];
     return [

@@ -45,10 +45,11 @@ function useKeptWork(store: WorkStore, garmentId: string) {
       if (spec === savedSpec && Object.keys(typed).length === 0) forgetKeptWork(garmentId);
       else keepWork(garmentId, { spec, typed, basedOn: savedVersion });
     };
-    const keepSoon = () => {
-      timer ??= setTimeout(keepNow, KEEP_AFTER_MS);
-    };
-    const unsubscribe = store.subscribe(keepSoon);
+    const unsubscribe = store.subscribe(({ spec, savedSpec }, before) => {
+      // What was saved is forgotten at once: a tab that is closed in the meantime would leave it behind as unsaved.
+      if (spec === savedSpec && savedSpec !== before.savedSpec) keepNow();
+      else timer ??= setTimeout(keepNow, KEEP_AFTER_MS);
+    });
     window.addEventListener("pagehide", keepNow);
     return () => {
       unsubscribe();

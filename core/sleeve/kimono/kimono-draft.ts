@@ -89,7 +89,7 @@ export function draftKimono(base: BodiceBase, lengths: KimonoLengths): KimonoOut
   const within = Math.min(lengths.balanceWithin, mostOut(ground, asked));
   const solution = findRoot(miss, -within, within, TOLERANCE_MM);
   const [front, back] = [frontAt(solution.value), backAt(solution.value)];
-  const gusset = lengths.gusset >= LEAST_SLASH_MM ? gussetFor(front, back, lengths.gusset) : null;
+  const gusset = lengths.gusset > LEAST_SLASH_MM - SAME_MM ? gussetFor(front, back, lengths.gusset) : null;
   return {
     ok: true,
     draft: {
