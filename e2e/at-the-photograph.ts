@@ -1,4 +1,4 @@
-import { By, Key } from "selenium-webdriver";
+import { By, Key, until } from "selenium-webdriver";
 import type { Browser } from "./browser";
 
 /** What the sample photograph shows: where its sheet of known size lies, and its edges with places along them. */
@@ -47,7 +47,7 @@ export async function point({ driver }: Browser, x: number, y: number) {
 
 /** Chooses a plain picture of this size as the photograph. */
 export async function takePicture({ driver }: Browser, width: number, height: number): Promise<void> {
-  const input = await driver.findElement(By.css('input[type="file"][accept*="image"]'));
+  const input = await driver.wait(until.elementLocated(By.css('input[type="file"][accept*="image"]')), 15_000);
   await driver.executeAsyncScript(
     `const [input, width, height, done] = arguments;
      const canvas = document.createElement("canvas");

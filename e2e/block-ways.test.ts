@@ -3,7 +3,7 @@ import { join } from "node:path";
 import { draftGarment } from "@core/garment/index";
 import { specOf } from "@core/testing/sample";
 import { writeBlockDxf } from "@exporting/index";
-import { By, until } from "selenium-webdriver";
+import { By, Key, until } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { darkShare, point, type Truth, takePicture } from "./at-the-photograph";
 import { type Browser, complaints, openBrowser } from "./browser";
