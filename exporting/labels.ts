@@ -152,7 +152,7 @@ function* waysToTitle(
   }
 }
 
-/** Lines one below the other along an edge, the last nearest to it where they are read from outside. */
+/** Lines one below the other as they are read, along an edge on its inside. */
 function blockAlong(
   edge: Edge,
   { title, lines }: Wording,
@@ -161,7 +161,8 @@ function blockAlong(
   scale: number,
 ): readonly TextMark[] {
   const all = title === null ? lines : [title, ...lines];
-  return all.map((text, i) =>
+  const asRead = readsInwards(edge, share) ? all : [...all].reverse();
+  return asRead.map((text, i) =>
     lineAlong(edge, inside + i * LABEL_MM * LINE_SHARE * scale, text, share, LABEL_MM * scale),
   );
 }
@@ -227,6 +228,13 @@ function* waysAlong(edge: Edge, unit: TapeUnit): Iterable<readonly TextMark[]> {
 /** Degrees turned so that nothing is read upside down. */
 function uprightTurn(turn: number): number {
   return turn > 90 ? turn - 180 : turn < -90 ? turn + 180 : turn;
+}
+
+/** Does what is written along an edge go on below, as it is read, further inside the piece? It does where nothing had to be turned over. */
+function readsInwards(edge: Edge, share: number): boolean {
+  const { direction } = along(edge.path, edge.length * share);
+  const turn = (Math.atan2(direction.y, direction.x) * 180) / Math.PI;
+  return uprightTurn(turn) === turn;
 }
 
 /** Written along an edge on its inside. The outline runs clockwise: inside is to the right. */

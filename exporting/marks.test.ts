@@ -4,7 +4,7 @@ import { boxOf, contains, flatten, type Point } from "@core/geometry/index";
 import { SLEEVE_KINDS } from "@core/sleeve/index";
 import { onBodice, pieceOf } from "@core/testing/bodice";
 import { withCollar } from "@core/testing/collars";
-import { sampleSpec, withSleeve } from "@core/testing/sample";
+import { sampleSpec, specOf, withSleeve } from "@core/testing/sample";
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
 import type { Mark, TextMark } from "./mark";
@@ -143,6 +143,28 @@ describe("what is on the paper", () => {
   it("carries a fault of the draft with it: a sheet must not look better than it is", () => {
     const written = texts(marksOf(withSleeve({ method: "bust-twelfth" })));
     expect(written.some((text) => text.includes("too long for the armhole"))).toBe(true);
+  });
+
+  it("writes the name of a piece above what is said of it, also along an edge that is written from its other side", () => {
+    const garment = draftGarment(
+      specOf({
+        format: "gamine-garment/1",
+        unit: "in",
+        body: { bust: 36 },
+        block: { source: "drafted" },
+        collar: { kind: "grown-on" },
+      }),
+    );
+    const facing = garment.pieces.find(({ name }) => name === "Back neck facing");
+    if (!facing) throw new Error("a grown-on stand has a back neck facing");
+    const marks = pieceMarks(garment, facing, "in");
+    const textAt = (words: string) =>
+      marks.find((mark) => mark.kind === "text" && mark.text.startsWith(words) && mark.turn !== 0);
+    const [name, said] = [textAt("Back neck facing"), textAt("Stitching line")];
+    if (name?.kind !== "text" || said?.kind !== "text") throw new Error("the back facing is named along an edge");
+    const angle = (name.turn * Math.PI) / 180;
+    const below = -(said.at.x - name.at.x) * Math.sin(angle) + (said.at.y - name.at.y) * Math.cos(angle);
+    expect(below).toBeGreaterThan(0);
   });
 
   it("writes no text upside down", () => {

@@ -1,10 +1,8 @@
-import { useUnit } from "@app/components/preferences";
 import { ClientForm } from "@app/features/clients/client-form";
 import { readClient } from "@app/features/clients/client-texts";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { latestOf } from "@core/body/index";
-import { formatLength } from "@core/tape/index";
 import { addMeasurementSet, findClient, measurementHistory } from "@database/queries/clients";
 import { format } from "date-fns";
 import { data, redirect } from "react-router";
@@ -34,18 +32,14 @@ export async function action({ request, params }: Route.ActionArgs) {
 }
 
 export default function Measure({ loaderData, actionData }: Route.ComponentProps) {
-  const unit = useUnit();
   const { client, latest, today } = loaderData;
-  const last = Object.fromEntries(
-    Object.entries(latest).map(([id, mm]) => [id, `last time ${formatLength(mm ?? 0, unit)}`]),
-  );
   return (
     <ClientForm
       title={`Measure ${client.name} again`}
       keptAs={`gamine-measure-${client.id}`}
       isNew={false}
       today={today}
-      last={last}
+      latest={latest}
       action={`/clients/${client.id}/measure`}
       answer={actionData}
     />

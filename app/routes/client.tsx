@@ -108,9 +108,7 @@ export default function Client({ loaderData, actionData }: Route.ComponentProps)
           ) : (
             garments.map((garment) => (
               <p key={garment.id} className="client-garment">
-                <Link to={`/garments/${garment.id}/sleeve`}>
-                  {garment.name}
-                </Link>
+                <Link to={`/garments/${garment.id}/sleeve`}>{garment.name}</Link>
                 <span>
                   version {garment.version}, {garment.changed}
                 </span>

@@ -45,9 +45,7 @@ export default function Clients({ loaderData: { clients, page, hasMore } }: Rout
             {clients.map((client) => (
               <tr key={client.id}>
                 <td className="name">
-                  <Link to={`/clients/${client.id}`}>
-                    {client.name}
-                  </Link>
+                  <Link to={`/clients/${client.id}`}>{client.name}</Link>
                 </td>
                 <td className="date">{client.measuredOn ?? "not yet"}</td>
                 <td>{client.garmentCount === 0 ? "none" : client.garmentCount}</td>

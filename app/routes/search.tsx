@@ -36,9 +36,7 @@ export default function Search({ loaderData: { words, clients, garments } }: Rou
           <h2 className="page-part">Clients</h2>
           {clients.map((client) => (
             <p key={client.id} className="found-client">
-              <Link to={`/clients/${client.id}`}>
-                {client.name}
-              </Link>
+              <Link to={`/clients/${client.id}`}>{client.name}</Link>
             </p>
           ))}
         </section>

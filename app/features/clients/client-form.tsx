@@ -8,7 +8,17 @@ import { MeasureList } from "@app/features/measures/measure-list";
 import { SlipsList } from "@app/features/measures/slips-list";
 import { TapePanel } from "@app/features/tape/tape-panel";
 import { Box, Button, Field, Flex, Heading, Input, Text, Textarea } from "@chakra-ui/react";
-import { bodyOf, findSlips, type MeasureId, TAKEN_IDS, type TakenId } from "@core/body/index";
+import {
+  BODY_SIDES,
+  bodyOf,
+  findSlips,
+  latestOf,
+  type MeasureId,
+  splitTakenId,
+  TAKEN_IDS,
+  type Taken,
+  type TakenId,
+} from "@core/body/index";
 import { type DefaultTaken, estimateBody } from "@core/garment/index";
 import { formatLength, type TapeUnit } from "@core/tape/index";
 import { useMemo, useState } from "react";
@@ -22,15 +32,15 @@ type Props = {
   readonly keptAs: string;
   readonly isNew: boolean;
   readonly today: string;
-  /** What the tape read last time, in words, beside each box: only what it reads today is dated today. */
-  readonly last?: Readonly<Record<string, string>>;
+  /** What the tape read last, shown beside each box: only what it reads today is dated today, and the rest stays in use. */
+  readonly latest?: Taken;
   readonly action: string;
   /** The server's answer to the last try. */
   readonly answer: { readonly problems?: ClientProblems; readonly failure?: string } | undefined;
 };
 
 /** A client's name and the tape readings of one day, taken in the order in which the tape moves. */
-export function ClientForm({ title, keptAs, isNew, today, last = {}, action, answer }: Props) {
+export function ClientForm({ title, keptAs, isNew, today, latest = NOTHING_TAKEN, action, answer }: Props) {
   const unit = useUnit();
   const [texts, setTexts] = useKeptTexts(keptAs, { takenOn: today, unit });
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
@@ -48,8 +58,11 @@ export function ClientForm({ title, keptAs, isNew, today, last = {}, action, ans
   const measuresKey = JSON.stringify(read.measures);
   // biome-ignore lint/correctness/useExhaustiveDependencies: the readings are new at every keystroke, what they say is not
   const { slips, estimates } = useMemo(
-    () => ({ slips: findSlips(read.measures), estimates: estimateBody(bodyOf(read.measures)) }),
-    [measuresKey],
+    () => ({
+      slips: findSlips(read.measures),
+      estimates: estimateBody(bodyOf(latestOf([read.measures, latest]))),
+    }),
+    [measuresKey, latest],
   );
   const estimateOf = (id: MeasureId) => estimates.find((taken) => taken.path === `body.${id}`);
 
@@ -60,7 +73,7 @@ export function ClientForm({ title, keptAs, isNew, today, last = {}, action, ans
       value={texts[id] ?? ""}
       problem={problemOf(id)}
       standsIn={standsIn}
-      hint={last[id] ?? sidesOf(last, id)}
+      hint={lastTime(latest, id, unit)}
       onText={(text) => setTexts({ [id]: text })}
       onEnd={() => leave(id)}
     />
@@ -167,7 +180,13 @@ export function ClientForm({ title, keptAs, isNew, today, last = {}, action, ans
             />
           </>
         }
-        sheet={<MeasureGuide id={active} estimate={estimateOf(active)} />}
+        sheet={
+          <MeasureGuide
+            id={active}
+            estimate={estimateOf(active)}
+            last={read.measures[active] === undefined ? latest[active] : undefined}
+          />
+        }
         side={
           <>
             <SlipsList slips={slips} hasAny={Object.keys(read.measures).length > 0} />
@@ -175,7 +194,10 @@ export function ClientForm({ title, keptAs, isNew, today, last = {}, action, ans
             <Box mt="6">
               <Text fontSize="sm" color="inkSoft">
                 Tape on the body, no ease. Write {unit === "in" ? "11 3/4 or 11.75" : "29.8"}; Enter goes on to the
-                next. Leave out what you did not take: it is estimated, and marked so, until you do.
+                next. Leave out what you did not take:{" "}
+                {isNew
+                  ? "it is estimated, and marked so, until you do."
+                  : "its last reading stays in use, and what was never taken is estimated, and marked so."}
               </Text>
             </Box>
           </>
@@ -185,12 +207,18 @@ export function ClientForm({ title, keptAs, isNew, today, last = {}, action, ans
   );
 }
 
-/** What was taken on the left and on the right, beside a box for both. */
-function sidesOf(last: Readonly<Record<string, string>>, id: string): string | undefined {
-  const sides = ["left", "right"].flatMap((side) =>
-    last[`${id}.${side}`] ? [`${side} ${last[`${id}.${side}`]}`] : [],
-  );
-  return sides.length > 0 ? sides.join(", ") : undefined;
+const NOTHING_TAKEN: Taken = {};
+
+/** What was read last, once or on the left and on the right, beside a box. */
+function lastTime(latest: Taken, id: TakenId, unit: TapeUnit): string | undefined {
+  const read = (one: TakenId, before: string) => {
+    const mm = latest[one];
+    return mm === undefined ? [] : [`${before}last time ${formatLength(mm, unit)}`];
+  };
+  const { measure, side } = splitTakenId(id);
+  const sides = side ? [] : BODY_SIDES.flatMap((one) => read(`${measure}.${one}`, `${one} `));
+  const told = [...read(id, ""), ...sides];
+  return told.length > 0 ? told.join(", ") : undefined;
 }
 
 function standIn(taken: DefaultTaken | undefined, unit: TapeUnit): string | undefined {

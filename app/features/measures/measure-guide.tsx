@@ -8,9 +8,12 @@ import { BodyFigure } from "./body-figure";
 export function MeasureGuide({
   id,
   estimate,
+  last,
 }: {
   readonly id: MeasureId;
   readonly estimate: DefaultTaken | undefined;
+  /** The reading that stays in use while none is taken today. */
+  readonly last?: number | undefined;
 }) {
   const { term, alsoCalled, howTaken, usedFor, isTwoSided } = measureOf(id);
   const range = plausibleRange(id);
@@ -56,6 +59,19 @@ export function MeasureGuide({
           <Text mt="2" color="inkSoft">
             Where left and right differ, take both; a garment takes the larger.
           </Text>
+        )}
+        {last !== undefined && (
+          <Box mt="4" borderLeft="3px solid" borderColor="chalk" pl="3" data-last={id}>
+            <Text>
+              Last time{" "}
+              <b>
+                <LengthText mm={last} />
+              </b>
+            </Text>
+            <Text color="inkSoft" fontSize="sm">
+              It stays in use until it is taken again.
+            </Text>
+          </Box>
         )}
         {estimate && typeof estimate.value === "number" && (
           <Box mt="4" borderLeft="3px solid" borderColor="warn" pl="3" data-estimate={id}>
