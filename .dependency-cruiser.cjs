@@ -11,6 +11,7 @@ const CORE_LAYERS = [
   "pattern",
   "sleeve",
   "collar",
+  "spec",
   "check",
   "garment",
 ];

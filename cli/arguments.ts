@@ -1,4 +1,4 @@
-import type { Issue } from "@core/garment/index";
+import type { Issue } from "@core/spec/index";
 
 const EXPORT_KINDS = ["svg", "pdf", "block-svg", "block-dxf"] as const;
 export type ExportKind = (typeof EXPORT_KINDS)[number];

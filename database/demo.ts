@@ -1,4 +1,5 @@
-import { readGarment, summaryOf, writeGarment } from "@core/garment/index";
+import { summaryOf } from "@core/garment/index";
+import { readGarment, writeGarment } from "@core/spec/index";
 import { toMm } from "@core/tape/index";
 import type { Database } from "./client";
 import { CLIENTS, type DemoClient, type DemoGarment, STUDIO } from "./demo-workroom";

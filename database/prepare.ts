@@ -1,4 +1,5 @@
-import { readGarment, summaryOf, UNREADABLE_SUMMARY } from "@core/garment/index";
+import { summaryOf, UNREADABLE_SUMMARY } from "@core/garment/index";
+import { readGarment } from "@core/spec/index";
 import { migrate } from "drizzle-orm/node-postgres/migrator";
 import { alone, connect } from "./client";
 import { loadDemo } from "./demo";

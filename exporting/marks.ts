@@ -1,6 +1,7 @@
-import type { Garment, NotchMark } from "@core/garment/index";
+import type { Garment } from "@core/garment/index";
 import { flatten, opposite, type Point, step, svgPathData, turnWay, wayTo } from "@core/geometry/index";
 import type { Piece, PieceNotch } from "@core/pattern/index";
+import type { NotchMark } from "@core/spec/index";
 import type { TapeUnit } from "@core/tape/index";
 import { pieceLabels } from "./labels";
 import type { LineStyle, Mark } from "./mark";

@@ -1,5 +1,5 @@
 import { isTakenId, measureNamed, measureOf, type Taken, type TakenId } from "@core/body/index";
-import { LENGTH_FIELDS, readLength } from "@core/garment/index";
+import { LENGTH_FIELDS, readLength } from "@core/spec/index";
 import { isTapeUnit, type TapeUnit } from "@core/tape/index";
 import { isValid, parseISO } from "date-fns";
 import Papa from "papaparse";

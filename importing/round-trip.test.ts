@@ -1,6 +1,7 @@
 import { SIDES } from "@core/block/index";
-import { applyChange, draftGarment, type Garment } from "@core/garment/index";
+import { draftGarment, type Garment } from "@core/garment/index";
 import { pathLength } from "@core/geometry/index";
+import { applyChange } from "@core/spec/index";
 import { specOf } from "@core/testing/sample";
 import { writeBlockDxf, writeBlockSvg } from "@exporting/index";
 import { svgPathProperties } from "svg-path-properties";

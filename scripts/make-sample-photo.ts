@@ -1,6 +1,7 @@
 import { readFileSync, writeFileSync } from "node:fs";
-import { draftGarment, readGarment } from "@core/garment/index";
+import { draftGarment } from "@core/garment/index";
 import { along, boxOf, flatten, line, mapPath, type Path, type Point, pathLength } from "@core/geometry/index";
+import { readGarment } from "@core/spec/index";
 import { KNOWN_SHEETS } from "@core/trace/index";
 import { openBrowser, setSize } from "../e2e/browser";
 

@@ -1,5 +1,6 @@
 import { sql } from "drizzle-orm";
-import { readGarment, summaryOf, writeGarment } from "../core/garment";
+import { summaryOf } from "../core/garment";
+import { readGarment, writeGarment } from "../core/spec";
 import { connect } from "../database/client";
 import { CLIENTS } from "../database/demo-workroom";
 import { firstStudio } from "../database/queries/studios";

@@ -1,6 +1,6 @@
 import { fork } from "node:child_process";
 import fc from "fast-check";
-import { readGarment } from "../core/garment";
+import { readGarment } from "../core/spec";
 import { anyGarmentFile } from "../core/testing/any-garment";
 import { brokenLaws } from "../core/testing/laws";
 

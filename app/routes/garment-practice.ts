@@ -1,8 +1,9 @@
 import type { PracticeAnswer } from "@app/features/practice/use-practice";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { postedJson } from "@app/server/posted-json";
-import { draftGarment, readGarment } from "@core/garment/index";
+import { draftGarment } from "@core/garment/index";
 import { judgeAnswer, questionsOf } from "@core/practice/index";
+import { readGarment } from "@core/spec/index";
 import { addAttempt, listAttempts } from "@database/queries/practice";
 import { z } from "zod";
 import type { Route } from "./+types/garment-practice";

@@ -1,7 +1,8 @@
 import type { SaveAnswer } from "@app/features/garment/save-answer";
 import { attemptInStudio, idFrom } from "@app/server/database";
 import { postedJson } from "@app/server/posted-json";
-import { readGarment, summaryOf, writeGarment } from "@core/garment/index";
+import { summaryOf } from "@core/garment/index";
+import { readGarment, writeGarment } from "@core/spec/index";
 import { saveVersion } from "@database/queries/garments";
 import { z } from "zod";
 import type { Route } from "./+types/garment-save";

@@ -9,7 +9,8 @@ import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/databas
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { Text } from "@chakra-ui/react";
 import { bodyOf, latestOf } from "@core/body/index";
-import { readGarment, readGarmentText, type Station, summaryOf, writeGarment } from "@core/garment/index";
+import { type Station, summaryOf } from "@core/garment/index";
+import { readGarment, readGarmentText, writeGarment } from "@core/spec/index";
 
 import { measurementHistory } from "@database/queries/clients";
 import { clothTable } from "@database/queries/cloths";

@@ -1,5 +1,6 @@
 import { postedForm } from "@app/server/posted-texts";
-import { draftGarment, readGarment, readGarmentText, writeGarment } from "@core/garment/index";
+import { draftGarment } from "@core/garment/index";
+import { readGarment, readGarmentText, writeGarment } from "@core/spec/index";
 import { isTapeUnit, type TapeUnit } from "@core/tape/index";
 import { isPaper, writeBlockDxf, writeBlockSvg, writeMethodsPdf, writePdf, writeSvg } from "@exporting/index";
 import type { Route } from "./+types/sheets";

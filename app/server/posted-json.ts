@@ -1,4 +1,4 @@
-import { nestsTooDeep } from "@core/garment/index";
+import { nestsTooDeep } from "@core/spec/index";
 
 /** A garment file is a few kilobytes. */
 const MOST_BYTES = 200_000;

@@ -1,5 +1,6 @@
 import type { Finding } from "@core/check/index";
-import { type GarmentSpec, provenFindings, sketchGarment } from "@core/garment/index";
+import { provenFindings, sketchGarment } from "@core/garment/index";
+import type { GarmentSpec } from "@core/spec/index";
 
 /** The findings of a garment with those of their remedies that were tried and mend them: each costs a draft. */
 export const findingsOf = (spec: GarmentSpec): readonly Finding[] => provenFindings(sketchGarment(spec));

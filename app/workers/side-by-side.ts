@@ -2,13 +2,13 @@ import {
   compareMethods,
   draftGarment,
   type MethodFigures,
-  readGarment,
   type Swept,
   sewnSleeve,
   sweepMethods,
   tradeOffOf,
 } from "@core/garment/index";
 import { LOWEST_CAP_MM, type SetInMethod, type TradeOff } from "@core/sleeve/set-in/index";
+import { readGarment } from "@core/spec/index";
 
 /** What the methods' page shows of a garment, worked out away from the screen. Millimetres. */
 export type SideBySide = {

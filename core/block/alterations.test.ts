@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { applyChange, draftGarment, type GarmentSpec, sewnSleeve } from "../garment";
+import { draftGarment, sewnSleeve } from "../garment";
 import { along, crossesItself } from "../geometry";
+import { applyChange, type GarmentSpec } from "../spec";
 import { specOf } from "../testing/sample";
 import { ALTERATION_KINDS, ALTERATIONS, type Alteration, type AlterationTaken } from ".";
 

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { draftGarment, type OutlineHalfSpec } from "../garment";
+import { draftGarment } from "../garment";
 import { endOf, mapPath, type Path, reversePath, startOf, svgPathData, turnPath } from "../geometry";
+import type { OutlineHalfSpec } from "../spec";
 import { figureOf, specOf } from "../testing/sample";
 import { SIDES } from ".";
 

@@ -1,5 +1,5 @@
 export { type EaseKnot, type EaseProfile, easeProfile, easeUpTo, FADE_AT_SHOULDER_MM, partAt } from "./ease";
-export type { Finding, Remedy, Severity, SpecChange } from "./finding";
+export type { Finding, Remedy, Severity } from "./finding";
 export { judgeFrontAndBack, judgeRoundArmhole } from "./judge-armhole";
 export {
   judgeAlteration,

@@ -12,7 +12,8 @@ import {
   type ReadingPath,
 } from "../block";
 import { length, type Phrase, phrase } from "../draft";
-import type { Finding, Remedy, SpecChange } from "./finding";
+import type { SpecChange } from "../spec";
+import type { Finding, Remedy } from "./finding";
 
 const READING_NAMES: Readonly<Record<ReadingPath, string>> = {
   "armhole.front": "front armhole",

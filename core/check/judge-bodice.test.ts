@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { applyChange, draftGarment } from "../garment";
+import { draftGarment } from "../garment";
+import { applyChange } from "../spec";
 import { draftedBodice, onBodice } from "../testing/bodice";
 import { judgeBodiceSleeve } from "./judge-bodice";
 

@@ -1,6 +1,7 @@
 import type { DrawnCollar, OuterEdge, UpperEdge } from "../collar";
 import { length, phrase } from "../draft";
-import type { Finding, Remedy, SpecChange } from "./finding";
+import type { SpecChange } from "../spec";
+import type { Finding, Remedy } from "./finding";
 import { judgeLapel } from "./judge-lapel";
 import type { Seam } from "./seam";
 import { remedy, told } from "./told";

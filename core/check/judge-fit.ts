@@ -1,7 +1,8 @@
 import { length, phrase } from "../draft";
 import { findRoot } from "../geometry";
 import { type CapTask, type FeasibleRange, fitFirstRange, LOWEST_CAP_MM, wantedSeams } from "../sleeve/set-in";
-import type { Finding, Remedy, SpecChange } from "./finding";
+import type { SpecChange } from "../spec";
+import type { Finding, Remedy } from "./finding";
 
 /** Remedies are rounded to this step, always to the side on which the sleeve exists. */
 const STEP_MM = 0.5;

@@ -12,7 +12,8 @@ import {
   shapesOf,
   wantedSeams,
 } from "../sleeve/set-in";
-import type { Remedy, SpecChange } from "./finding";
+import type { SpecChange } from "../spec";
+import type { Remedy } from "./finding";
 
 const TOLERANCE_MM = 1e-6;
 /** A knit is stretched in by no more (common practice, no source). */

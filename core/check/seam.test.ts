@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
-import { applyChange, draftGarment, sewnSleeve } from "../garment";
+import { draftGarment, sewnSleeve } from "../garment";
 import { endOf, startOf } from "../geometry";
+import { applyChange } from "../spec";
 import { inches, sampleSpec, withSleeve } from "../testing/sample";
 
 const seamsOf = (spec = sampleSpec()) => draftGarment(spec).seams;

@@ -1,5 +1,6 @@
 import type { Phrase } from "../draft";
-import type { Finding, Remedy, SpecChange } from "./finding";
+import type { SpecChange } from "../spec";
+import type { Finding, Remedy } from "./finding";
 
 type Told = Pick<Finding, "code" | "severity" | "message" | "reason" | "numbers"> & {
   readonly remedies?: readonly Remedy[];

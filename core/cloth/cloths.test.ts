@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { draftGarment, type GarmentSpec, readGarment, writeGarment } from "../garment";
+import { draftGarment } from "../garment";
+import { type GarmentSpec, readGarment, writeGarment } from "../spec";
 import { SAMPLE_FILE, specOf, withSleeve } from "../testing/sample";
 import { clothOf } from "./cloths";
 

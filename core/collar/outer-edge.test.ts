@@ -1,8 +1,9 @@
 import fc from "fast-check";
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
-import { draftGarment, type GarmentSpec } from "../garment";
+import { draftGarment } from "../garment";
 import { along, endOf, type Path, type Point, pathLength, reversePath, startOf, svgPathData } from "../geometry";
+import type { GarmentSpec } from "../spec";
 import { edgeOf, measuredApart } from "../testing/bodice";
 import { codesOf, collarFinding, draftedCollar, gap, mended, withCollar } from "../testing/collars";
 import { figure } from "../testing/styles";

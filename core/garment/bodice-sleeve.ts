@@ -9,7 +9,6 @@ import {
   judgeWidth,
   type Remedy,
   type Seam,
-  type SpecChange,
   styleSeams,
 } from "../check";
 import { composeDraft, type Draft, length, phrase } from "../draft";
@@ -19,6 +18,7 @@ import { type FinishedHem, finishDepth, finishHem } from "../sleeve/finish";
 import { draftSetInSleeve, type NamedSolution, usualNotches } from "../sleeve/set-in";
 import type { StyleHandle } from "../sleeve/style";
 import type { SleeveKind } from "../sleeve/styles";
+import type { SpecChange } from "../spec";
 import { asGuide, turnUpOf, withOpening } from "./finish-sleeve";
 import { reachingWaist } from "./reaching-waist";
 import type { ResolvedSpec } from "./resolve";

@@ -1,18 +1,10 @@
 import { describe, expect, it } from "vitest";
 import { COLLAR_CHOICE_NAMES, COLLAR_FIELD_NAMES, COLLAR_FIELDS, COLLAR_KINDS, collarOf, optionsOf } from "../collar";
 import { svgPathData } from "../geometry";
+import { applyChange, LENGTH_FIELDS, labelOf, readGarment, writeGarment } from "../spec";
 import { draftedCollar, withCollar } from "../testing/collars";
 import { inches, SAMPLE_FILE, sampleSpec, specOf } from "../testing/sample";
-import {
-  applyChange,
-  collarHandle,
-  draftGarment,
-  LENGTH_FIELDS,
-  labelOf,
-  readGarment,
-  writeGarment,
-  writeResult,
-} from ".";
+import { collarHandle, draftGarment, writeResult } from ".";
 
 describe("collars in the garment file", () => {
   it.each(COLLAR_KINDS)("a %s collar is read, written and read again as it was", (kind) => {

@@ -1,13 +1,13 @@
 import type { Finding } from "../check";
 import type { Cloth } from "../cloth";
 import { methodOf, SET_IN_METHODS, type SetInMethod, type TradeOff, tradeOff } from "../sleeve/set-in";
+import type { GarmentSpec } from "../spec";
 import { buildBlock } from "./build-block";
 import { enlargeArmhole } from "./enlarge-armhole";
 import { guarded } from "./guarded";
 import { resolveSpec } from "./resolve";
 import { type ResolvedSleeve, usualUpperArmEase } from "./resolve-sleeve";
 import { draftSewnSleeve, type SewnSleeve } from "./sewn-sleeve";
-import type { GarmentSpec } from "./spec";
 
 /** What one method gives for this client and armhole, as its rule says and without the changes made by choice. Millimetres. */
 export type MethodCompared = {

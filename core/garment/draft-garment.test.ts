@@ -4,9 +4,9 @@ import { describe, expect, it } from "vitest";
 import { speak } from "../draft";
 import { HEM_FINISHES } from "../sleeve/finish";
 import { SLEEVE_KINDS, STYLE_KINDS, STYLES } from "../sleeve/styles";
+import { type GarmentSpec, LENGTH_FIELDS, writeGarment } from "../spec";
 import { inches, SAMPLE_FILE, sampleSpec, specOf } from "../testing/sample";
-import { draftGarment, type GarmentSpec, writeGarment, writeResult } from ".";
-import { LENGTH_FIELDS } from "./fields";
+import { draftGarment, writeResult } from ".";
 
 const codes = (spec: GarmentSpec) => draftGarment(spec).findings.map((one) => one.code);
 

@@ -1,6 +1,6 @@
 import type { Body } from "../body";
+import { emptyGarment } from "../spec";
 import { type DefaultTaken, resolveSpec } from "./resolve";
-import { emptyGarment } from "./spec";
 
 /** What would stand in for the measurements that are missing from this body, each with its rule; by field path, `body.waist`. */
 export function estimateBody(body: Body): readonly DefaultTaken[] {

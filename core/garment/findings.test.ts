@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
 import type { Finding } from "../check";
 import { speak } from "../draft";
+import { applyChange, type GarmentSpec } from "../spec";
 import { figureOf, inches, readingsOf, sampleSpec, withSleeve } from "../testing/sample";
-import { applyChange, draftGarment, type GarmentSpec, sewnSleeve } from ".";
+import { draftGarment, sewnSleeve } from ".";
 
 function finding(spec: GarmentSpec, code: string): Finding {
   const found = draftGarment(spec).findings.find((one) => one.code === code);

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
+import { applyChange } from "../spec";
 import { figureOf, sampleSpec, withSleeve } from "../testing/sample";
-import { applyChange, capLineHandle, crownHandle, draftGarment, sewnSleeve } from ".";
+import { capLineHandle, crownHandle, draftGarment, sewnSleeve } from ".";
 
 describe("handles", () => {
   it("a dragged crown comes to lie where it was dragged, with both seams held", () => {

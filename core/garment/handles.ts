@@ -1,10 +1,10 @@
-import type { SpecChange } from "../check";
 import type { CollarHandle } from "../collar";
 import { fitFirstRange, shapesOf, wantedSeams, widthAtHeight } from "../sleeve/set-in";
 import type { StyleHandle } from "../sleeve/style";
 import { styleOf } from "../sleeve/styles";
+import type { SpecChange } from "../spec";
+import { LENGTH_FIELDS } from "../spec";
 import type { DraftedSleeve } from "./draft-sleeve";
-import { LENGTH_FIELDS } from "./fields";
 import type { SewnSleeve } from "./sewn-sleeve";
 
 /** Where a dragged handle may go, and the change that puts it there. Millimetres. */

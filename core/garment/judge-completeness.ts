@@ -2,7 +2,7 @@ import type { Block } from "../block";
 import type { Finding } from "../check";
 import { phrase } from "../draft";
 import type { Piece } from "../pattern";
-import { labelOf } from "./fields";
+import { labelOf } from "../spec";
 import type { DefaultTaken } from "./resolve";
 
 /** What the draft stands on that nobody measured. */

@@ -2,8 +2,9 @@ import { describe, expect, it } from "vitest";
 import { COLLAR_KINDS } from "../collar";
 import { speak } from "../draft";
 import { SLEEVE_KINDS } from "../sleeve/styles";
+import { applyChange } from "../spec";
 import { measuredApart, onBodice, pieceOf } from "../testing/bodice";
-import { applyChange, draftGarment } from ".";
+import { draftGarment } from ".";
 
 const OWN_FRONT = ["notched", "roll", "grown-on"];
 const CUTS_THE_FRONT = ["raglan", "offShoulder", "kimono"];

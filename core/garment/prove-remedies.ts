@@ -1,10 +1,8 @@
 import type { Finding, Remedy } from "../check";
-import { applyChange } from "./apply-change";
-import { readGarment } from "./read";
+import type { GarmentSpec } from "../spec";
+import { applyChange, readGarment, writeGarment } from "../spec";
 import { type Garment, sketchGarment } from "./sketch-garment";
-import type { GarmentSpec } from "./spec";
 import { usualBlock, usualCollar, usualSleeve } from "./usual-figures";
-import { writeGarment } from "./write";
 
 /**
  * The findings of a garment with only those remedies that mend: the changed garment can be written and read back, has all that was

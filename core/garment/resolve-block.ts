@@ -14,8 +14,8 @@ import {
 import { estimateBackLength, estimateFromBust } from "../body";
 import { length, type Phrase, phrase } from "../draft";
 import { readPathData } from "../geometry";
+import type { BlockSpec, DraftedBlockSpec, GarmentSpec, OutlineBlockSpec, OutlineHalfSpec } from "../spec";
 import { resolveReadings } from "./resolve-readings";
-import type { BlockSpec, DraftedBlockSpec, GarmentSpec, OutlineBlockSpec, OutlineHalfSpec } from "./spec";
 import type { Chosen, Measured } from "./take-default";
 import {
   BACK_NECK_DEPTH_MM,

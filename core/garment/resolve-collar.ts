@@ -7,7 +7,7 @@ import {
   collarOf,
   type UsualAt,
 } from "../collar";
-import type { CollarSpec } from "./spec";
+import type { CollarSpec } from "../spec";
 import type { Chosen, Measured } from "./take-default";
 
 /** A collar with every default taken; its neckline comes from the block. Millimetres. */

@@ -8,7 +8,7 @@ import {
 } from "../block";
 import { type Body, type Estimate, estimateArmhole } from "../body";
 import { length, percent, phrase } from "../draft";
-import type { GarmentSpec, ReadingsBlockSpec } from "./spec";
+import type { GarmentSpec, ReadingsBlockSpec } from "../spec";
 import type { Measured } from "./take-default";
 import {
   BACK_NECK_DEPTH_MM,

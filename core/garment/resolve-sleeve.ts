@@ -4,7 +4,7 @@ import { length, type Phrase, percent, phrase, type Source } from "../draft";
 import { type HemChoices, type HemFinish, USUAL_OPENING_MM } from "../sleeve/finish";
 import type { CapCurve, Placement, SetInMethod, SurplusWay, TwoPieceChoices } from "../sleeve/set-in";
 import { type SleeveKind, type SleeveStyle, type StyleKind, sewnStyleOf, styleOf } from "../sleeve/styles";
-import type { SleeveSpec } from "./spec";
+import type { SleeveSpec } from "../spec";
 import type { Chosen } from "./take-default";
 
 /** The back takes a little more of the ease: 45 to 55 (common practice, no source). */

@@ -14,10 +14,10 @@ import { type Cloth, clothOf, DEFAULT_CLOTH } from "../cloth";
 import { collarOf } from "../collar";
 import { type Phrase, phrase, type Source } from "../draft";
 import { styleOf } from "../sleeve/styles";
+import type { GarmentSpec } from "../spec";
 import { blockNeedsBust, type ResolvedBlock, resolveBlock } from "./resolve-block";
 import { type ResolvedCollar, resolveCollar } from "./resolve-collar";
 import { type ResolvedSleeve, resolveSleeve } from "./resolve-sleeve";
-import type { GarmentSpec } from "./spec";
 import type { Chosen, Measured } from "./take-default";
 
 /** A figure that the file left out: what was taken instead, by what rule. */

@@ -2,10 +2,10 @@ import type { AlterationTaken, Block } from "../block";
 import { type Figure, speak } from "../draft";
 import { type Path, svgPathData } from "../geometry";
 import type { Piece } from "../pattern";
+import { inUnit } from "../spec";
 import { fromMm, type TapeUnit } from "../tape";
 import { beyondBlock, blockEdges } from "./edge-paths";
 import type { Garment } from "./sketch-garment";
-import { inUnit } from "./write";
 
 const RESULT_FORMAT = "gamine-result/1";
 

@@ -1,12 +1,11 @@
-import type { SpecChange } from "../check";
 import type { CollarFieldName } from "../collar";
 import { type Phrase, phrase, type Source } from "../draft";
+import type { CollarSpec, GarmentSpec, SpecChange } from "../spec";
+import { LENGTH_FIELDS } from "../spec";
 import { type CollarOutcome, draftCollar, type NeckForCollar } from "./draft-collar";
-import { LENGTH_FIELDS } from "./fields";
 import type { DefaultTaken, ResolvedSpec } from "./resolve";
 import { buttonStandOf } from "./resolve";
 import { type ResolvedCollar, resolveCollar } from "./resolve-collar";
-import type { CollarSpec, GarmentSpec } from "./spec";
 import type { Chosen } from "./take-default";
 
 /** A collar drafted with defaults that go with its neckline, and the defaults that were taken otherwise for it. */

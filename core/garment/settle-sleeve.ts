@@ -1,14 +1,14 @@
 import type { Block } from "../block";
-import type { Enlarge, SpecChange } from "../check";
+import type { Enlarge } from "../check";
 import { length, type Phrase, phrase, type Source } from "../draft";
 import { methodOf, usualNotches } from "../sleeve/set-in";
 import { styleOf } from "../sleeve/styles";
+import type { GarmentSpec, SleeveSpec, SpecChange } from "../spec";
+import { LENGTH_FIELDS } from "../spec";
 import { draftSleeve, type SleeveOutcome } from "./draft-sleeve";
-import { LENGTH_FIELDS } from "./fields";
 import type { DefaultTaken, ResolvedSpec } from "./resolve";
 import type { ResolvedSleeve } from "./resolve-sleeve";
 import { setInTask } from "./sewn-sleeve";
-import type { GarmentSpec, SleeveSpec } from "./spec";
 
 /** A sleeve drafted with defaults that go with its block, and the defaults that were taken otherwise for it. */
 export type SettledSleeve = { readonly outcome: SleeveOutcome; readonly retaken: readonly DefaultTaken[] };

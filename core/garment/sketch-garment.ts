@@ -14,6 +14,7 @@ import { boxOf } from "../geometry";
 import type { Piece } from "../pattern";
 import { NECK_OF_BODICE } from "../sleeve/bodice-style";
 import type { NamedSolution } from "../sleeve/set-in";
+import type { GarmentSpec } from "../spec";
 import { type BuiltBlock, buildBlock } from "./build-block";
 import type { DraftedCollar, NeckForCollar } from "./draft-collar";
 import type { DraftedSleeve } from "./draft-sleeve";
@@ -24,7 +25,6 @@ import { piecesTogether } from "./pieces-together";
 import { type DefaultTaken, type ResolvedSpec, resolveSpec } from "./resolve";
 import { draftSettledCollar, type SettledCollar } from "./settle-collar";
 import { draftSettledSleeve, type SettledSleeve } from "./settle-sleeve";
-import type { GarmentSpec } from "./spec";
 import { usualCollar, usualSleeve } from "./usual-figures";
 
 /** A drafted garment: plain data, millimetres throughout. The same spec gives the same garment, everywhere. */

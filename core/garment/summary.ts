@@ -1,6 +1,6 @@
 import { type Box, boxOf, svgPathData } from "../geometry";
+import type { GarmentSpec } from "../spec";
 import { sketchGarment } from "./sketch-garment";
-import type { GarmentSpec } from "./spec";
 import { STATIONS, type Station, type StationState, stationState } from "./stations";
 
 /** What a list tells of a garment without drafting it: worked out when it is saved. Millimetres. */

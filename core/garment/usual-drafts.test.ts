@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
-import type { GarmentSpec } from "../garment";
 import { along, boxOf, pathLength } from "../geometry";
+import type { GarmentSpec } from "../spec";
 import { figureOf, inches, SAMPLE_FILE, sampleSpec, specOf } from "../testing/sample";
 import { draftGarment } from ".";
 

@@ -12,10 +12,10 @@ import {
 import { MEASURE_IDS, plausibleRange } from "../body";
 import { CLOTH_KINDS } from "../cloth";
 import { COLLAR_CHOICE_NAMES, COLLAR_FIELD_NAMES, COLLAR_FIELDS, COLLAR_KINDS, optionsOf } from "../collar";
-import { type Bounds, GARMENT_FORMAT, LENGTH_FIELDS } from "../garment";
 import { HEM_FINISHES, SLEEVE_KINDS } from "../sleeve";
 import { CAP_CURVES, FULLNESS_CHANGE, PLACEMENTS, SET_IN_METHODS, SLEEVE_CUTS, SURPLUS_WAYS } from "../sleeve/set-in";
 import { STYLE_KINDS, STYLES } from "../sleeve/styles";
+import { type Bounds, GARMENT_FORMAT, LENGTH_FIELDS } from "../spec";
 
 /** A garment file in millimetres. */
 export type GarmentFile = { readonly [field in string]?: unknown };

@@ -1,7 +1,8 @@
 import { svgPathProperties } from "svg-path-properties";
-import { bodiceSleeve, draftGarment, type Garment, type GarmentSpec } from "../garment";
+import { bodiceSleeve, draftGarment, type Garment } from "../garment";
 import { svgPathData } from "../geometry";
 import type { Edge, Piece } from "../pattern";
+import type { GarmentSpec } from "../spec";
 import { sampleSpec } from "./sample";
 import { as, type Sleeve } from "./styles";
 

@@ -1,7 +1,8 @@
 import type { CollarKindName } from "../collar";
-import { applyChange, draftGarment, type Garment, type GarmentSpec } from "../garment";
+import { draftGarment, type Garment } from "../garment";
 import { along, endOf, type Point, startOf } from "../geometry";
 import type { Edge } from "../pattern";
+import { applyChange, type GarmentSpec } from "../spec";
 import { edgeOf, onBodice, pieceOf } from "./bodice";
 
 type Collar = NonNullable<GarmentSpec["collar"]>;

@@ -1,8 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { COLLAR_KINDS } from "../collar";
-import { readGarment } from "../garment";
 import { SLEEVE_KINDS } from "../sleeve";
+import { readGarment } from "../spec";
 import { anyGarmentFile, type GarmentFile } from "./any-garment";
 import { brokenLaws } from "./laws";
 

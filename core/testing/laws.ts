@@ -1,15 +1,6 @@
-import {
-  applyChange,
-  draftGarment,
-  edgePaths,
-  type Garment,
-  type GarmentSpec,
-  readGarment,
-  sketchGarment,
-  UNFORESEEN,
-  writeGarment,
-} from "../garment";
+import { draftGarment, edgePaths, type Garment, sketchGarment, UNFORESEEN } from "../garment";
 import { cubicPoint, type Path, type Point, pathLength } from "../geometry";
+import { applyChange, type GarmentSpec, readGarment, writeGarment } from "../spec";
 import { TAPE_UNITS } from "../tape";
 
 /** The laws that hold for any garment that can be read, by their numbers in the order in which they are tried. */

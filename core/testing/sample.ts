@@ -1,4 +1,5 @@
-import { draftGarment, type GarmentSpec, readGarment } from "../garment";
+import { draftGarment } from "../garment";
+import { type GarmentSpec, readGarment } from "../spec";
 
 /** A garment for tests: invented readings of an ordinary size, in inches. */
 export const SAMPLE_FILE = {

@@ -1,4 +1,5 @@
-import { draftGarment, type Garment, type GarmentSpec, sewnSleeve } from "../garment";
+import { draftGarment, type Garment, sewnSleeve } from "../garment";
+import type { GarmentSpec } from "../spec";
 import { sampleSpec } from "./sample";
 
 export type Sleeve = NonNullable<GarmentSpec["sleeve"]>;

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { COLLAR_KINDS, STAND_SCHOOLS } from "../collar";
-import { draftGarment, type GarmentSpec, readGarment } from "../garment";
+import { draftGarment } from "../garment";
 import { crossesItself } from "../geometry";
+import { type GarmentSpec, readGarment } from "../spec";
 import { bodyOf, women } from "./women";
 
 type Collar = NonNullable<GarmentSpec["collar"]>;

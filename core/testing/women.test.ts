@@ -1,10 +1,11 @@
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
 import type { Block, BodiceHalf } from "../block";
-import { applyChange, draftGarment, type GarmentSpec, readGarment, sewnSleeve, writeResult } from "../garment";
+import { draftGarment, sewnSleeve, writeResult } from "../garment";
 import { along, crossesItself, pathLength, pathsCross, svgPathData } from "../geometry";
 import { SET_IN_METHODS } from "../sleeve/set-in";
 import { STYLE_KINDS } from "../sleeve/styles";
+import { applyChange, type GarmentSpec, readGarment } from "../spec";
 import { bodyOf, type Woman, women } from "./women";
 
 /** No armhole was measured: the program's own stand-in builds it from the chest, and says so. */

@@ -1,4 +1,4 @@
-import type { BlockSpec } from "@core/garment/index";
+import type { BlockSpec } from "@core/spec/index";
 
 /** The four ways to a block. The last two are worked at the sheet, and become an outline once their edges are taken. */
 export type BlockFrom = "readings" | "drafted" | "drawing" | "photograph";

@@ -2,8 +2,8 @@ import { LengthText } from "@app/components/length-text";
 import { FieldGroup } from "@app/features/garment/field-group";
 import { useWork } from "@app/features/garment/work-context";
 import { Box, Button, Text } from "@chakra-ui/react";
-import type { OutlineHalfSpec } from "@core/garment/index";
 import { pathLength, readPathData } from "@core/geometry/index";
+import type { OutlineHalfSpec } from "@core/spec/index";
 import { useSearchParams } from "react-router";
 
 const EDGES = ["armhole", "neckline", "shoulder"] as const;

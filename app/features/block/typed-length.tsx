@@ -1,6 +1,6 @@
 import { LengthField } from "@app/components/length-field";
 import { useUnit } from "@app/components/preferences";
-import { type Field, readLength } from "@core/garment/index";
+import { type LengthBox, readLength } from "@core/spec/index";
 import { useState } from "react";
 
 const SIZE = { least: 5, most: 3000 };
@@ -9,7 +9,7 @@ const SIZE = { least: 5, most: 3000 };
 export function useTypedLength(label: string) {
   const unit = useUnit();
   const [text, setText] = useState("");
-  const field: Field = { label, bounds: SIZE };
+  const field: LengthBox = { label, bounds: SIZE };
   const read = text.trim() === "" ? null : readLength(text, unit, field);
   return { text, setText, mm: read?.ok ? read.mm : null, problem: read && !read.ok ? read.problem.message : undefined };
 }

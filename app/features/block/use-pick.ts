@@ -1,6 +1,6 @@
 import { useWorkStore } from "@app/features/garment/work-context";
-import type { OutlineBlockSpec, OutlineHalfSpec } from "@core/garment/index";
 import { type Path, svgPathData } from "@core/geometry/index";
+import type { OutlineBlockSpec, OutlineHalfSpec } from "@core/spec/index";
 import { useSearchParams } from "react-router";
 
 /** What an edge that is pointed at can be. */

@@ -1,5 +1,5 @@
 import type { Taken } from "@core/body/index";
-import { type ReadMeasures, readMeasures } from "@core/garment/index";
+import { type ReadMeasures, readMeasures } from "@core/spec/index";
 import { isTapeUnit, type TapeUnit } from "@core/tape/index";
 import { z } from "zod";
 

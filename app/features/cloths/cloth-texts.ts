@@ -1,5 +1,5 @@
 import { CLOTH_KINDS, type ClothKind, type ClothTable, type ClothTakes, clothOf, takesOf } from "@core/cloth/index";
-import { LENGTH_FIELDS, readLength } from "@core/garment/index";
+import { LENGTH_FIELDS, readLength } from "@core/spec/index";
 import { formatLength, isTapeUnit, type TapeUnit } from "@core/tape/index";
 
 type Texts = Readonly<Record<string, string>>;

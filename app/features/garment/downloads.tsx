@@ -2,7 +2,7 @@ import { ChoiceSelect } from "@app/components/choice-select";
 import { useUnit } from "@app/components/preferences";
 import { ShelfActs } from "@app/features/shelves/shelf-acts";
 import { Box, Button, chakra, Flex, Text } from "@chakra-ui/react";
-import { type NotchMark, writeGarment } from "@core/garment/index";
+import { type NotchMark, writeGarment } from "@core/spec/index";
 import { Download } from "lucide-react";
 import { useRef, useState } from "react";
 import { useWork, useWorkStore } from "./work-context";

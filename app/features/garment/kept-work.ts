@@ -1,4 +1,4 @@
-import { type GarmentSpec, writeGarment } from "@core/garment/index";
+import { type GarmentSpec, writeGarment } from "@core/spec/index";
 
 /** Text in boxes that is not a length yet, by field path. */
 export type Typed = Readonly<Record<string, string>>;

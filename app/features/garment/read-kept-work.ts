@@ -1,4 +1,4 @@
-import { readGarment } from "@core/garment/index";
+import { readGarment } from "@core/spec/index";
 import * as z from "zod/mini";
 import { type KeptWork, keepWork, keysOf } from "./kept-work";
 

@@ -1,4 +1,4 @@
-import { type GarmentSpec, writeGarment } from "@core/garment/index";
+import { type GarmentSpec, writeGarment } from "@core/spec/index";
 import type { SaveAnswer } from "./save-answer";
 
 const NO_ANSWER =

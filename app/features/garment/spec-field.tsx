@@ -1,7 +1,8 @@
 import { LengthField } from "@app/components/length-field";
 import { useUnit } from "@app/components/preferences";
 import { speak } from "@core/draft/index";
-import { fieldPath, type Garment, LENGTH_FIELDS, readLength } from "@core/garment/index";
+import type { Garment } from "@core/garment/index";
+import { fieldPath, LENGTH_FIELDS, readLength } from "@core/spec/index";
 import { formatForTyping, formatLength, type TapeUnit } from "@core/tape/index";
 import type { ReactNode } from "react";
 import { getAtPath } from "./spec-path";

@@ -1,4 +1,4 @@
-import type { GarmentSpec } from "@core/garment/index";
+import type { GarmentSpec } from "@core/spec/index";
 
 /** The value at a dotted path of the spec (`block.armhole.front`); undefined where nothing was given. */
 export function getAtPath(spec: GarmentSpec, path: string): unknown {

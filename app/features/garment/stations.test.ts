@@ -1,11 +1,5 @@
-import {
-  draftGarment,
-  emptyGarment,
-  type GarmentSpec,
-  STATIONS,
-  type Station,
-  stationState,
-} from "@core/garment/index";
+import { draftGarment, STATIONS, type Station, stationState } from "@core/garment/index";
+import { emptyGarment, type GarmentSpec } from "@core/spec/index";
 import { sampleSpec } from "@core/testing/sample";
 import { describe, expect, it } from "vitest";
 import { isStation } from "./stations";

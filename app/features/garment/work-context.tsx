@@ -1,4 +1,4 @@
-import type { GarmentSpec } from "@core/garment/index";
+import type { GarmentSpec } from "@core/spec/index";
 import { createContext, type ReactNode, useContext, useEffect, useState } from "react";
 import { useStore } from "zustand";
 import { forgetKeptWork, type KeptWork, keepWork } from "./kept-work";

@@ -1,12 +1,6 @@
-import type { SpecChange } from "@core/check/index";
-import {
-  applyChange,
-  type BlockSource,
-  type BlockSpec,
-  type Garment,
-  type GarmentSpec,
-  sketchGarment,
-} from "@core/garment/index";
+import { type Garment, sketchGarment } from "@core/garment/index";
+import type { SpecChange } from "@core/spec/index";
+import { applyChange, type BlockSource, type BlockSpec, type GarmentSpec } from "@core/spec/index";
 import { type TemporalState, temporal } from "zundo";
 import { createStore, type StoreApi } from "zustand";
 import type { Typed } from "./kept-work";

@@ -1,7 +1,7 @@
 import { useWorkStore } from "@app/features/garment/work-context";
 import { beginGesture } from "@app/features/garment/work-store";
-import type { SpecChange } from "@core/check/index";
 import type { SewnSleeve } from "@core/garment/index";
+import type { SpecChange } from "@core/spec/index";
 import { useRef } from "react";
 import { RibbonHandle } from "./ribbon-handle";
 import type { RibbonScale } from "./seam-ribbons";

@@ -2,8 +2,8 @@ import { LengthField } from "@app/components/length-field";
 import { Sentence } from "@app/components/length-text";
 import { useUnit } from "@app/components/preferences";
 import { Box, Button, Flex, Text } from "@chakra-ui/react";
-import { readLength } from "@core/garment/index";
 import type { Question } from "@core/practice/index";
+import { readLength } from "@core/spec/index";
 import { useState } from "react";
 import type { PracticeAnswer } from "./use-practice";
 

@@ -1,6 +1,6 @@
 import { useWorkStore } from "@app/features/garment/work-context";
-import { writeGarment } from "@core/garment/index";
 import type { Verdict } from "@core/practice/index";
+import { writeGarment } from "@core/spec/index";
 import { useCallback, useState } from "react";
 import { useFetcher } from "react-router";
 

@@ -1,6 +1,6 @@
 import { useCalmWork } from "@app/features/garment/use-calm-work";
 import type { SideBySide, sideBySide } from "@app/workers/side-by-side";
-import { writeGarment } from "@core/garment/index";
+import { writeGarment } from "@core/spec/index";
 import { type Remote, wrap } from "comlink";
 import { useEffect, useRef, useState } from "react";
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { speak } from "../../draft";
-import { draftGarment, type GarmentSpec } from "../../garment";
+import { draftGarment } from "../../garment";
 import { along, crossesItself, cubicDerivative, endOf, type Path, pathsCross, startOf } from "../../geometry";
+import type { GarmentSpec } from "../../spec";
 import { figureOf, inches, specOf } from "../../testing/sample";
 import { type BodiceHalf, SIDES } from "..";
 
@@ -193,7 +194,7 @@ describe("body figures that give no bodice", () => {
       { neckRule: "neck-sixth", bodyLength: "waist", chestEase: 3 },
     ],
   ])("are named, and the remedy gives one: %s", async (code, body, block) => {
-    const { applyChange } = await import("../../garment");
+    const { applyChange } = await import("../../spec");
     const spec = drafted(body, block);
     const garment = draftGarment(spec);
     const finding = garment.findings.find((one) => one.code === code);

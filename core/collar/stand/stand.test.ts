@@ -1,8 +1,9 @@
 import fc from "fast-check";
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
-import { applyChange, draftGarment, type GarmentSpec } from "../../garment";
+import { draftGarment } from "../../garment";
 import { along, crossesItself, distance, endOf, pathLength, startOf, svgPathData } from "../../geometry";
+import { applyChange, type GarmentSpec } from "../../spec";
 import { edgeOf, onBodice, pieceOf } from "../../testing/bodice";
 import { inches } from "../../testing/sample";
 import { figure } from "../../testing/styles";

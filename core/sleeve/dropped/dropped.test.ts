@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
-import { draftGarment, type GarmentSpec } from "../../garment";
+import { draftGarment } from "../../garment";
 import { pathLength, startOf } from "../../geometry";
 import { neckBandLength } from "../../pattern";
+import type { GarmentSpec } from "../../spec";
 import { edgeOf, measuredApart, onBodice, pieceOf } from "../../testing/bodice";
 import { inches } from "../../testing/sample";
 import { drafted, figure } from "../../testing/styles";

@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { applyChange, draftGarment } from "../../garment";
+import { draftGarment } from "../../garment";
 import { crossesItself, pathLength } from "../../geometry";
+import { applyChange } from "../../spec";
 import { as, codes, drafted } from "../../testing/styles";
 
 const size = (min: number, max: number) => fc.double({ min, max, noNaN: true });

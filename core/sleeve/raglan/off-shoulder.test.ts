@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { applyChange, draftGarment, type GarmentSpec } from "../../garment";
+import { draftGarment } from "../../garment";
 import { crossesItself, distance, endOf, startOf } from "../../geometry";
+import { applyChange, type GarmentSpec } from "../../spec";
 import { draftedBodice, edgeOf, measuredApart, onBodice } from "../../testing/bodice";
 import { inches, specOf } from "../../testing/sample";
 import { figure } from "../../testing/styles";

@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { applyChange, draftGarment, type GarmentSpec } from "../../garment";
+import { draftGarment } from "../../garment";
 import { along, crossesItself, distance, endOf, startOf } from "../../geometry";
+import { applyChange, type GarmentSpec } from "../../spec";
 import { draftedBodice, edgeOf, measuredApart, onBodice } from "../../testing/bodice";
 import { inches } from "../../testing/sample";
 import { figure } from "../../testing/styles";

@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { applyChange, draftGarment, type GarmentSpec, sewnSleeve } from "../../garment";
+import { draftGarment, sewnSleeve } from "../../garment";
 import { crossesItself, cubicDerivative, distance, endOf, pathLength, startOf } from "../../geometry";
+import { applyChange, type GarmentSpec } from "../../spec";
 import { withSleeve } from "../../testing/sample";
 import type { SetInSleeve } from "./set-in-sleeve";
 import type { TwoPiece } from "./two-piece";

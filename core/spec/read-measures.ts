@@ -1,6 +1,6 @@
 import { splitTakenId, TAKEN_IDS, type Taken, type TakenId } from "../body";
 import type { TapeUnit } from "../tape";
-import { LENGTH_FIELDS } from "./fields";
+import { LENGTH_FIELDS } from "./paths";
 import { readLength } from "./read-length";
 
 export type ReadMeasures = {

@@ -1,6 +1,7 @@
 import { fromMm, type TapeUnit } from "../tape";
-import { LENGTH_FIELDS } from "./fields";
-import { GARMENT_FORMAT, type GarmentSpec } from "./spec";
+import { GARMENT_FORMAT } from "./garment-fields";
+import type { GarmentSpec } from "./garment-spec";
+import { LENGTH_FIELDS } from "./paths";
 
 /** The spec as an open garment file, its lengths in `unit`. What was left out stays out. */
 export function writeGarment(spec: GarmentSpec, unit: TapeUnit = spec.unit): Record<string, unknown> {

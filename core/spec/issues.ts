@@ -1,8 +1,8 @@
 import { closest, distance } from "fastest-levenshtein";
 import type * as z from "zod/mini";
-import { fieldPath, fieldsInside, labelOf } from "./fields";
+import { GARMENT_FIELDS } from "./garment-fields";
+import { fieldPath, fieldsInside, labelOf } from "./paths";
 import { type LengthProblem, quoted } from "./read-length";
-import type { BlockSource } from "./spec";
 
 /** Why a file is not a garment: for people and for programs. */
 export type Issue = {
@@ -13,8 +13,6 @@ export type Issue = {
   readonly value: unknown;
   readonly bounds: unknown;
 };
-
-const BLOCK_SOURCES: readonly BlockSource[] = ["readings", "drafted", "outline"];
 
 /** Names further off than this are no slip of the finger. */
 const NEAR_ENOUGH = 4;
@@ -41,7 +39,7 @@ export function issuesOf(error: z.core.$ZodError, input: unknown): readonly Issu
       }
       case "invalid_union":
         // The only union of the file is the block, told apart by its source.
-        return [notOneOf(path, value, BLOCK_SOURCES)];
+        return [notOneOf(path, value, Object.keys(GARMENT_FIELDS.block.of))];
       case "invalid_value":
         return [notOneOf(path, value, issue.values)];
       case "too_small":

@@ -1,5 +1,4 @@
-import type { SpecChange } from "../check";
-import type { GarmentSpec } from "./spec";
+import type { GarmentSpec, SpecChange } from "./garment-spec";
 
 /** The spec with a remedy's or a handle's change made. Nothing else is touched; a sleeve or a collar that is not wanted stays so. */
 export function applyChange(spec: GarmentSpec, change: SpecChange): GarmentSpec {

@@ -1,5 +1,8 @@
 import { formatLength, parseLength, type TapeUnit, toMm } from "../tape";
-import type { Field } from "./fields";
+import type { FigureField } from "./field";
+
+/** What a length is called, and what it may be in millimetres. */
+export type LengthBox = Pick<FigureField, "label" | "bounds">;
 
 /** Why a written length was refused: shown to people and carried in the issues of the command line. */
 export type LengthProblem = {
@@ -13,7 +16,7 @@ export type ReadLength =
   | { readonly ok: false; readonly problem: LengthProblem };
 
 /** Reads one length as a person or a file wrote it: a number in `unit`, or text. The message names the figure and the way out. */
-export function readLength(written: unknown, unit: TapeUnit, field: Field): ReadLength {
+export function readLength(written: unknown, unit: TapeUnit, field: LengthBox): ReadLength {
   const size = written === "" ? undefined : sizeInMm(written, unit);
   if (size === undefined) {
     const example = unit === "in" ? "8 1/2" : unit === "cm" ? "21.5" : "215";
@@ -60,7 +63,7 @@ function tooSmall(least: number, unit: TapeUnit): string {
     : `The least is ${formatLength(least, unit)}.`;
 }
 
-function tooLarge(field: Field, unit: TapeUnit): string {
+function tooLarge(field: LengthBox, unit: TapeUnit): string {
   return `The most is ${formatLength(field.bounds.most, unit)}: check the figure and its unit.`;
 }
 

@@ -1,8 +1,8 @@
 import { isTapeUnit, TAPE_UNITS } from "../tape";
+import type { GarmentSpec } from "./garment-spec";
 import { type Issue, issuesOf } from "./issues";
 import { quoted } from "./read-length";
-import { GARMENT_SCHEMAS } from "./schema";
-import type { GarmentSpec } from "./spec";
+import { schemaIn } from "./schema";
 
 export type ReadGarment =
   | { readonly ok: true; readonly spec: GarmentSpec }
@@ -44,7 +44,7 @@ export function readGarment(file: unknown): ReadGarment {
       bounds: TAPE_UNITS,
     });
   }
-  const read = GARMENT_SCHEMAS[unit].safeParse(withBlockSource(file));
+  const read = schemaIn(unit).safeParse(withBlockSource(file));
   if (!read.success) return { ok: false, issues: issuesOf(read.error, file) };
   const { format: _format, ...spec } = read.data;
   return { ok: true, spec };

@@ -1,0 +1,180 @@
+/** What a figure may be: millimetres of a length, degrees of an angle, a part of the whole of a share. */
+export type Bounds = { readonly least: number; readonly most: number };
+
+/**
+ * Whether a field has to be there: left out by choice, made empty where it is left out, always written, or written as null where the
+ * garment has no such part.
+ */
+type Given = "optional" | "empty" | "always" | "nullable";
+
+type About = {
+  /** As it is called in messages and beside its box. */
+  readonly label: string;
+  /** What it means, as documentation tells it; empty where the label says all. */
+  readonly about: string;
+};
+
+/** A length is written in the unit of the file; an angle and a share are the same in any. */
+export type FigureField = About & {
+  readonly kind: "length" | "angle" | "share";
+  readonly bounds: Bounds;
+  readonly given: "optional" | "always";
+  /** What stands for one that is always written where it is left out. */
+  readonly usual?: number;
+};
+export type LengthField = FigureField & { readonly kind: "length" };
+
+export type ChoiceField<Option extends string = string> = About & {
+  readonly kind: "choice";
+  readonly options: readonly Option[];
+  readonly given: Given;
+};
+
+export type TextField = About & {
+  readonly kind: "text";
+  /** Most characters. */
+  readonly longest: number;
+  /** Says what is wrong with a text, or null; a text that has no such rule may be any. */
+  readonly problem?: (text: string) => string | null;
+  readonly usual?: string;
+  readonly given: Given;
+};
+
+/** The least and the most of a length. */
+export type RangeField = About & {
+  readonly kind: "range";
+  readonly least: LengthField;
+  readonly most: LengthField;
+  readonly given: "always";
+};
+
+export interface ListField<Item extends Field = Field> extends About {
+  readonly kind: "list";
+  readonly item: Item;
+  readonly longest: number;
+  readonly given: "optional";
+}
+
+export interface Fields {
+  readonly [name: string]: Field;
+}
+
+export interface GroupField<Inner extends Fields = Fields> extends About {
+  readonly kind: "group";
+  readonly fields: Inner;
+  readonly given: Given;
+  /** What stands for it where it is left out. */
+  readonly usual?: unknown;
+}
+
+/** One of several groups, told apart by a field of its own. */
+export interface VariantField<
+  By extends string = string,
+  Of extends Readonly<Record<string, Fields>> = Readonly<Record<string, Fields>>,
+> extends About {
+  readonly kind: "variant";
+  readonly by: By;
+  readonly byLabel: string;
+  readonly of: Of;
+  /** The one that is meant where none is named, and what stands for all of it where it is left out. */
+  readonly usual: keyof Of & string;
+  readonly given: "empty";
+}
+
+export type Field = FigureField | ChoiceField | TextField | RangeField | ListField | GroupField | VariantField;
+
+/** What a field holds once it is read: lengths in millimetres. */
+export type ValueOf<Of> = Of extends FigureField
+  ? number
+  : Of extends ChoiceField<infer Option>
+    ? Option
+    : Of extends TextField
+      ? string
+      : Of extends RangeField
+        ? { readonly least: number; readonly most: number }
+        : Of extends ListField<infer Item>
+          ? readonly ValueOf<Item>[]
+          : Of extends VariantField<infer By, infer Groups>
+            ? {
+                readonly [Name in keyof Groups & string]: { readonly [by in By]: Name } & RecordOf<Groups[Name]>;
+              }[keyof Groups & string]
+            : Of extends GroupField<infer Inner>
+              ? RecordOf<Inner>
+              : never;
+
+type Optional<Inner> = {
+  [Name in keyof Inner]: Inner[Name] extends { readonly given: "optional" } ? Name : never;
+}[keyof Inner];
+
+/** What a group of fields holds once it is read. */
+export type RecordOf<Inner> = { readonly [Name in Optional<Inner>]?: ValueOf<Inner[Name]> | undefined } & {
+  readonly [Name in Exclude<keyof Inner, Optional<Inner>>]: Inner[Name] extends { readonly given: "nullable" }
+    ? ValueOf<Inner[Name]> | null
+    : ValueOf<Inner[Name]>;
+};
+
+type Together<Union> = (Union extends unknown ? (one: Union) => void : never) extends (all: infer All) => void
+  ? All
+  : never;
+
+/** A change of a field: only what it names is set, and what it sets to undefined is taken out. Lists and ranges are changed whole. */
+export type ChangeOf<Of> =
+  Of extends VariantField<string, infer Groups>
+    ? Together<{ [Name in keyof Groups]: ChangesOf<Groups[Name]> }[keyof Groups]>
+    : Of extends GroupField<infer Inner>
+      ? ChangesOf<Inner>
+      : ValueOf<Of>;
+
+export type ChangesOf<Inner> = { readonly [Name in keyof Inner]?: ChangeOf<Inner[Name]> | undefined };
+
+const figure =
+  <Kind extends FigureField["kind"]>(kind: Kind) =>
+  (label: string, bounds: Bounds, about = "") =>
+    ({ kind, label, bounds, about, given: "optional" }) as const;
+
+export const length = figure("length");
+export const angle = figure("angle");
+export const share = figure("share");
+
+export const choice = <Option extends string>(label: string, options: readonly Option[], about = "") =>
+  ({ kind: "choice", label, options, about, given: "optional" }) as const satisfies ChoiceField<Option>;
+
+export const group = <Inner extends Fields>(label: string, fields: Inner, about = "") =>
+  ({ kind: "group", label, fields, about, given: "optional" }) as const satisfies GroupField<Inner>;
+
+export const range = (label: string, name: string, bounds: Bounds, about = "") =>
+  ({
+    kind: "range",
+    label,
+    least: length(`Least ${name}`, bounds),
+    most: length(`Most ${name}`, bounds),
+    about,
+    given: "always",
+  }) as const satisfies RangeField;
+
+type GivenAs<Of, As extends Given> = Omit<Of, "given"> & { readonly given: As };
+
+/** The field, to be written always. */
+export const always = <Of extends Field>(field: Of): GivenAs<Of, "always"> => ({ ...field, given: "always" });
+
+/** The group, empty where it is left out. */
+export const orEmpty = <Of extends GroupField>(field: Of): GivenAs<Of, "empty"> => ({
+  ...field,
+  given: "empty",
+  usual: {},
+});
+
+/** The group, null where the garment has none of it; `usual` stands for one that is left out. */
+export const orNone = <Of extends GroupField>(field: Of, usual: unknown): GivenAs<Of, "nullable"> => ({
+  ...field,
+  given: "nullable",
+  usual,
+});
+
+/** A field for each of the names. */
+export function eachOf<Name extends string, Made>(
+  names: readonly Name[],
+  make: (name: Name) => Made,
+): { readonly [name in Name]: Made } {
+  return Object.fromEntries(names.map((name) => [name, make(name)])) as { [name in Name]: Made };
+}

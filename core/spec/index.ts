@@ -1,0 +1,24 @@
+export { applyChange } from "./apply-change";
+export type { Bounds } from "./field";
+export { GARMENT_FORMAT } from "./garment-fields";
+export {
+  type BlockSource,
+  type BlockSpec,
+  type CollarSpec,
+  type DraftedBlockSpec,
+  emptyGarment,
+  type GarmentSpec,
+  type HemSpec,
+  type NotchMark,
+  type OutlineBlockSpec,
+  type OutlineHalfSpec,
+  type ReadingsBlockSpec,
+  type SleeveSpec,
+  type SpecChange,
+} from "./garment-spec";
+export type { Issue } from "./issues";
+export { fieldPath, LENGTH_FIELDS, labelOf, PLACED_FIELDS } from "./paths";
+export { nestsTooDeep, type ReadGarment, readGarment, readGarmentText } from "./read";
+export { type LengthBox, type ReadLength, readLength } from "./read-length";
+export { type ReadMeasures, readMeasures } from "./read-measures";
+export { inUnit, writeGarment } from "./write";

@@ -1,0 +1,70 @@
+import type { Field, Fields, LengthField } from "./field";
+import { GARMENT_FIELDS } from "./garment-fields";
+
+/** A field with its place in the file: `block.armhole.front`; `*` stands for any place in a list. */
+export type PlacedField = { readonly path: string; readonly field: Field };
+
+/** Every field of the garment file by its path, those that hold others before what they hold. */
+export const PLACED_FIELDS: readonly PlacedField[] = Object.entries(GARMENT_FIELDS).flatMap(([name, field]) =>
+  placed(name, field),
+);
+
+function placed(path: string, field: Field): readonly PlacedField[] {
+  return [{ path, field }, ...inside(path, field)];
+}
+
+function inside(path: string, field: Field): readonly PlacedField[] {
+  const under = (fields: Fields) => Object.entries(fields).flatMap(([name, inner]) => placed(`${path}.${name}`, inner));
+  switch (field.kind) {
+    case "group":
+      return under(field.fields);
+    case "variant": {
+      const by = {
+        kind: "choice",
+        label: field.byLabel,
+        options: Object.keys(field.of),
+        about: "",
+        given: "always",
+      } as const;
+      const groups: readonly Fields[] = Object.values(field.of);
+      const all = [...placed(`${path}.${field.by}`, by), ...groups.flatMap(under)];
+      // What several of the groups hold stands once.
+      return all.filter((one, i) => all.findIndex((other) => other.path === one.path) === i);
+    }
+    case "list":
+      return placed(`${path}.*`, field.item);
+    case "range":
+      return [...placed(`${path}.least`, field.least), ...placed(`${path}.most`, field.most)];
+    default:
+      return [];
+  }
+}
+
+/** Every length of the garment file by its path, in millimetres. */
+export const LENGTH_FIELDS: Readonly<Record<string, LengthField>> = Object.fromEntries(
+  PLACED_FIELDS.flatMap(({ path, field }) => (field.kind === "length" ? [[path, field as LengthField]] : [])),
+);
+
+const LABELS: ReadonlyMap<string, string> = new Map([
+  ["format", "Format"],
+  ...PLACED_FIELDS.map(({ path, field }): [string, string] => [path, field.label]),
+]);
+
+/** Places in a list have one name for all. */
+export function fieldPath(path: string): string {
+  return path.replace(/\.\d+(?=\.|$)/g, ".*");
+}
+
+/** The field's name as people read it; the path itself where there is no such field. */
+export function labelOf(given: string): string {
+  const path = fieldPath(given);
+  return LABELS.get(path) ?? path;
+}
+
+/** The names of the fields directly inside `parent` ("" for the whole file). */
+export function fieldsInside(parent: string): readonly string[] {
+  const prefix = parent === "" ? "" : `${parent}.`;
+  return [...LABELS.keys()]
+    .filter((path) => path.startsWith(prefix) && path !== parent && !path.slice(prefix.length).includes("."))
+    .map((path) => path.slice(prefix.length));
+}
