@@ -1,6 +1,6 @@
 export { applyChange } from "./apply-change";
-export type { Bounds } from "./field";
-export { GARMENT_FORMAT } from "./garment-fields";
+export type { Bounds, Field, Fields } from "./field";
+export { GARMENT_FIELDS, GARMENT_FORMAT } from "./garment-fields";
 export {
   type BlockSource,
   type BlockSpec,

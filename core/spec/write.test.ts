@@ -1,7 +1,19 @@
+import { readFileSync } from "node:fs";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
+import { formatLength, fromMm, type TapeUnit } from "../tape";
 import { readingsOf, SAMPLE_FILE, sampleSpec, specOf } from "../testing/sample";
-import { emptyGarment, LENGTH_FIELDS, labelOf, readGarment, readMeasures, writeGarment } from ".";
+import {
+  emptyGarment,
+  GARMENT_FIELDS,
+  GARMENT_FORMAT,
+  LENGTH_FIELDS,
+  labelOf,
+  readGarment,
+  readMeasures,
+  writeGarment,
+} from ".";
+import { fieldTable } from "./field-table";
 
 describe("writing a garment file", () => {
   it("leaves out what was left out", () => {
@@ -62,3 +74,43 @@ describe("the names of the fields", () => {
     expect(labelOf("nothing.known")).toBe("nothing.known");
   });
 });
+
+describe("the table of fields", () => {
+  it("is what docs/garment-file.md says of them (npx tsx scripts/write-field-table.ts writes it there)", () => {
+    expect(readFileSync("docs/garment-file.md", "utf8")).toContain(fieldTable());
+  });
+
+  it.each(["in", "cm", "mm"] as const)(
+    "holds its bounds in %s: at them a length is read, and beyond them told",
+    (unit) => {
+      const paths = Object.entries(LENGTH_FIELDS).filter(
+        ([path]) => !path.includes("*") && !path.startsWith("cloth.takes"),
+      );
+      expect(paths.length).toBeGreaterThan(100);
+      for (const [path, { label, bounds }] of paths) {
+        const read = (mm: number) => readGarment(fileWith(path, fromMm(mm, unit), unit));
+        expect(read(bounds.least).ok, path).toBe(true);
+        expect(read(bounds.most).ok, path).toBe(true);
+        const beyond = read(bounds.most + 1);
+        const message = beyond.ok ? "" : beyond.issues.find((issue) => issue.path === path)?.message;
+        expect(message, path).toContain(label);
+        expect(message, path).toContain(formatLength(bounds.most, unit));
+      }
+    },
+  );
+});
+
+/** A file with one figure, in the part and of the source that hold it. */
+function fileWith(path: string, figure: number, unit: TapeUnit): object {
+  const [part = "", ...names] = path.split(".");
+  const inner = names.reduceRight<unknown>((value, name) => ({ [name]: value }), figure);
+  const source = Object.entries(GARMENT_FIELDS.block.of).find(([, fields]) => (names[0] ?? "") in fields)?.[0];
+  const beside: Readonly<Record<string, object>> = {
+    block: { source, ...(source === "outline" && { front: OUTLINE, back: OUTLINE }) },
+    sleeve: { kind: "set-in" },
+    collar: { kind: "stand" },
+  };
+  return { format: GARMENT_FORMAT, unit, [part]: { ...beside[part], ...Object(inner) } };
+}
+
+const OUTLINE = { armhole: "M0 0C0 60 -8 120 60 200" };

@@ -1,146 +1,122 @@
 import fc from "fast-check";
-import {
-  ALTERATION_KINDS,
-  ARMHOLE_RULES,
-  BLOCK_STYLES,
-  BODY_LENGTHS,
-  GATHERS,
-  NECK_RULES,
-  NECK_SHAPES,
-  SHAPINGS,
-} from "../block";
 import { MEASURE_IDS, plausibleRange } from "../body";
-import { CLOTH_KINDS } from "../cloth";
-import { COLLAR_CHOICE_NAMES, COLLAR_FIELD_NAMES, COLLAR_FIELDS, COLLAR_KINDS, optionsOf } from "../collar";
-import { HEM_FINISHES, SLEEVE_KINDS } from "../sleeve";
-import { CAP_CURVES, FULLNESS_CHANGE, PLACEMENTS, SET_IN_METHODS, SLEEVE_CUTS, SURPLUS_WAYS } from "../sleeve/set-in";
-import { STYLE_KINDS, STYLES } from "../sleeve/styles";
-import { type Bounds, GARMENT_FORMAT, LENGTH_FIELDS } from "../spec";
+import { type SleeveStyle, STYLE_KINDS, STYLES } from "../sleeve/styles";
+import { type Bounds, type Field, type Fields, GARMENT_FIELDS, GARMENT_FORMAT, LENGTH_FIELDS } from "../spec";
+import { evenly, figure, type Reach } from "./any-figure";
+import { USUAL } from "./usual-ranges";
 
 /** A garment file in millimetres. */
 export type GarmentFile = { readonly [field in string]?: unknown };
 
-/** How far from usual a garment's figures go. */
-type Reach = "usual" | "some-extreme" | "extreme";
-
 /**
- * Any garment that can be read, as a file in millimetres: every way to a block, every sleeve, collar and cloth with their fields, each
- * left out at random, at usual and at extreme but legal figures. Built from the tables of fields, so a new field is tried by itself.
+ * Any garment that can be read, as a file in millimetres: every field of the table, left out at random, at usual and at extreme but legal
+ * figures. What is read off one person, or off one bodice, goes together for most.
  */
 export const anyGarmentFile: fc.Arbitrary<GarmentFile> = fc
   .constantFrom<Reach>("usual", "usual", "some-extreme", "some-extreme", "extreme")
   .chain((reach) =>
     fc.record({
+      ...anyOf(GARMENT_FIELDS, "", reach),
       format: fc.constant(GARMENT_FORMAT),
       unit: fc.constant("mm"),
       name: fc.constant("Any garment"),
       body: bodyOf(reach),
-      block: blockOf(reach),
-      cloth: clothOf(reach),
-      sleeve: fc.oneof({ weight: 9, arbitrary: sleeveOf(reach) }, { weight: 1, arbitrary: fc.constant(null) }),
-      collar: fc.oneof({ weight: 7, arbitrary: collarOf(reach) }, { weight: 3, arbitrary: fc.constant(null) }),
-      allowances: sometimes(lengths(reach, "allowances", ["general", "neckline", "hem"])),
     }),
   )
   .map((file) => withoutAbsent(file) as GarmentFile);
 
-/** The usual figures of what has no table of its own: an ordinary adult's. Invented. */
-const USUAL: Readonly<Record<string, Bounds>> = {
-  "block.armhole.front": { least: 195, most: 260 },
-  "block.armhole.back": { least: 200, most: 270 },
-  "block.armhole.depth": { least: 165, most: 225 },
-  "block.armhole.girth": { least: 390, most: 530 },
-  "block.shoulder.length": { least: 100, most: 150 },
-  "block.shoulder.slope": { least: 15, most: 45 },
-  "block.neckline.width": { least: 65, most: 95 },
-  "block.neckline.frontDepth": { least: 60, most: 160 },
-  "block.neckline.backDepth": { least: 15, most: 45 },
-  "block.neckline.frontLength": { least: 100, most: 190 },
-  "block.neckline.backLength": { least: 78, most: 105 },
-  "block.includesSeamAllowance": { least: 0, most: 15 },
-  "block.leaveOut.centreBack": { least: 0, most: 20 },
-  "block.leaveOut.centreFront": { least: 0, most: 30 },
-  "block.alterations.*.by": { least: 0, most: 25 },
-  "block.shoulderEase": { least: 0, most: 15 },
-  "block.backSlope": { least: 15, most: 40 },
-  "block.frontSlope": { least: 15, most: 45 },
-  "block.shoulderExtension": { least: 0, most: 60 },
-  "block.chestEase": { least: 0, most: 40 },
-  "block.waistEase": { least: 0, most: 40 },
-  "block.hipEase": { least: 0, most: 40 },
-  "block.dartIntake": { least: 15, most: 40 },
-  "block.shoulderDartIntake": { least: 8, most: 30 },
-  "block.buttonStand": { least: 0, most: 40 },
-  "sleeve.capEase": { least: -10, most: 50 },
-  "sleeve.upperArmEase": { least: -10, most: 120 },
-  "sleeve.elbowEase": { least: 0, most: 120 },
-  "sleeve.wristEase": { least: 10, most: 150 },
-  "sleeve.length": { least: 120, most: 640 },
-  "sleeve.capHeight": { least: 0, most: 180 },
-  "sleeve.capHeightChange": { least: -20, most: 20 },
-  "sleeve.capWidthChange": { least: -40, most: 40 },
-  "sleeve.lowerEase.front": { least: 0, most: 6 },
-  "sleeve.lowerEase.back": { least: 0, most: 6 },
-  "sleeve.notches.front": { least: 60, most: 110 },
-  "sleeve.notches.back": { least: 60, most: 110 },
-  "sleeve.hemTurnUp": { least: 0, most: 50 },
-  "sleeve.elbowDart": { least: 0, most: 25 },
-};
+/** How often a part is given, and how often each of its fields: a garment with a figure in every box is nobody's. */
+const GIVEN: readonly (readonly [RegExp, number])[] = [
+  [/^(block|cloth|allowances)$/, 1],
+  [/^sleeve$/, 0.9],
+  [/^collar$/, 0.7],
+  [/\.(armhole|kind)$/, 1],
+  [/^cloth\.kind$/, 0.7],
+  [/^cloth\.takes$/, 0.15],
+  [/^block\.(shoulder|neckline)$/, 0.5],
+  [/^(block\.armhole|block\.shoulder|sleeve\.hem|allowances)\./, 0.6],
+  [/^sleeve\.(hem|puff|bishop|lantern|balloon|raglan|offShoulder|kimono|dropped)$/, 0.5],
+  [/^sleeve\.(puff|bishop|lantern|balloon|raglan|offShoulder|kimono|dropped)\./, 0.5],
+  [/^sleeve\.(method|cut|curve)$/, 0.4],
+  [/^sleeve\./, 0.2],
+  [/^collar\./, 0.25],
+];
+const OTHERWISE = 0.3;
 
-/** A figure of a field: usual ones, or any that its bounds allow, their ends more often than chance would. */
-function figure(reach: Reach, bounds: Bounds, usual: Bounds): fc.Arbitrary<number> {
-  const within = (range: Bounds) => evenly(range).map((mm) => rounded(mm, range));
-  const ordinary = within(usual);
-  if (reach === "usual") return ordinary;
-  const any = fc.oneof(
-    { weight: 3, arbitrary: within(bounds) },
-    { weight: 1, arbitrary: fc.constantFrom(bounds.least, bounds.most) },
+function shareGiven(path: string): number {
+  return GIVEN.find(([pattern]) => pattern.test(path))?.[1] ?? OTHERWISE;
+}
+
+type Arbitraries = Record<string, fc.Arbitrary<unknown>>;
+
+function anyOf(fields: Fields, parent: string, reach: Reach): Arbitraries {
+  return Object.fromEntries(
+    Object.entries(fields).map(([name, field]) => {
+      const path = parent === "" ? name : `${parent}.${name}`;
+      const value = anyValue(field, path, reach);
+      if (field.given === "always") return [name, value];
+      const absent = fc.constant(field.given === "nullable" ? null : undefined);
+      const share = Math.round(shareGiven(path) * 20);
+      return [name, fc.oneof({ weight: share, arbitrary: value }, { weight: 20 - share, arbitrary: absent })];
+    }),
   );
-  return fc.oneof({ weight: reach === "extreme" ? 2 : 12, arbitrary: ordinary }, { weight: 2, arbitrary: any });
 }
 
-const PLACES = 100_000;
-
-/** Any place between two figures, each as likely as another: a double by its bits would lie near nothing too often. */
-function evenly({ least, most }: Bounds): fc.Arbitrary<number> {
-  return fc
-    .integer({ min: 0, max: PLACES })
-    .map((place) => Math.min(most, Math.max(least, least + ((most - least) * place) / PLACES)));
+function anyValue(field: Field, path: string, reach: Reach): fc.Arbitrary<unknown> {
+  switch (field.kind) {
+    case "length":
+    case "angle":
+      return figure(reach, field.bounds, usualAt(path) ?? field.bounds);
+    case "share":
+      return evenly(field.bounds);
+    case "choice":
+      return fc.constantFrom(...field.options);
+    case "text":
+      return fc.constant("");
+    case "range":
+      return fc
+        .tuple(anyValue(field.least, `${path}.least`, reach), anyValue(field.most, `${path}.most`, reach))
+        .map(([a, b]) => ({ least: Math.min(Number(a), Number(b)), most: Math.max(Number(a), Number(b)) }));
+    case "list":
+      return fc.array(anyValue(field.item, `${path}.*`, reach), { maxLength: 4 });
+    case "group":
+      return path === "block.armhole"
+        ? fc.oneof(
+            { weight: 3, arbitrary: armholesThatGoTogether },
+            { weight: 2, arbitrary: fc.record(anyOf(field.fields, path, reach)) },
+          )
+        : path === "block.front" || path === "block.back"
+          ? outlineHalf(reach, path === "block.front" ? "front" : "back")
+          : fc.record(anyOf(field.fields, path, reach));
+    case "variant":
+      return fc.oneof(
+        ...Object.entries(field.of).map(([name, fields]) => ({
+          weight: name === "outline" ? 1 : 4,
+          arbitrary: fc.record({ [field.by]: fc.constant(name), ...anyOf(fields, path, reach) }),
+        })),
+      );
+  }
 }
 
-/** Half of the figures are whole ones, as people write them. */
-function rounded(mm: number, { least, most }: Bounds): number {
-  const round = Math.round(mm * 10) / 10;
-  return Math.round(mm * 1000) % 2 === 0 && round >= least && round <= most ? round : mm;
-}
-
-function boundsAt(path: string): Bounds {
-  const field = LENGTH_FIELDS[path];
-  if (!field) throw new Error(`boundsAt: no field "${path}"`);
-  return field.bounds;
-}
-
-function lengths(reach: Reach, parent: string, names: readonly string[], given = 0.5): fc.Arbitrary<GarmentFile> {
-  return fc.record(
-    Object.fromEntries(
-      names.map((name) => {
-        const path = `${parent}.${name}`;
-        const bounds = boundsAt(path);
-        return [name, sometimes(figure(reach, bounds, USUAL[path] ?? bounds), given)];
-      }),
-    ),
-  );
+/** What a figure usually is: said by its style, or by the table of usual ones. */
+function usualAt(path: string): Bounds | undefined {
+  const [, kind, name = ""] = path.split(".");
+  const style: SleeveStyle | null = STYLE_KINDS.map((one) => (one === kind ? STYLES[one] : null)).find(Boolean) ?? null;
+  const field = style?.fields[name];
+  return field ? around(field.usual, field.bounds) : USUAL[path];
 }
 
 /** What is left out is left to its default. */
-function sometimes<T>(of: fc.Arbitrary<T>, given = 0.5): fc.Arbitrary<T | undefined> {
+function sometimes<T>(of: fc.Arbitrary<T>, given: number): fc.Arbitrary<T | undefined> {
   return fc.oneof(
     { weight: Math.round(given * 20), arbitrary: of },
     { weight: Math.round((1 - given) * 20), arbitrary: fc.constant(undefined) },
   );
 }
 
-const oneOf = <T>(values: readonly T[], given = 0.4) => sometimes(fc.constantFrom(...values), given);
+function around(usual: number, { least, most }: Bounds): Bounds {
+  return { least: Math.max(least, usual * 0.6), most: Math.max(least, Math.min(most, usual * 1.4 + 5)) };
+}
 
 /** Girths that go with the bust for most, so that an ordinary body is one; any that can be read for the others. */
 function bodyOf(reach: Reach): fc.Arbitrary<GarmentFile> {
@@ -148,12 +124,11 @@ function bodyOf(reach: Reach): fc.Arbitrary<GarmentFile> {
     fc.record(
       Object.fromEntries(
         MEASURE_IDS.map((id) => {
-          const path = `body.${id}`;
           const { least, most } = plausibleRange(id);
           const size = (least + most) / 2;
           const scaled = id === "bust" ? bust : size * (bust / 1000) ** (LENGTHWAYS.has(id) ? 0.2 : 0.8);
           const usual = { least: Math.max(1, scaled * 0.85), most: scaled * 1.15 };
-          return [id, sometimes(figure(reach, boundsAt(path), usual), 0.4)];
+          return [id, sometimes(figure(reach, LENGTH_FIELDS[`body.${id}`]?.bounds ?? usual, usual), 0.4)];
         }),
       ),
     ),
@@ -168,76 +143,6 @@ const LENGTHWAYS: ReadonlySet<string> = new Set([
   "frontToBust",
 ]);
 
-function blockOf(reach: Reach): fc.Arbitrary<GarmentFile> {
-  const alterations = sometimes(
-    fc.array(
-      fc.record({
-        kind: fc.constantFrom(...ALTERATION_KINDS),
-        by: figure(reach, boundsAt("block.alterations.*.by"), { least: 0, most: 25 }),
-      }),
-      { maxLength: 4 },
-    ),
-    0.3,
-  );
-  const drafted = fc.record({
-    source: fc.constant("drafted"),
-    style: oneOf(BLOCK_STYLES),
-    neckRule: oneOf(NECK_RULES),
-    neckShape: oneOf(NECK_SHAPES),
-    armholeRule: oneOf(ARMHOLE_RULES),
-    shaping: oneOf(SHAPINGS),
-    gathers: oneOf(GATHERS),
-    bodyLength: oneOf(BODY_LENGTHS),
-    alterations,
-  });
-  const draftedLengths = lengths(
-    reach,
-    "block",
-    [
-      "shoulderEase",
-      "backSlope",
-      "frontSlope",
-      "shoulderExtension",
-      "chestEase",
-      "waistEase",
-      "hipEase",
-      "dartIntake",
-      "shoulderDartIntake",
-      "centreBackShaping",
-      "buttonStand",
-    ],
-    0.3,
-  );
-  const inside = (name: string) =>
-    Object.keys(LENGTH_FIELDS)
-      .filter((path) => path.startsWith(`block.${name}.`))
-      .map((path) => path.slice(`block.${name}.`.length));
-  const readings = fc.record({
-    source: fc.constant("readings"),
-    armhole: fc.oneof(
-      { weight: 3, arbitrary: armholesThatGoTogether },
-      { weight: 2, arbitrary: lengths(reach, "block.armhole", inside("armhole")) },
-    ),
-    shoulder: sometimes(lengths(reach, "block.shoulder", inside("shoulder"))),
-    neckline: sometimes(lengths(reach, "block.neckline", inside("neckline"), 0.3)),
-    leaveOut: sometimes(lengths(reach, "block.leaveOut", inside("leaveOut")), 0.2),
-    alterations,
-  });
-  const allowance = lengths(reach, "block", ["includesSeamAllowance"], 0.2);
-  const outline = fc.record({
-    source: fc.constant("outline"),
-    from: oneOf(["drawing", "photograph"]),
-    front: outlineHalf(reach, "front"),
-    back: outlineHalf(reach, "back"),
-    alterations,
-  });
-  return fc.oneof(
-    { weight: 4, arbitrary: fc.tuple(drafted, draftedLengths).map(merged) },
-    { weight: 4, arbitrary: fc.tuple(readings, allowance).map(merged) },
-    { weight: 1, arbitrary: fc.tuple(outline, lengths(reach, "block", ["error"], 0.3)).map(merged) },
-  );
-}
-
 /** Front, back and depth as they are read on one bodice. */
 const armholesThatGoTogether: fc.Arbitrary<GarmentFile> = fc
   .tuple(
@@ -247,10 +152,6 @@ const armholesThatGoTogether: fc.Arbitrary<GarmentFile> = fc
     evenly({ least: 0.8, most: 0.92 }),
   )
   .map(([size, front, back, depth]) => ({ front: size * front, back: size * back, depth: size * depth }));
-
-function merged([some, others]: readonly [object, object]): GarmentFile {
-  return { ...some, ...others };
-}
 
 /** The edges of half a bodice as a drawing has them: an ordinary half, bent and moved about; sometimes any scribble. */
 function outlineHalf(reach: Reach, side: "front" | "back"): fc.Arbitrary<GarmentFile> {
@@ -272,120 +173,6 @@ function outlineHalf(reach: Reach, side: "front" | "back"): fc.Arbitrary<Garment
     shoulder: sometimes(fc.constant("M 76 0 L 205 27"), 0.6),
     grain: sometimes(fc.constant("M 20 100 L 20 400"), 0.3),
   });
-}
-
-function clothOf(reach: Reach): fc.Arbitrary<GarmentFile> {
-  const range = (name: string, usual: Bounds) =>
-    fc
-      .tuple(
-        figure(reach, boundsAt(`cloth.takes.${name}.least`), usual),
-        figure(reach, boundsAt(`cloth.takes.${name}.most`), usual),
-      )
-      .map(([a, b]) => ({ least: Math.min(a, b), most: Math.max(a, b) }));
-  return fc.record({
-    kind: oneOf(CLOTH_KINDS, 0.7),
-    takes: sometimes(
-      fc.record({
-        capEase: range("capEase", { least: -10, most: 50 }),
-        upperArmEase: range("upperArmEase", { least: -10, most: 100 }),
-        mostEaseShare: evenly({ least: 0, most: 0.5 }),
-      }),
-      0.15,
-    ),
-    width: sometimes(figure(reach, boundsAt("cloth.width"), { least: 900, most: 1600 }), 0.2),
-  });
-}
-
-function sleeveOf(reach: Reach): fc.Arbitrary<GarmentFile> {
-  const styles = Object.fromEntries(
-    STYLE_KINDS.map((kind) => [
-      kind,
-      sometimes(
-        fc.record(
-          Object.fromEntries(
-            Object.entries(STYLES[kind].fields).map(([name, { bounds, usual }]) => [
-              name,
-              sometimes(figure(reach, bounds, around(usual, bounds))),
-            ]),
-          ),
-        ),
-      ),
-    ]),
-  );
-  const pair = (name: string) => sometimes(lengths(reach, `sleeve.${name}`, ["front", "back"]), 0.2);
-  return fc
-    .tuple(
-      fc.record({
-        kind: fc.constantFrom(...SLEEVE_KINDS),
-        hem: sometimes(
-          fc
-            .tuple(
-              fc.record({ finish: oneOf(HEM_FINISHES, 0.7) }),
-              lengths(reach, "sleeve.hem", ["depth", "ease", "overlap", "opening", "elasticWidth"]),
-            )
-            .map(merged),
-        ),
-        method: oneOf(SET_IN_METHODS),
-        cut: oneOf(SLEEVE_CUTS),
-        placement: oneOf(PLACEMENTS, 0.2),
-        curve: oneOf(CAP_CURVES),
-        surplus: oneOf(SURPLUS_WAYS, 0.25),
-        backEaseShare: sometimes(evenly({ least: 0, most: 1 }), 0.2),
-        fullnessChange: sometimes(evenly({ least: FULLNESS_CHANGE.least, most: FULLNESS_CHANGE.most }), 0.15),
-        lowerEase: pair("lowerEase"),
-        notches: pair("notches"),
-      }),
-      fc.record(styles),
-      lengths(reach, "sleeve", ["capEase", "upperArmEase", "elbowEase", "wristEase", "length"], 0.3),
-      lengths(
-        reach,
-        "sleeve",
-        [
-          "hemTurnUp",
-          "elbowDart",
-          "frontSeamUnder",
-          "backSeamUnder",
-          "elbowHollow",
-          "capHeight",
-          "capHeightChange",
-          "capWidthChange",
-        ],
-        0.15,
-      ),
-    )
-    .map((parts) => Object.assign({}, ...parts));
-}
-
-function collarOf(reach: Reach): fc.Arbitrary<GarmentFile> {
-  const choices = Object.fromEntries(COLLAR_CHOICE_NAMES.map((name) => [name, oneOf(optionsOf(name))]));
-  const fields = Object.fromEntries(
-    COLLAR_FIELD_NAMES.map((name) => {
-      const { bounds } = COLLAR_FIELDS[name];
-      const usual = USUAL_COLLAR[name] ?? bounds;
-      return [name, sometimes(figure(reach, bounds, usual), 0.2)];
-    }),
-  );
-  return fc
-    .tuple(fc.record({ kind: fc.constantFrom(...COLLAR_KINDS) }), fc.record(choices), fc.record(fields))
-    .map((parts) => Object.assign({}, ...parts));
-}
-
-/** Ordinary figures of collars. Invented. */
-const USUAL_COLLAR: Readonly<Record<string, Bounds>> = {
-  height: { least: 20, most: 45 },
-  fall: { least: 35, most: 75 },
-  ease: { least: 5, most: 40 },
-  bow: { least: 20, most: 100 },
-  beyond: { least: 0, most: 40 },
-  breakDepth: { least: 200, most: 420 },
-  lapelWidth: { least: 50, most: 120 },
-  point: { least: 50, most: 90 },
-  spread: { least: 0, most: 40 },
-  gorgeStart: { least: 20, most: 80 },
-};
-
-function around(usual: number, { least, most }: Bounds): Bounds {
-  return { least: Math.max(least, usual * 0.6), most: Math.max(least, Math.min(most, usual * 1.4 + 5)) };
 }
 
 /** A file has no fields that are undefined. */
