@@ -18,7 +18,7 @@ export default defineConfig({
   resolve: { tsconfigPaths: true },
   ssr: { noExternal: BUNDLED_ON_SERVER },
   optimizeDeps: {
-    include: ["@chakra-ui/react", "lucide-react", "zustand", "zundo", "d3-zoom", "d3-selection", "tinykeys"],
+    include: ["@chakra-ui/react", "lucide-react", "zustand", "d3-zoom", "d3-selection", "tinykeys"],
   },
   build: { chunkSizeWarningLimit: 900 },
 });

@@ -17,7 +17,7 @@ export {
   type SpecChange,
 } from "./garment-spec";
 export type { Issue } from "./issues";
-export { fieldPath, LENGTH_FIELDS, labelOf, PLACED_FIELDS } from "./paths";
+export { fieldPath, LENGTH_FIELDS, labelOf } from "./paths";
 export { nestsTooDeep, type ReadGarment, readGarment, readGarmentText } from "./read";
 export { type LengthBox, type ReadLength, readLength } from "./read-length";
 export { type ReadMeasures, readMeasures } from "./read-measures";

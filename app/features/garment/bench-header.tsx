@@ -4,8 +4,8 @@ import { CircleAlert, CircleCheck, CircleHelp, Redo2, Undo2 } from "lucide-react
 import { useEffect, useState } from "react";
 import { Link, NavLink } from "react-router";
 import { tinykeys } from "tinykeys";
-import { useStore } from "zustand";
 import { Downloads } from "./downloads";
+import { canRedo, canUndo } from "./history";
 import { saveWork } from "./save-work";
 import { STATION_NAMES } from "./stations";
 import { useCalmWork } from "./use-calm-work";
@@ -112,8 +112,8 @@ function SaveBar({ garmentId }: { readonly garmentId: string }) {
   const version = useWork((work) => work.savedVersion);
   const isChanged = useWork((work) => work.spec !== work.savedSpec);
   const unread = useWork((work) => Object.keys(work.typed).length);
-  const canUndo = useStore(store.temporal, (history) => history.pastStates.length > 0);
-  const canRedo = useStore(store.temporal, (history) => history.futureStates.length > 0);
+  const hasBefore = useWork(({ history, spec }) => canUndo(history, spec));
+  const hasAfter = useWork(({ history, spec }) => canRedo(history, spec));
   const [isSaving, setSaving] = useState(false);
   const [told, setTold] = useState<Told | null>(null);
 
@@ -158,14 +158,20 @@ function SaveBar({ garmentId }: { readonly garmentId: string }) {
             : `Version ${version}`}
         {unread > 0 && !isSaving ? " · a figure is not readable yet" : ""}
       </Text>
-      <ToolButton type="button" aria-label="Undo" title="Undo (Ctrl Z)" disabled={!canUndo} onClick={() => undo(store)}>
+      <ToolButton
+        type="button"
+        aria-label="Undo"
+        title="Undo (Ctrl Z)"
+        disabled={!hasBefore}
+        onClick={() => undo(store)}
+      >
         <Undo2 size={18} aria-hidden />
       </ToolButton>
       <ToolButton
         type="button"
         aria-label="Redo"
         title="Redo (Ctrl Shift Z)"
-        disabled={!canRedo}
+        disabled={!hasAfter}
         onClick={() => redo(store)}
       >
         <Redo2 size={18} aria-hidden />

@@ -20,19 +20,9 @@ type Props = {
 
 /** Holds the garment on the table for everything under it, and keeps unsaved work in the browser. */
 export function WorkProvider({ garmentId, spec, version, kept, children }: Props) {
-  const [store] = useState(() => storeOf(spec, version, kept));
+  const [store] = useState(() => createWorkStore(spec, version, kept));
   useKeptWork(store, garmentId);
   return <WorkContext value={store}>{children}</WorkContext>;
-}
-
-function storeOf(spec: GarmentSpec, version: number, kept: KeptWork | null): WorkStore {
-  const store = createWorkStore(spec, version);
-  if (kept) {
-    store.getState().replaceSpec(kept.spec, kept.typed);
-    store.setState({ savedVersion: kept.basedOn });
-    store.temporal.getState().clear();
-  }
-  return store;
 }
 
 function useKeptWork(store: WorkStore, garmentId: string) {

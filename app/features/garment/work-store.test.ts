@@ -5,7 +5,7 @@ import { beginGesture, createWorkStore, redo, undo, type WorkStore } from "./wor
 
 let store: WorkStore;
 const easeOf = () => getAtPath(store.getState().spec, "sleeve.upperArmEase");
-const past = () => store.temporal.getState().pastStates.length;
+const past = () => store.getState().history.past.length;
 
 beforeEach(() => {
   store = createWorkStore(sampleSpec(), 3);
@@ -61,7 +61,7 @@ describe("the garment on the table", () => {
   });
 
   it("knows a sleeve that was taken away from one that failed", () => {
-    store.getState().replaceSpec({ ...sampleSpec(), sleeve: null }, {});
+    store.getState().setField("sleeve", null);
     expect(store.getState().lastGood.sleeve).toBeNull();
     expect(store.getState().lastGood).toBe(store.getState().garment);
   });
@@ -140,7 +140,7 @@ describe("undo and redo", () => {
     const end = beginGesture(store);
     store.getState().setField("sleeve.upperArmEase", 80);
     end();
-    expect(store.temporal.getState().futureStates).toEqual([]);
+    expect(store.getState().history.future).toEqual([]);
   });
 
   it("let go of half-typed text that belongs to another state", () => {

@@ -1,9 +1,9 @@
 import { type Garment, sketchGarment } from "@core/garment/index";
 import type { SpecChange } from "@core/spec/index";
 import { applyChange, type BlockSource, type BlockSpec, type GarmentSpec } from "@core/spec/index";
-import { type TemporalState, temporal } from "zundo";
 import { createStore, type StoreApi } from "zustand";
-import type { Typed } from "./kept-work";
+import { changed, ended, type History, NO_HISTORY, opened, redone, type Step, undone } from "./history";
+import type { KeptWork, Typed } from "./kept-work";
 import { setAtPath } from "./spec-path";
 
 /** The garment on the table: its spec, what was drafted from it, and what stands in boxes unfinished. */
@@ -23,6 +23,8 @@ export type Work = {
   readonly preview: Garment | null;
   /** Blocks by the ways that are not in use at the moment, as they were left. */
   readonly setAside: { readonly [source in BlockSource]?: BlockSpec };
+  /** The specs before and after this one. */
+  readonly history: History<GarmentSpec>;
 };
 
 export type WorkActions = {
@@ -34,55 +36,44 @@ export type WorkActions = {
   /** Another way to the block: as it was left, or from nothing. */
   readonly takeBlockSource: (source: "readings" | "drafted") => void;
   readonly takeBlock: (block: BlockSpec) => void;
-  readonly replaceSpec: (spec: GarmentSpec, typed: Typed) => void;
   readonly markSaved: (spec: GarmentSpec, version: number) => void;
 };
 
 export type WorkState = Work & WorkActions;
-export type WorkStore = StoreApi<WorkState> & { temporal: StoreApi<TemporalState<Pick<WorkState, "spec">>> };
+export type WorkStore = StoreApi<WorkState>;
 
-const UNDO_LIMIT = 200;
-
-export function createWorkStore(spec: GarmentSpec, version: number): WorkStore {
-  const garment = sketchGarment(spec);
-  const store = createStore<WorkState>()(
-    temporal(
-      (set, get) => ({
-        spec,
-        garment,
-        lastGood: garment,
-        lastCollar: garment.collar,
-        typed: {},
-        savedVersion: version,
-        savedSpec: spec,
-        setAside: {},
-        preview: null,
-        showPreview: (change) => set({ preview: change && sketchGarment(applyChange(get().spec, change)) }),
-        takeBlockSource: (source) => {
-          const { spec, setAside, takeBlock } = get();
-          if (spec.block.source !== source) takeBlock(setAside[source] ?? emptyBlock(source));
-        },
-        takeBlock: (block) => {
-          const before = get().spec;
-          set({
-            ...redrafted(get(), { ...before, block }),
-            setAside: { ...get().setAside, [before.block.source]: before.block },
-          });
-        },
-        change: (change) => set({ ...redrafted(get(), applyChange(get().spec, change)), preview: null }),
-        setField: (path, value) => set(redrafted(get(), setAtPath(get().spec, path, value))),
-        setTyped: (path, text) => set({ typed: withTyped(get().typed, path, text) }),
-        replaceSpec: (next, typed) => set({ ...redrafted(get(), next), typed }),
-        markSaved: (savedSpec, savedVersion) => set({ savedSpec, savedVersion }),
-      }),
-      {
-        partialize: ({ spec }) => ({ spec }),
-        equality: (before, after) => before.spec === after.spec,
-        limit: UNDO_LIMIT,
-      },
-    ),
-  ) as unknown as WorkStore;
-  return store;
+/** The work on a garment from the version that was saved; with what was kept of it unsaved, begun from there. */
+export function createWorkStore(spec: GarmentSpec, version: number, kept: KeptWork | null = null): WorkStore {
+  const begun = kept?.spec ?? spec;
+  const garment = sketchGarment(begun);
+  return createStore<WorkState>()((set, get) => ({
+    spec: begun,
+    garment,
+    lastGood: garment,
+    lastCollar: garment.collar,
+    typed: kept?.typed ?? {},
+    savedVersion: kept?.basedOn ?? version,
+    savedSpec: spec,
+    setAside: {},
+    preview: null,
+    history: NO_HISTORY,
+    showPreview: (change) => set({ preview: change && sketchGarment(applyChange(get().spec, change)) }),
+    takeBlockSource: (source) => {
+      const { spec, setAside, takeBlock } = get();
+      if (spec.block.source !== source) takeBlock(setAside[source] ?? emptyBlock(source));
+    },
+    takeBlock: (block) => {
+      const before = get().spec;
+      set({
+        ...redrafted(get(), { ...before, block }),
+        setAside: { ...get().setAside, [before.block.source]: before.block },
+      });
+    },
+    change: (change) => set({ ...redrafted(get(), applyChange(get().spec, change)), preview: null }),
+    setField: (path, value) => set(redrafted(get(), setAtPath(get().spec, path, value))),
+    setTyped: (path, text) => set({ typed: withTyped(get().typed, path, text) }),
+    markSaved: (savedSpec, savedVersion) => set({ savedSpec, savedVersion }),
+  }));
 }
 
 function emptyBlock(source: "readings" | "drafted"): BlockSpec {
@@ -91,8 +82,8 @@ function emptyBlock(source: "readings" | "drafted"): BlockSpec {
 
 type Drafted = Pick<Work, "spec" | "garment" | "lastGood" | "lastCollar">;
 
-function redrafted(work: Work, spec: GarmentSpec): Drafted {
-  return spec === work.spec ? work : draftedFrom(work, spec);
+function redrafted(work: Work, spec: GarmentSpec): Drafted & Pick<Work, "history"> {
+  return spec === work.spec ? work : { ...draftedFrom(work, spec), history: changed(work.history, work.spec) };
 }
 
 /** The spec drafted; what it gives no sleeve or no collar for keeps the last that there was. */
@@ -111,46 +102,21 @@ function withTyped(typed: Typed, path: string, text: string | null): Typed {
   return text === null ? others : { ...others, [path]: text };
 }
 
-export function undo(store: WorkStore): void {
-  store.temporal.getState().undo();
-  redraftAfterHistory(store);
-}
+export const undo = (store: WorkStore): void => step(store, undone(store.getState().history, store.getState().spec));
+export const redo = (store: WorkStore): void => step(store, redone(store.getState().history, store.getState().spec));
 
-export function redo(store: WorkStore): void {
-  store.temporal.getState().redo();
-  redraftAfterHistory(store);
+/** What is drafted follows the spec; half-typed text belongs to what was there before. */
+function step(store: WorkStore, taken: Step<GarmentSpec> | null): void {
+  if (taken) store.setState({ ...draftedFrom(store.getState(), taken.state), history: taken.history, typed: {} });
 }
-
-/** The history holds specs only; what is drafted from them, and half-typed text that no longer belongs, follow. */
-function redraftAfterHistory(store: WorkStore): void {
-  const work = store.getState();
-  const { pause, resume } = store.temporal.getState();
-  const drafted = draftedFrom(work, work.spec);
-  pause();
-  store.setState({ ...drafted, typed: {} });
-  resume();
-}
-
-/** The gesture that is open in a store: two never overlap, or the first to end would let the history see inside of the other. */
-const openGestures = new WeakMap<WorkStore, () => void>();
 
 /**
  * One step of the history for a whole gesture: a drag, or the typing in one box. Call the returned function when it ends; it ends by itself
  * when another begins, as when a handle is pressed while a box is still being typed in.
  */
 export function beginGesture(store: WorkStore): () => void {
-  openGestures.get(store)?.();
-  const history = store.temporal;
-  const before = store.getState().spec;
-  history.getState().pause();
-  const end = () => {
-    if (openGestures.get(store) !== end) return;
-    openGestures.delete(store);
-    history.getState().resume();
-    if (store.getState().spec === before) return;
-    const { pastStates } = history.getState();
-    history.setState({ pastStates: [...pastStates, { spec: before }].slice(-UNDO_LIMIT), futureStates: [] });
-  };
-  openGestures.set(store, end);
-  return end;
+  const { history, spec } = store.getState();
+  const begun = opened(history, spec);
+  store.setState({ history: begun });
+  return () => store.setState(({ history, spec }) => ({ history: ended(history, spec, begun.gesture) }));
 }
