@@ -1,5 +1,6 @@
 /** Imports go down the layers only: app and cli, exporting, core from garment to geometry. */
 const CORE_LAYERS = [
+  "data",
   "geometry",
   "tape",
   "trace",

@@ -42,13 +42,14 @@ export function readArguments(words: readonly string[]): ReadRequest {
   if (file === undefined || files.length > 1)
     return refuse("arguments", `One garment file is wanted. ${USAGE}`, files.length);
   const kinds = (options.get("--as") ?? "svg").split(",").map((kind) => kind.trim());
-  const unknown = kinds.find((kind) => !EXPORT_KINDS.some((known) => known === kind));
+  const known = EXPORT_KINDS.filter((one) => kinds.includes(one));
+  const unknown = kinds.find((kind) => !known.some((one) => one === kind));
   if (unknown !== undefined)
     return refuse("arguments", `--as ${unknown} is not written yet. It can be ${EXPORT_KINDS.join(", ")}.`, unknown);
   const out = options.get("--out") ?? null;
   if (out === null && options.has("--as"))
     return refuse("arguments", `--as wants --out DIR, the folder to write to. ${USAGE}`, kinds.join(","));
-  return { ok: true, request: { kind: "one", file, out, as: kinds as ExportKind[] } };
+  return { ok: true, request: { kind: "one", file, out, as: known } };
 }
 
 function refuse(path: string, message: string, value: unknown): ReadRequest {

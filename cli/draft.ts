@@ -99,15 +99,20 @@ function writeAll(descriptor: 1 | 2, text: string): void {
     try {
       rest = rest.subarray(writeSync(descriptor, rest));
     } catch (error) {
-      if ((error as NodeJS.ErrnoException).code === "EAGAIN") continue;
+      if (codeOf(error) === "EAGAIN") continue;
       // The reader has gone: nobody is left to tell.
       return;
     }
   }
 }
 
+/** What the system calls an error of its own. */
+function codeOf(error: unknown): string | undefined {
+  return error instanceof Error && "code" in error && typeof error.code === "string" ? error.code : undefined;
+}
+
 function reason(error: unknown): string {
-  const { code } = error as NodeJS.ErrnoException;
+  const code = codeOf(error);
   if (code === "ENOENT") return "it is not there.";
   if (code === "EISDIR") return "it is a folder.";
   if (code === "EACCES" || code === "EPERM") return "permission is missing.";

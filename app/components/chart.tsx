@@ -1,5 +1,6 @@
 import { usePreferences } from "@app/components/preferences";
 import { Box, useToken } from "@chakra-ui/react";
+import { eachOf } from "@core/data/index";
 import { useEffect, useRef, useState } from "react";
 
 const COLOUR_NAMES = ["ink", "inkSoft", "rule", "chalk", "warn", "good", "fault"] as const;
@@ -25,7 +26,7 @@ export function Chart<Picture>({ name, label, height, picture, load }: Props<Pic
   const { look } = usePreferences();
   const frame = useRef<HTMLDivElement>(null);
   const [painter, setPainter] = useState<ChartPainter<Picture> | null>(null);
-  const variables = useToken("colors", COLOUR_NAMES as unknown as string[]);
+  const variables = useToken("colors", [...COLOUR_NAMES]);
 
   useEffect(() => {
     const node = frame.current;
@@ -49,9 +50,9 @@ export function Chart<Picture>({ name, label, height, picture, load }: Props<Pic
     if (!painter || !frame.current) return;
     // The chart draws on its own and cannot read the page's variables: it is given the colours of the look in force.
     const style = getComputedStyle(frame.current);
-    const colours = Object.fromEntries(
-      COLOUR_NAMES.map((colour, i) => [colour, style.getPropertyValue(variableName(variables[i] ?? "")).trim()]),
-    ) as ChartColours;
+    const colours: ChartColours = eachOf(COLOUR_NAMES, (colour) =>
+      style.getPropertyValue(variableName(variables[COLOUR_NAMES.indexOf(colour)] ?? "")).trim(),
+    );
     painter.paint(picture, colours);
   }, [painter, picture, look, variables]);
 

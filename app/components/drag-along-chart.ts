@@ -9,16 +9,18 @@ export function dragAlongChart(
   const choose = ({ offsetX, offsetY }: { readonly offsetX: number; readonly offsetY: number }) => {
     const shown = range();
     if (!shown || !chart.containPixel("grid", [offsetX, offsetY])) return;
-    const [value = 0] = chart.convertFromPixel("grid", [offsetX, offsetY]) as unknown as readonly number[];
+    const place: unknown = chart.convertFromPixel("grid", [offsetX, offsetY]);
+    const value = Array.isArray(place) ? Number(place[0]) : Number.NaN;
+    if (!Number.isFinite(value)) return;
     shown.onChoose(Math.min(shown.most, Math.max(shown.least, value)));
   };
   const surface = chart.getZr();
   surface.on("mousedown", (event) => {
     isHeld = true;
-    choose(event as never);
+    choose(event);
   });
   surface.on("mousemove", (event) => {
-    if (isHeld) choose(event as never);
+    if (isHeld) choose(event);
   });
   for (const end of ["mouseup", "globalout"] as const)
     surface.on(end, () => {

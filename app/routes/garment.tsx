@@ -9,7 +9,7 @@ import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/databas
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { Text } from "@chakra-ui/react";
 import { bodyOf, latestOf } from "@core/body/index";
-import { type Station, summaryOf } from "@core/garment/index";
+import { summaryOf } from "@core/garment/index";
 import { readGarment, readGarmentText, writeGarment } from "@core/spec/index";
 
 import { measurementHistory } from "@database/queries/clients";
@@ -129,7 +129,7 @@ export default function GarmentPage({ loaderData, actionData, params }: Route.Co
         <Bench
           garmentId={garmentId}
           client={{ id: clientId, name: clientName, newest }}
-          station={params.station as Station}
+          station={isStation(params.station) ? params.station : "sleeve"}
         />
       </StudioClothsProvider>
     </WorkProvider>

@@ -38,7 +38,7 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (file === "sheets.pdf") {
     const paper = form.get("paper");
     return download(
-      Buffer.from(await writePdf(garment, isPaper(paper) ? paper : "a4", unit)),
+      new Uint8Array(await writePdf(garment, isPaper(paper) ? paper : "a4", unit)),
       "application/pdf",
       `${name}.pdf`,
     );
@@ -51,8 +51,8 @@ export function loader() {
   return new Response("Open a garment and choose what to download.", { status: 404 });
 }
 
-function download(body: string | Buffer, type: string, name: string): Response {
-  return new Response(body as BodyInit, {
+function download(body: string | Uint8Array<ArrayBuffer>, type: string, name: string): Response {
+  return new Response(body, {
     headers: {
       "content-type": type,
       "content-disposition": `attachment; filename="${name}"`,

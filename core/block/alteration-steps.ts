@@ -11,7 +11,7 @@ export function withAlterationSteps(block: Block, taken: readonly AlterationTake
   const made = taken.filter((one) => one.leftOut === null);
   if (made.length === 0) return block.drafts;
   return block.drafts.map((draft) => {
-    const side = draft.id as Side;
+    const side: Side = draft.id === "back" ? "back" : "front";
     const acts = made.map((one) => alterationAct(side, one));
     const steps = acts.map(({ text, tapeCheck }, i): Step => {
       const isLast = i === acts.length - 1;

@@ -1,3 +1,4 @@
+import { at } from "../data";
 /**
  * Where the ease lies along a seam: the ease taken in per millimetre of armhole, as straight pieces between knots.
  * Distances run along the body's edge from the underarm.
@@ -41,14 +42,14 @@ export function easeProfile(notchAt: number, seamLength: number, ease: number, l
   ];
 }
 
-/** The ease taken in between the underarm and `at`, in millimetres. */
-export function easeUpTo(profile: EaseProfile, at: number): number {
+/** The ease taken in between the underarm and the place, in millimetres. */
+export function easeUpTo(profile: EaseProfile, place: number): number {
   let sum = 0;
   for (let i = 1; i < profile.length; i++) {
-    const from = profile[i - 1] as EaseKnot;
-    const to = profile[i] as EaseKnot;
-    if (at <= from.at || to.at === from.at) break;
-    const end = Math.min(at, to.at);
+    const from = at(profile, i - 1);
+    const to = at(profile, i);
+    if (place <= from.at || to.at === from.at) break;
+    const end = Math.min(place, to.at);
     const atEnd = from.density + ((to.density - from.density) * (end - from.at)) / (to.at - from.at);
     sum += ((from.density + atEnd) / 2) * (end - from.at);
   }

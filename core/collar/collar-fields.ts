@@ -1,3 +1,5 @@
+import { namesOf } from "../data";
+
 /** What a length of a collar may be, in millimetres; an angle in degrees. */
 export type CollarField = {
   readonly label: string;
@@ -161,7 +163,7 @@ export const COLLAR_CHOICE_NAMES = Object.keys(CHOICES) as readonly CollarChoice
 
 /** The values that a choice has, in the order in which they are offered. */
 export function optionsOf<Name extends CollarChoiceName>(name: Name): readonly CollarChoiceOf<Name>[] {
-  return Object.keys(CHOICES[name].options) as CollarChoiceOf<Name>[];
+  return namesOf<CollarChoiceOf<Name>>(CHOICES[name].options);
 }
 
 export type StandSchool = CollarChoiceOf<"school">;

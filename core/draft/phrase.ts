@@ -33,11 +33,13 @@ export function phrase(strings: TemplateStringsArray, ...parts: readonly (Phrase
     if (text !== "") all.push(text);
     const part = parts[index];
     if (part === undefined) return;
-    if (Array.isArray(part)) all.push(...(part as Phrase));
-    else all.push(part as PhrasePart);
+    if (isPhrase(part)) all.push(...part);
+    else all.push(part);
   });
   return all;
 }
+
+const isPhrase = (part: PhrasePart | Phrase): part is Phrase => Array.isArray(part);
 
 /** The phrase in words, with its lengths in the unit. */
 export function speak(words: Phrase, unit: TapeUnit): string {

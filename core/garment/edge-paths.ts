@@ -8,9 +8,9 @@ import type { Garment } from "./sketch-garment";
  */
 export function edgePaths({ pieces, block, collar, seams }: Garment): ReadonlyMap<string, Path> {
   const paths = new Map<string, Path>();
-  for (const side of block ? SIDES : []) {
-    const half = block?.[side] as BodiceHalf;
-    for (const [name, path] of Object.entries(blockEdges(half))) paths.set(`${side}.${name}`, path);
+  if (block) {
+    for (const side of SIDES)
+      for (const [name, path] of Object.entries(blockEdges(block[side]))) paths.set(`${side}.${name}`, path);
   }
   for (const [name, path] of Object.entries(beyondBlock({ collar, seams }))) paths.set(name, path);
   for (const piece of pieces) for (const edge of piece.edges) paths.set(`${piece.id}.${edge.id}`, edge.path);

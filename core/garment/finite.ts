@@ -8,7 +8,7 @@ function search(value: unknown, seen: Set<object>): string | null {
   if (value === null || typeof value !== "object" || seen.has(value)) return null;
   seen.add(value);
   for (const key in value) {
-    const inner = search((value as Record<string, unknown>)[key], seen);
+    const inner = search(Reflect.get(value, key), seen);
     if (inner !== null) return inner === "" ? key : `${key}.${inner}`;
   }
   return null;

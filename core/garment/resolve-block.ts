@@ -97,8 +97,9 @@ function resolveBlockBody({ body }: GarmentSpec, bust: number, measured: Measure
 
 /** Every choice of the bodice; those that go with the style follow it. */
 function resolveChoices(block: DraftedBlockSpec, chosen: Chosen): BlockChoices {
+  const given: Partial<BlockChoices> = block;
   const take = <K extends keyof BlockChoices>(key: K, value: BlockChoices[K], why: Phrase): BlockChoices[K] =>
-    chosen(`block.${key}`, block[key] as BlockChoices[K] | undefined, value, why, COMMON);
+    chosen<BlockChoices[K]>(`block.${key}`, given[key], value, why, COMMON);
   const style = take("style", "woven", phrase`the usual bodice`);
   const usualOf = STYLE_DEFAULTS[style];
   const ofStyle = phrase`usual for ${style === "dropped" ? "a dropped shoulder" : style === "knit" ? "a knit" : "woven cloth"}`;

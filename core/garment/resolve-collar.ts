@@ -7,6 +7,7 @@ import {
   collarOf,
   type UsualAt,
 } from "../collar";
+import { namesOf } from "../data";
 import type { CollarSpec } from "../spec";
 import type { Chosen, Measured } from "./take-default";
 
@@ -30,14 +31,14 @@ export function resolveCollar(
   if (!collar) return null;
   const { usual, choices: choosable, needsNeck } = collarOf(collar.kind);
   const choices: Record<string, string> = {};
-  for (const name of Object.keys(choosable) as CollarChoiceName[]) {
+  for (const name of namesOf<CollarChoiceName>(choosable)) {
     const { value, rule, when } = choosable[name];
     const given: string | undefined = collar[name];
     choices[name] =
       when && !when(choices) ? (given ?? value) : chosen<string>(`collar.${name}`, given, value, rule, "choice");
   }
   const figures: Partial<Record<CollarFieldName, number>> = {};
-  for (const name of Object.keys(usual) as CollarFieldName[]) {
+  for (const name of namesOf<CollarFieldName>(usual)) {
     const { value, rule, source, when } = usual[name];
     const mm = typeof value === "number" ? value : value({ ...at, choices, figures });
     figures[name] =

@@ -3,7 +3,7 @@ import type { Cloth } from "../cloth";
 import { length, type Phrase, percent, phrase, type Source } from "../draft";
 import { type HemChoices, type HemFinish, USUAL_OPENING_MM } from "../sleeve/finish";
 import type { CapCurve, Placement, SetInMethod, SurplusWay, TwoPieceChoices } from "../sleeve/set-in";
-import { type SleeveKind, type SleeveStyle, type StyleKind, sewnStyleOf, styleOf } from "../sleeve/styles";
+import { type SleeveKind, type SleeveStyle, sewnStyleOf, styleOf } from "../sleeve/styles";
 import type { SleeveSpec } from "../spec";
 import type { Chosen } from "./take-default";
 
@@ -186,7 +186,7 @@ function resolveTwoPiece(sleeve: SleeveSpec, chosen: Chosen): TwoPieceChoices {
 }
 
 function resolveStyle(sleeve: SleeveSpec, kind: SleeveKind, style: SleeveStyle, chosen: Chosen) {
-  const given = sleeve[kind as StyleKind] ?? {};
+  const given: { readonly [name in string]?: number | undefined } = (kind !== "set-in" && sleeve[kind]) || {};
   return Object.fromEntries(
     Object.entries(style.fields).map(([name, { usual, rule, source }]) => [
       name,

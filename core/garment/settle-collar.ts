@@ -1,4 +1,5 @@
-import type { CollarFieldName } from "../collar";
+import { COLLAR_FIELD_NAMES, type CollarFieldName } from "../collar";
+import { namesOf } from "../data";
 import { type Phrase, phrase, type Source } from "../draft";
 import type { CollarSpec, GarmentSpec, SpecChange } from "../spec";
 import { LENGTH_FIELDS } from "../spec";
@@ -60,16 +61,16 @@ function wayByDefaults(given: CollarSpec, { judge }: CollarOutcome): Way | null 
 
 function defaultsOf(given: CollarSpec, { collar, ...others }: SpecChange): Way | null {
   if (!collar || Object.keys(others).length > 0) return null;
-  const way = Object.entries(collar).map(([name, value]) => [name as CollarFieldName, value] as const);
-  const isAllowed = ([name, value]: (typeof way)[number]) => {
-    const bounds = LENGTH_FIELDS[`collar.${name}`]?.bounds;
-    return (
+  const asked = namesOf(collar).filter((name) => collar[name] !== undefined);
+  const way = COLLAR_FIELD_NAMES.flatMap((name): Way => {
+    const [value, bounds] = [collar[name], LENGTH_FIELDS[`collar.${name}`]?.bounds];
+    const isAllowed =
       given[name] === undefined &&
       bounds !== undefined &&
-      typeof value === "number" &&
+      value !== undefined &&
       value >= bounds.least &&
-      value <= bounds.most
-    );
-  };
-  return way.length > 0 && way.every(isAllowed) ? (way as Way) : null;
+      value <= bounds.most;
+    return isAllowed ? [[name, value]] : [];
+  });
+  return asked.length > 0 && way.length === asked.length ? way : null;
 }

@@ -1,5 +1,6 @@
 import type { Block } from "../block";
 import type { Enlarge } from "../check";
+import { isRecord } from "../data";
 import { length, type Phrase, phrase, type Source } from "../draft";
 import { methodOf, usualNotches } from "../sleeve/set-in";
 import { styleOf } from "../sleeve/styles";
@@ -142,10 +143,10 @@ function wayByDefaults(given: SleeveSpec, { judge }: SleeveOutcome): readonly De
 function defaultsOf(given: SleeveSpec, { sleeve, ...others }: SpecChange): readonly Default[] | null {
   if (!sleeve || Object.keys(others).length > 0) return null;
   const lengths = Object.entries(sleeve).flatMap(([name, value]): readonly (Default & { isGiven: boolean })[] => {
-    const own = given[name as keyof SleeveSpec];
-    if (value !== null && typeof value === "object") {
-      const inside = (own ?? {}) as Readonly<Record<string, unknown>>;
-      return Object.entries(value as Readonly<Record<string, unknown>>).map(([field, figure]) => ({
+    const own: unknown = Reflect.get(given, name);
+    if (isRecord(value)) {
+      const inside = isRecord(own) ? own : {};
+      return Object.entries(value).map(([field, figure]) => ({
         path: `sleeve.${name}.${field}`,
         value: typeof figure === "number" ? figure : Number.NaN,
         isGiven: inside[field] !== undefined || name !== given.kind,

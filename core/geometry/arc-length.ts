@@ -1,3 +1,4 @@
+import { at } from "../data";
 import { type Cubic, splitCubic } from "./cubic";
 
 /**
@@ -101,14 +102,14 @@ function panel({ ax, bx, cx, ay, by, cy }: Speed, from: number, to: number): num
   const half = (to - from) / 2;
   let sum = 0;
   for (let i = 0; i < 8; i++) {
-    const offset = half * (NODES[i] as number);
+    const offset = half * at(NODES, i);
     const t = middle - offset;
     const u = middle + offset;
     const tx = (ax * t + bx) * t + cx;
     const ty = (ay * t + by) * t + cy;
     const ux = (ax * u + bx) * u + cx;
     const uy = (ay * u + by) * u + cy;
-    sum += (WEIGHTS[i] as number) * (Math.sqrt(tx * tx + ty * ty) + Math.sqrt(ux * ux + uy * uy));
+    sum += at(WEIGHTS, i) * (Math.sqrt(tx * tx + ty * ty) + Math.sqrt(ux * ux + uy * uy));
   }
   return sum * half;
 }

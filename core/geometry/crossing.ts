@@ -1,3 +1,4 @@
+import { at } from "../data";
 import { type Cubic, cubicPoint } from "./cubic";
 import type { Box, Path } from "./path";
 import type { Point } from "./point";
@@ -50,7 +51,7 @@ type IsPassedOver = (i: number, j: number) => boolean;
 
 /** A chord meets the one before and the one after it, and the last meets the first of a closed run; each pair is looked at once. */
 function neighbours(points: readonly Point[]): IsPassedOver {
-  const isClosed = isNear(points[0] as Point, points[points.length - 1] as Point);
+  const isClosed = isNear(at(points, 0), at(points, points.length - 1));
   return (i, j) => j <= i + 1 || (isClosed && i === 0 && j === points.length - 2);
 }
 
@@ -95,7 +96,7 @@ function crossingInRuns(
     const box = boxOfPoints(a, i, i + 1);
     for (let j = other.from; j < other.to; j++) {
       if (isPassedOver(i, j) || !overlap(box, boxOfPoints(b, j, j + 1))) continue;
-      const [p, q, r, s] = [a[i] as Point, a[i + 1] as Point, b[j] as Point, b[j + 1] as Point];
+      const [p, q, r, s] = [at(a, i), at(a, i + 1), at(b, j), at(b, j + 1)];
       if (chordsCross(p, q, r, s) && !touchAtEnds(p, q, r, s)) return [i, j];
     }
   }
@@ -103,10 +104,10 @@ function crossingInRuns(
 }
 
 function boxOfPoints(points: readonly Point[], from: number, to: number): Box {
-  let { x: left, y: top } = points[from] as Point;
+  let { x: left, y: top } = at(points, from);
   let [right, bottom] = [left, top];
   for (let i = from + 1; i <= to; i++) {
-    const { x, y } = points[i] as Point;
+    const { x, y } = at(points, i);
     if (x < left) left = x;
     else if (x > right) right = x;
     if (y < top) top = y;

@@ -1,3 +1,4 @@
+import { at } from "../data";
 import type { Cubic } from "./cubic";
 import type { Path } from "./path";
 import { distance, type Point } from "./point";
@@ -8,9 +9,9 @@ import { distance, type Point } from "./point";
  * looping where points lie unevenly. Throws with fewer than two different points.
  */
 export function fairCurve(given: readonly Point[]): Path {
-  const points = given.filter((p, i) => i === 0 || distance(p, given[i - 1] as Point) > 1e-9);
+  const points = given.filter((p, i) => i === 0 || distance(p, at(given, i - 1)) > 1e-9);
   if (points.length < 2) throw new RangeError(`fairCurve: ${points.length} different points make no curve`);
-  const steps = points.slice(1).map((p, i) => Math.sqrt(distance(p, points[i] as Point)));
+  const steps = points.slice(1).map((p, i) => Math.sqrt(distance(p, at(points, i))));
   const xs = splineSlopes(
     points.map((p) => p.x),
     steps,
@@ -20,12 +21,12 @@ export function fairCurve(given: readonly Point[]): Path {
     steps,
   );
   return steps.map((step, i): Cubic => {
-    const [p, q] = [points[i] as Point, points[i + 1] as Point];
+    const [p, q] = [at(points, i), at(points, i + 1)];
     const third = step / 3;
     return [
       p,
-      { x: p.x + (xs[i] as number) * third, y: p.y + (ys[i] as number) * third },
-      { x: q.x - (xs[i + 1] as number) * third, y: q.y - (ys[i + 1] as number) * third },
+      { x: p.x + at(xs, i) * third, y: p.y + at(ys, i) * third },
+      { x: q.x - at(xs, i + 1) * third, y: q.y - at(ys, i + 1) * third },
       q,
     ];
   });
@@ -37,17 +38,16 @@ function splineSlopes(values: readonly number[], steps: readonly number[]): read
   const above: number[] = [];
   const right: number[] = [];
   for (let i = 0; i <= last; i++) {
-    const before = i > 0 ? 1 / (steps[i - 1] as number) : 0;
-    const after = i < last ? 1 / (steps[i] as number) : 0;
+    const before = i > 0 ? 1 / at(steps, i - 1) : 0;
+    const after = i < last ? 1 / at(steps, i) : 0;
     const rise =
-      (i > 0 ? ((values[i] as number) - (values[i - 1] as number)) * before * before : 0) +
-      (i < last ? ((values[i + 1] as number) - (values[i] as number)) * after * after : 0);
+      (i > 0 ? (at(values, i) - at(values, i - 1)) * before * before : 0) +
+      (i < last ? (at(values, i + 1) - at(values, i)) * after * after : 0);
     const pivot = 2 * (before + after) - before * (above[i - 1] ?? 0);
     above.push(after / pivot);
     right.push((3 * rise - before * (right[i - 1] ?? 0)) / pivot);
   }
   const slopes = [...right];
-  for (let i = last - 1; i >= 0; i--)
-    slopes[i] = (right[i] as number) - (above[i] as number) * (slopes[i + 1] as number);
+  for (let i = last - 1; i >= 0; i--) slopes[i] = at(right, i) - at(above, i) * at(slopes, i + 1);
   return slopes;
 }

@@ -1,3 +1,4 @@
+import { at } from "../data";
 import type { Point } from "./point";
 
 /** A perspective mapping of the plane, as a photograph makes it: rows of a 3 × 3 matrix, the last figure 1. */
@@ -11,14 +12,27 @@ export type Corners = readonly [Point, Point, Point, Point];
  */
 export function homographyBetween(from: Corners, to: Corners): Homography | null {
   const rows = from.flatMap((p, i) => {
-    const q = to[i] as Point;
+    const q = at(to, i);
     return [
       [p.x, p.y, 1, 0, 0, 0, -q.x * p.x, -q.x * p.y, q.x],
       [0, 0, 0, p.x, p.y, 1, -q.y * p.x, -q.y * p.y, q.y],
     ];
   });
   const solved = solveLinear(rows);
-  return solved && (solved as unknown as Homography);
+  if (!solved) return null;
+  const [a, b, c, d, e, f, g, h] = solved;
+  return [a, b, c, d, e, f, g, h].every((one) => one !== undefined)
+    ? [
+        at(solved, 0),
+        at(solved, 1),
+        at(solved, 2),
+        at(solved, 3),
+        at(solved, 4),
+        at(solved, 5),
+        at(solved, 6),
+        at(solved, 7),
+      ]
+    : null;
 }
 
 /** Where the perspective puts a point. */
@@ -40,16 +54,16 @@ function solveLinear(given: readonly (readonly number[])[]): readonly number[] |
     for (let row = column + 1; row < size; row++) {
       if (Math.abs(rows[row]?.[column] ?? 0) > Math.abs(rows[pivot]?.[column] ?? 0)) pivot = row;
     }
-    const top = rows[pivot] as number[];
-    if (!(Math.abs(top[column] as number) > SINGULAR_SHARE * largest)) return null;
-    rows[pivot] = rows[column] as number[];
+    const top = at(rows, pivot);
+    if (!(Math.abs(at(top, column)) > SINGULAR_SHARE * largest)) return null;
+    rows[pivot] = at(rows, column);
     rows[column] = top;
     for (let row = 0; row < size; row++) {
       if (row === column) continue;
-      const other = rows[row] as number[];
-      const factor = (other[column] as number) / (top[column] as number);
-      for (let k = column; k <= size; k++) other[k] = (other[k] as number) - factor * (top[k] as number);
+      const other = at(rows, row);
+      const factor = at(other, column) / at(top, column);
+      for (let k = column; k <= size; k++) other[k] = at(other, k) - factor * at(top, k);
     }
   }
-  return rows.map((row, i) => (row[size] as number) / (row[i] as number));
+  return rows.map((row, i) => at(row, size) / at(row, i));
 }

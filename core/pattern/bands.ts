@@ -1,4 +1,5 @@
 import type { Block } from "../block";
+import { at } from "../data";
 import { distance, endOf, line, type Path, type Point, pathLength } from "../geometry";
 import { edge, type Piece } from "./piece";
 
@@ -89,7 +90,7 @@ export function foldedStrip(
     { x: 0, y: long },
   ];
   const edges = names.map(([edgeId, edgeName], i) =>
-    edge(edgeId, edgeName, line(corners[i] as Point, corners[(i + 1) % corners.length] as Point)),
+    edge(edgeId, edgeName, line(at(corners, i), at(corners, (i + 1) % corners.length))),
   );
   return strip(id, name, edges, line({ x: depth, y: 0 }, { x: depth, y: long }), depth, long, cut);
 }

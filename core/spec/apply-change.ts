@@ -1,3 +1,4 @@
+import { isRecord } from "../data";
 import type { GarmentSpec, SpecChange } from "./garment-spec";
 
 /** The spec with a remedy's or a handle's change made. Nothing else is touched; a sleeve or a collar that is not wanted stays so. */
@@ -12,8 +13,4 @@ function merged(value: unknown, change: unknown): unknown {
   if (!isRecord(change) || !isRecord(value)) return change;
   const fields = Object.entries(change).map(([key, inner]) => [key, merged(value[key], inner)]);
   return { ...value, ...Object.fromEntries(fields) };
-}
-
-function isRecord(value: unknown): value is Record<string, unknown> {
-  return value !== null && typeof value === "object" && !Array.isArray(value);
 }

@@ -170,11 +170,3 @@ export const orNone = <Of extends GroupField>(field: Of, usual: unknown): GivenA
   given: "nullable",
   usual,
 });
-
-/** A field for each of the names. */
-export function eachOf<Name extends string, Made>(
-  names: readonly Name[],
-  make: (name: Name) => Made,
-): { readonly [name in Name]: Made } {
-  return Object.fromEntries(names.map((name) => [name, make(name)])) as { [name in Name]: Made };
-}

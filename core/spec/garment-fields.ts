@@ -20,6 +20,7 @@ import {
   type CollarChoiceOf,
   optionsOf,
 } from "../collar";
+import { eachOf } from "../data";
 import { readPathData } from "../geometry";
 import { HEM_FINISHES } from "../sleeve/finish";
 import { CAP_CURVES, FULLNESS_CHANGE, PLACEMENTS, SET_IN_METHODS, SLEEVE_CUTS, SURPLUS_WAYS } from "../sleeve/set-in";
@@ -31,7 +32,6 @@ import {
   type Bounds,
   type ChoiceField,
   choice,
-  eachOf,
   group,
   length,
   orEmpty,

@@ -115,10 +115,7 @@ function outOfBounds(
 
 function valueAt(input: unknown, path: readonly PropertyKey[]): unknown {
   return path.reduce<unknown>(
-    (at, key) =>
-      at !== null && typeof at === "object" && Object.hasOwn(at, key)
-        ? (at as Record<PropertyKey, unknown>)[key]
-        : undefined,
+    (at, key) => (at !== null && typeof at === "object" && Object.hasOwn(at, key) ? Reflect.get(at, key) : undefined),
     input,
   );
 }

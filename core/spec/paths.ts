@@ -40,9 +40,11 @@ function inside(path: string, field: Field): readonly PlacedField[] {
   }
 }
 
+const isLength = (field: Field): field is LengthField => field.kind === "length";
+
 /** Every length of the garment file by its path, in millimetres. */
 export const LENGTH_FIELDS: Readonly<Record<string, LengthField>> = Object.fromEntries(
-  PLACED_FIELDS.flatMap(({ path, field }) => (field.kind === "length" ? [[path, field as LengthField]] : [])),
+  PLACED_FIELDS.flatMap(({ path, field }) => (isLength(field) ? [[path, field]] : [])),
 );
 
 const LABELS: ReadonlyMap<string, string> = new Map([

@@ -1,3 +1,4 @@
+import { at } from "../data";
 import { type Corners, distance, type Homography, homographyBetween, type Point, project } from "../geometry";
 
 /**
@@ -55,7 +56,7 @@ function matched({ corners, short, long }: PhotoReference & { readonly kind: "re
     y: corners.reduce((sum, p) => sum + p.y, 0) / 4,
   };
   const angle = (p: Point) => Math.atan2(p.y - middle.y, p.x - middle.x);
-  const round = [...corners].sort((a, b) => angle(a) - angle(b)) as unknown as Corners;
+  const round = cornersOf([...corners].sort((a, b) => angle(a) - angle(b)));
   const [a, b, c, d] = round;
   const isWide = distance(a, b) + distance(c, d) > distance(b, c) + distance(d, a);
   const [width, height] = isWide ? [long, short] : [short, long];
@@ -68,10 +69,15 @@ function matched({ corners, short, long }: PhotoReference & { readonly kind: "re
   return { corners: round, sheet };
 }
 
+/** The first four of the points. */
+export function cornersOf(points: readonly Point[]): Corners {
+  return [at(points, 0), at(points, 1), at(points, 2), at(points, 3)];
+}
+
 /** Four corners of a rectangle seen from anywhere in front of it make a convex figure. */
 function isConvex(corners: Corners): boolean {
   const turns = corners.map((p, i) => {
-    const [q, r] = [corners[(i + 1) % 4] as Point, corners[(i + 2) % 4] as Point];
+    const [q, r] = [at(corners, (i + 1) % 4), at(corners, (i + 2) % 4)];
     return Math.sign((q.x - p.x) * (r.y - q.y) - (q.y - p.y) * (r.x - q.x));
   });
   return turns.every((turn) => turn !== 0 && turn === turns[0]);
@@ -84,7 +90,7 @@ export function referencePoints(reference: PhotoReference): readonly Point[] {
 
 export function withReferencePoint(reference: PhotoReference, index: number, point: Point): PhotoReference {
   if (reference.kind === "rectangle") {
-    return { ...reference, corners: reference.corners.map((p, i) => (i === index ? point : p)) as unknown as Corners };
+    return { ...reference, corners: cornersOf(reference.corners.map((p, i) => (i === index ? point : p))) };
   }
   return index === 0 ? { ...reference, from: point } : { ...reference, to: point };
 }

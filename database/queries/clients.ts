@@ -1,4 +1,5 @@
 import type { Taken } from "@core/body/index";
+import { namesOf } from "@core/data/index";
 import { and, asc, desc, eq, ilike, isNull, type SQL, sql } from "drizzle-orm";
 import type { Database } from "../client";
 import { clients, garments, measurementSets } from "../schema";
@@ -150,6 +151,6 @@ export async function addMeasurementSets(
 const SAME_MM = 0.02;
 
 function isSame(a: Measures, b: Measures): boolean {
-  const ids = new Set([...Object.keys(a), ...Object.keys(b)]) as ReadonlySet<keyof Measures>;
+  const ids = new Set([...namesOf(a), ...namesOf(b)]);
   return [...ids].every((id) => Math.abs((a[id] ?? Number.POSITIVE_INFINITY) - (b[id] ?? 0)) <= SAME_MM);
 }

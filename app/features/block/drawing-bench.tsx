@@ -4,6 +4,7 @@ import { WorkColumns } from "@app/features/garment/work-columns";
 import { Sheet } from "@app/features/sheet/sheet";
 import type { View } from "@app/features/sheet/view";
 import { Box, Button, Flex, Text } from "@chakra-ui/react";
+import { namesOf } from "@core/data/index";
 import { boxOf, type Path, pathLength } from "@core/geometry/index";
 import type { DrawingUnit, DrawnEdge } from "@importing/index";
 import { useMemo, useState } from "react";
@@ -29,9 +30,9 @@ export function DrawingBench() {
   const { edges, picks } = drawing;
   const { paths, problem } = useMemo(() => pathsOf(edges, picks, drawing.join), [edges, picks, drawing.join]);
   const lengths = Object.fromEntries(
-    Object.entries(paths).map(([role, path]) => [
+    namesOf(paths).map((role) => [
       role,
-      { mm: pathLength(path), note: drawing.guessed.has(role as PickedRole) ? <Guessed /> : undefined },
+      { mm: pathLength(paths[role] ?? []), note: drawing.guessed.has(role) ? <Guessed /> : undefined },
     ]),
   );
   return (

@@ -2,6 +2,7 @@ import { SheetTools } from "@app/features/sheet/sheet-tools";
 import { useView } from "@app/features/sheet/use-view";
 import { BARE, toScreen, type View } from "@app/features/sheet/view";
 import { Box } from "@chakra-ui/react";
+import { namesOf } from "@core/data/index";
 import { flatten, type Path, type Point } from "@core/geometry/index";
 import { type PhotoReference, pictureFrom, type Traced } from "@core/trace/index";
 import { type Dispatch, type KeyboardEvent, type MouseEvent, type PointerEvent, useRef, useState } from "react";
@@ -96,8 +97,13 @@ export function PhotoSheet({ photo, state, reference, traced, dispatch }: Props)
             <PaperLine key={role} path={edge.path} back={back} view={view} isActive={role === state.pointing} />
           ))}
         <Places of="reference" places={state.reference} {...{ view, state, dispatch, toPlace, setHeld }} />
-        {Object.entries(state.traces).map(([role, places]) => (
-          <Places key={role} of={role as PickedRole} places={places} {...{ view, state, dispatch, toPlace, setHeld }} />
+        {namesOf(state.traces).map((role) => (
+          <Places
+            key={role}
+            of={role}
+            places={state.traces[role] ?? []}
+            {...{ view, state, dispatch, toPlace, setHeld }}
+          />
         ))}
         <g
           className="photo-middle"

@@ -1,5 +1,6 @@
-import type { Corners, Point } from "@core/geometry/index";
-import { KNOWN_SHEETS, type PhotoReference } from "@core/trace/index";
+import { at } from "@core/data/index";
+import type { Point } from "@core/geometry/index";
+import { cornersOf, KNOWN_SHEETS, type PhotoReference } from "@core/trace/index";
 import type { PickedRole } from "./use-pick";
 
 /** A place pointed at in the photograph, in picture points, and how closely it could be pointed at then. */
@@ -91,7 +92,7 @@ export function referenceOf(
 ): PhotoReference | null {
   if (reference.length < placesWanted(kind)) return null;
   if (kind === "marks") {
-    const [from, to] = reference as readonly [Place, Place];
+    const [from, to] = [at(reference, 0), at(reference, 1)];
     return sizes.apart === null ? null : { kind: "marks", from, to, apart: sizes.apart };
   }
   const sheet = KNOWN_SHEETS.find((one) => one.id === kind);
@@ -99,7 +100,7 @@ export function referenceOf(
   if (short === null || long === null) return null;
   return {
     kind: "rectangle",
-    corners: reference as unknown as Corners,
+    corners: cornersOf(reference),
     short: Math.min(short, long),
     long: Math.max(short, long),
   };

@@ -1,4 +1,5 @@
 import type { openDrawing } from "@app/workers/open-drawing";
+import { eachOf, namesOf } from "@core/data/index";
 import type { Path } from "@core/geometry/index";
 import type { DrawingProblem, DrawingUnit, DrawnEdge } from "@importing/index";
 import { wrap } from "comlink";
@@ -63,7 +64,7 @@ export function useDrawing() {
         edges,
         notes,
         picks: guessed,
-        guessed: new Set(Object.keys(guessed) as PickedRole[]),
+        guessed: new Set(namesOf(guessed)),
         join: joinEdges,
       });
     },
@@ -99,9 +100,10 @@ export function useDrawing() {
   const toggle = useCallback((role: PickedRole, id: string) => {
     setState((before) => {
       const isPicked = before.picks[role]?.includes(id) ?? false;
-      const others = Object.fromEntries(
-        Object.entries(before.picks).map(([one, ids]) => [one, ids.filter((other) => other !== id)]),
-      ) as Picks;
+      const others: Picks = eachOf(
+        namesOf(before.picks),
+        (one) => before.picks[one]?.filter((other) => other !== id) ?? [],
+      );
       const kept = before.guessed.has(role) && !isPicked ? [] : (others[role] ?? []);
       const guessed = new Set([...before.guessed].filter((one) => one !== role));
       const chosen = isPicked ? kept : [...kept, id];

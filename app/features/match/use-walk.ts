@@ -1,4 +1,5 @@
 import { type Seam, type SeamId, type Walk, type WalkMoment, walkSeam } from "@core/check/index";
+import { at } from "@core/data/index";
 import { mapPath, mirrored, type Path } from "@core/geometry/index";
 import { useEffect, useMemo, useState } from "react";
 
@@ -22,12 +23,12 @@ export type WalkState = {
 
 export function useWalk(seams: readonly Seam[]): WalkState {
   const [chosen, setChosen] = useState<SeamId | null>(null);
-  const [at, setAt] = useState(0);
+  const [place, setAt] = useState(0);
   const [isPlaying, setPlaying] = useState(false);
-  const seam = (seams.find((one) => one.id === chosen) ?? seams[0]) as Seam;
+  const seam = seams.find((one) => one.id === chosen) ?? at(seams, 0);
   const body = useMemo(() => bodyOnSheet(seam), [seam]);
   const walk = useMemo(() => walkSeam(seam, body), [seam, body]);
-  const moment = walk.at(at);
+  const moment = walk.at(place);
   const isAtEnd = moment.bodyAt >= seam.bodyLength - 1e-6;
 
   useEffect(() => {

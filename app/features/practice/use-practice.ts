@@ -32,7 +32,7 @@ export function usePractice(garmentId: string) {
     const sent = await fetch(address, { method: "POST", body, headers: { "content-type": "application/json" } }).catch(
       () => null,
     );
-    const judged = sent ? ((await sent.json().catch(() => null)) as PracticeAnswer | null) : null;
+    const judged: PracticeAnswer | null = sent ? await sent.json().catch(() => null) : null;
     setAnswers((before) => ({
       ...before,
       [figure]: judged ?? {

@@ -1,3 +1,4 @@
+import { at } from "@core/data/index";
 import { formatLength, type TapeUnit, toMm } from "@core/tape/index";
 import { memo } from "react";
 import { RULER_PX, type Size, type View } from "./view";
@@ -60,7 +61,7 @@ export const Rulers = memo(function Rulers({
 function ticks(scale: number, offset: number, length: number, unit: TapeUnit): readonly Tick[] {
   const steps = GRADUATIONS[unit];
   const px = (step: number) => toMm(step, unit) * scale;
-  const coarsest = steps[steps.length - 1] as number;
+  const coarsest = at(steps, steps.length - 1);
   const step = steps.find((s) => px(s) >= LEAST_GAP_PX) ?? coarsest;
   const figureStep = steps.find((s) => px(s) >= LEAST_FIGURE_GAP_PX) ?? coarsest;
   const every = Math.max(1, Math.round(figureStep / step));

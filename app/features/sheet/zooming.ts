@@ -16,7 +16,7 @@ export function zoomingOf(
 ): Zooming {
   const behaviour = zoom<SVGSVGElement, unknown>()
     .scaleExtent(scales)
-    .filter((event: Event) => !isOnHandle(event) && !(event as MouseEvent).button)
+    .filter((event: Event) => !isOnHandle(event) && !(event instanceof MouseEvent && event.button))
     .on("zoom", onZoom);
   const selection = select(node);
   selection.call(behaviour).on("dblclick.zoom", null);

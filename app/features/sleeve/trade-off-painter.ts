@@ -19,6 +19,7 @@ export type TradeOffPicture = TapeScale & {
 };
 
 type Point = readonly [number, number];
+const pointOf = (width: number, height: number): Point => [width, height];
 
 export function createTradeOffChart(node: HTMLElement): ChartPainter<TradeOffPicture> {
   const { chart, dispose } = sizedChart(node);
@@ -58,7 +59,7 @@ function options({ found, now, length, tickMm }: TradeOffPicture, colours: Chart
   const { ink, chalk, warn, good } = colours;
   const curve = found.curve.map(({ width, height }): Point => [width, height]);
   const methods = found.methods.flatMap(({ name, figures }) =>
-    figures ? [{ name, value: [figures.capWidth, figures.capHeight] as Point }] : [],
+    figures ? [{ name, value: pointOf(figures.capWidth, figures.capHeight) }] : [],
   );
   const xs = [...curve, ...methods.map((method) => method.value)].map(([x]) => x);
   const ys = [...curve, ...methods.map((method) => method.value)].map(([, y]) => y);

@@ -1,6 +1,7 @@
+import { at } from "../../data";
 import type { DraftLine, LetteredPoint, StepRecord } from "../../draft";
 import { length, phrase, point } from "../../draft";
-import { along, type Cubic, distance, fairCurve, line, mix, type Path, type Point, pathLength } from "../../geometry";
+import { along, distance, fairCurve, line, mix, type Path, type Point, pathLength } from "../../geometry";
 import type { ShoulderDart, Side } from "../half";
 import type { BlockChoices, BlockMeasures } from "./choices";
 import { type HalfCurves, shoulderDart } from "./curves";
@@ -144,11 +145,10 @@ function princessLine(
 /** From a start, bowed a little to the side it comes from, and straight down where it arrives. */
 function seamOver(start: Point, end: Point): Path {
   const fall = end.y - start.y;
-  const [cubic] = fairCurve([start, end]);
-  const [p0, p1, , p3] = cubic as Cubic;
+  const [p0, p1, , p3] = at(fairCurve([start, end]), 0);
   return [[p0, p1, { x: p3.x, y: p3.y - fall * 0.45 }, p3]];
 }
 
-function lettered(letter: string, name: string, at: Point): LetteredPoint {
-  return { letter, name, at };
+function lettered(letter: string, name: string, place: Point): LetteredPoint {
+  return { letter, name, at: place };
 }

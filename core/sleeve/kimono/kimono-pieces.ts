@@ -1,4 +1,5 @@
 import { SIDES, type Side } from "../../block";
+import { at } from "../../data";
 import { along, boxOf, endOf, line, type Path, type Point, pathLength, reversePath, startOf } from "../../geometry";
 import { bodicePiece, edge, neckFacing, notchOn, type Piece, placePiece } from "../../pattern";
 import { foldedBeyond } from "../folded-beyond";
@@ -96,7 +97,7 @@ export function gussetPiece({ gusset }: KimonoDraft): readonly Piece[] {
   ];
   const names = ["Front, sleeve", "Back, sleeve", "Back, bodice", "Front, bodice"] as const;
   const edges = corners.map((corner, i) =>
-    edge(`side${i + 1}`, names[i] ?? "", line(corner, corners[(i + 1) % 4] as Point)),
+    edge(`side${i + 1}`, names[i] ?? "", line(corner, at(corners, (i + 1) % 4))),
   );
   return [
     {

@@ -1,3 +1,4 @@
+import { at } from "../../data";
 import {
   along,
   type Cubic,
@@ -90,7 +91,7 @@ function tipOn(meeting: Point, reach: number, crown: Point): Point {
 /** The cut line where it was laid, bent at its lower end so that it runs into the cap, and brought to its length again. */
 function edgeIntoCap(laid: Path, meeting: Point, intoCap: Point): { readonly path: Path; readonly solution: Solution } {
   const wanted = pathLength(laid);
-  const [p0, p1, p2, p3] = laid[0] as Cubic;
+  const [p0, p1, p2, p3] = at(laid, 0);
   const upper = { x: p1.x - p0.x, y: p1.y - p0.y };
   const lower = distance(p2, p3);
   const withHandles = (factor: number): Cubic => [

@@ -1,5 +1,6 @@
 import { type Block, type BodiceHalf, lengthToLevel, sewnArmhole } from "../../block";
-import { type Cubic, cubicPoint, distance, endOf, leastAt, mix, type Path, type Point } from "../../geometry";
+import { at } from "../../data";
+import { cubicPoint, distance, endOf, leastAt, mix, type Path, type Point } from "../../geometry";
 import { CAP_SHAPES, followingShape, halfCap } from "./cap-shape";
 import { halfWidthFor } from "./fit";
 import { NOTCH_LEVEL_SHARE_OF_DEPTH } from "./notches";
@@ -78,7 +79,7 @@ function fromUnderarm(down: Path, distances: readonly number[], chords: number):
   let before = 0;
   for (let cubic = down.length - 1; cubic >= 0; cubic--) {
     for (let i = 1; i <= chords && places.length < distances.length; i++) {
-      const to = cubicPoint(down[cubic] as Cubic, 1 - i / chords);
+      const to = cubicPoint(at(down, cubic), 1 - i / chords);
       const after = before + Math.sqrt((to.x - from.x) ** 2 + (to.y - from.y) ** 2);
       for (let next = distances[places.length]; next !== undefined && next <= after; next = distances[places.length]) {
         const place = mix(from, to, (next - before) / (after - before));

@@ -1,3 +1,4 @@
+import { at } from "../../data";
 import {
   add,
   type Cubic,
@@ -229,10 +230,10 @@ const PANELS = 24;
 function integral(f: (x: number) => Point, from: number, to: number): (x: number) => Point {
   const step = (to - from) / PANELS;
   const sums: Point[] = [{ x: 0, y: 0 }];
-  for (let i = 0; i < PANELS; i++) sums.push(add(sums[i] as Point, panel(f, from + i * step, from + (i + 1) * step)));
+  for (let i = 0; i < PANELS; i++) sums.push(add(at(sums, i), panel(f, from + i * step, from + (i + 1) * step)));
   return (x) => {
     const before = Math.min(PANELS, Math.max(0, Math.floor((x - from) / step)));
-    return add(sums[before] as Point, panel(f, from + before * step, x));
+    return add(at(sums, before), panel(f, from + before * step, x));
   };
 }
 

@@ -1,0 +1,2 @@
+export { at } from "./at";
+export { eachOf, isRecord, namesOf } from "./records";

@@ -1,0 +1,17 @@
+/** The names in a record, in their order, by the type of the record: for one that holds no others than its type says. */
+export function namesOf<Name extends string>(record: { readonly [name in Name]?: unknown }): readonly Name[] {
+  return Object.keys(record) as Name[];
+}
+
+/** A record of the same names, each with what is made of it. */
+export function eachOf<Name extends string, Made>(
+  names: readonly Name[],
+  make: (name: Name) => Made,
+): { readonly [name in Name]: Made } {
+  return Object.fromEntries(names.map((name) => [name, make(name)])) as { [name in Name]: Made };
+}
+
+/** Plain data that has fields by their names: neither null nor a list. */
+export function isRecord(value: unknown): value is Readonly<Record<string, unknown>> {
+  return value !== null && typeof value === "object" && !Array.isArray(value);
+}
