@@ -12,9 +12,9 @@ export {
   estimateShoulderToElbow,
   estimateUpperArm,
   estimateWrist,
+  limbAt,
   type SleeveBody,
 } from "./estimates";
-export { limbAt } from "./limb";
 export {
   type Body,
   MEASURE_IDS,

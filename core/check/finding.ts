@@ -21,3 +21,17 @@ export type Finding = {
   readonly numbers: Readonly<Record<string, number>>;
   readonly remedies: readonly Remedy[];
 };
+
+type Told = Pick<Finding, "code" | "severity" | "message" | "reason" | "numbers"> & {
+  readonly remedies?: readonly Remedy[];
+};
+
+/** A finding about the collar, with no remedy where none is given. */
+export const told = (finding: Told): Finding => ({ station: "collar", remedies: [], ...finding });
+
+/** A remedy that changes the collar. */
+export const remedy = (id: string, label: Phrase, collar: NonNullable<SpecChange["collar"]>): Remedy => ({
+  id,
+  label,
+  change: { collar },
+});

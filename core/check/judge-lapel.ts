@@ -1,7 +1,7 @@
 import { type CollarChoiceOf, type Lapel, LEAST_CLEARANCE_MM } from "../collar";
 import { length, type Phrase, phrase } from "../draft";
 import type { Finding } from "./finding";
-import { remedy, told } from "./told";
+import { remedy, told } from "./finding";
 
 /** How a lapel lies when it is turned back, how it meets the collar, and where it breaks. */
 export function judgeLapel(lapel: Lapel): readonly Finding[] {

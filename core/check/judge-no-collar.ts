@@ -1,7 +1,7 @@
 import type { NoCollar } from "../collar";
 import { length, phrase } from "../draft";
 import type { Finding } from "./finding";
-import { remedy, told } from "./told";
+import { remedy, told } from "./finding";
 
 /** As low as any stand is. */
 const LOW_MM = 25.4;

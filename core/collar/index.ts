@@ -9,6 +9,7 @@ export {
   optionsOf,
   STAND_SCHOOLS,
 } from "./collar-fields";
+export { LEAST_CLEARANCE_MM } from "./collar-figures";
 export type {
   CollarBase,
   CollarChoices,
@@ -22,4 +23,3 @@ export type {
 } from "./collar-kind";
 export { COLLAR_KINDS, type CollarKindName, collarOf } from "./collars";
 export type { OuterEdge } from "./outer-edge";
-export { LEAST_CLEARANCE_MM } from "./usual";

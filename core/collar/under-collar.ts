@@ -1,5 +1,5 @@
 import { beside, fairCurve, type Path, type Point, pathLength, subpath } from "../geometry";
-import { UNDER_SMALLER_MM } from "./usual";
+import { UNDER_SMALLER_MM } from "./collar-figures";
 
 /** The last of an edge is drawn on into the corner that its neighbour is made smaller by too. Millimetres. */
 const INTO_CORNER_MM = 6;

@@ -1,2 +1,1 @@
-export { at } from "./at";
-export { eachOf, isRecord, namesOf } from "./records";
+export { at, eachOf, isRecord, namesOf } from "./records";

@@ -4,6 +4,8 @@ import type { Phrase } from "./phrase";
 
 export type LetteredPoint = { readonly letter: string; readonly name: string; readonly at: Point };
 
+export const lettered = (letter: string, name: string, at: Point): LetteredPoint => ({ letter, name, at });
+
 export type DraftLine = {
   readonly id: string;
   readonly path: Path;

@@ -1,4 +1,12 @@
-export { composeDraft, type Draft, type DraftLine, type LetteredPoint, type Step, type StepRecord } from "./draft";
+export {
+  composeDraft,
+  type Draft,
+  type DraftLine,
+  type LetteredPoint,
+  lettered,
+  type Step,
+  type StepRecord,
+} from "./draft";
 export type { Figure, Source } from "./figure";
 export {
   change,

@@ -8,10 +8,8 @@ export {
   tradeOffOf,
 } from "./compare-methods";
 export type { DraftedCollar } from "./draft-collar";
-export { draftGarment } from "./draft-garment";
 export { bodiceSleeve, type DraftedSleeve, sewnSleeve } from "./draft-sleeve";
 export { edgePaths } from "./edge-paths";
-export { estimateBody } from "./estimate-body";
 export { UNFORESEEN } from "./guarded";
 export {
   capLineHandle,
@@ -20,8 +18,9 @@ export {
   type Handle,
   styleHandle,
 } from "./handles";
-export { provenFindings } from "./prove-remedies";
+export { draftGarment, provenFindings } from "./prove-remedies";
 export type { DefaultTaken } from "./resolve";
+export { estimateBody } from "./resolve";
 export { writeResult } from "./result";
 export type { SewnSleeve } from "./sewn-sleeve";
 export { type Garment, sketchGarment } from "./sketch-garment";

@@ -65,3 +65,9 @@ function isKnown(before: Garment, { code, station }: Finding): boolean {
   if (before.block === null) return station !== "block";
   return station === "sleeve" || station === "match" ? before.sleeve === null && before.spec.sleeve !== null : false;
 }
+
+/** The whole garment as `sketchGarment` drafts it, with only those remedies of its findings that mend. */
+export function draftGarment(spec: GarmentSpec): Garment {
+  const garment = sketchGarment(spec);
+  return { ...garment, findings: provenFindings(garment) };
+}

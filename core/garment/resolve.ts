@@ -1,3 +1,4 @@
+import type { Body } from "../body";
 import {
   type Estimate,
   estimateArmLength,
@@ -15,6 +16,7 @@ import { collarOf } from "../collar";
 import { type Phrase, phrase, type Source } from "../draft";
 import { styleOf } from "../sleeve/styles";
 import type { GarmentSpec } from "../spec";
+import { emptyGarment } from "../spec";
 import { blockNeedsBust, type ResolvedBlock, resolveBlock } from "./resolve-block";
 import { type ResolvedCollar, resolveCollar } from "./resolve-collar";
 import { type ResolvedSleeve, resolveSleeve } from "./resolve-sleeve";
@@ -133,4 +135,10 @@ function saidBySleeve({ body, sleeve }: GarmentSpec): number | null {
   if (body.armLength !== undefined || !sleeve || sleeve.length === undefined) return null;
   if ((styleOf(sleeve.kind)?.usualLengthShare ?? 1) < 1) return null;
   return sleeve.length >= REACHES_WRIST_SHARE * estimateArmLength(body).value ? sleeve.length : null;
+}
+
+/** What would stand in for the measurements that are missing from this body, each with its rule; by field path, `body.waist`. */
+export function estimateBody(body: Body): readonly DefaultTaken[] {
+  const spec = { ...emptyGarment("", "mm"), body, block: { source: "drafted" as const } };
+  return resolveSpec(spec).defaults.filter((taken) => taken.isStandIn && taken.path.startsWith("body."));
 }

@@ -1,7 +1,5 @@
 export { cubicLength, parameterAtLength, splitCubicAtLength } from "./arc-length";
-export { areaOf } from "./area";
 export { betweenDirections, evenCurve } from "./between-directions";
-export { contains } from "./contains";
 export { crossesItself, edgesThatCross, flatten, pathsCross } from "./crossing";
 export {
   type Cubic,
@@ -32,6 +30,7 @@ export {
   subpath,
 } from "./path";
 export { add, distance, mirrored, mix, opposite, type Point, step, turnWay, wayTo } from "./point";
+export { areaOf, contains } from "./polygon";
 export { readPathData } from "./read-path-data";
 export { type RingSector, ringSector } from "./ring-sector";
 export { findRoot, leastAt, type Solution } from "./solve";

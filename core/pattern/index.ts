@@ -4,6 +4,7 @@ export { neckFacing } from "./neck-facing";
 export {
   type Edge,
   edge,
+  edgeLines,
   hemEdges,
   MIRRORED_PAIR,
   notchOn,

@@ -1,3 +1,4 @@
+import type { DraftLine } from "../draft";
 import { along, type Path, type Point, pathLength, reversePath } from "../geometry";
 
 export type Edge = { readonly id: string; readonly name: string; readonly path: Path; readonly length: number };
@@ -65,4 +66,11 @@ export function hemEdges(
     edge("turnUp", "Turn-up", turnUp.edge),
     edge("turnUpBack", "Back of the turn-up", reversePath(turnUp.back)),
   ];
+}
+
+/** Edges of a piece as seams on the sheet: all of them, or those with these ids. */
+export function edgeLines(piece: Piece, ids?: readonly string[]): readonly DraftLine[] {
+  return piece.edges
+    .filter(({ id }) => !ids || ids.includes(id))
+    .map(({ id, path }) => ({ id: `${piece.id}.${id}`, path, kind: "seam" }));
 }

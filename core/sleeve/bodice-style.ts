@@ -1,4 +1,4 @@
-import type { Block } from "../block";
+import type { Block, Side } from "../block";
 import type { SleeveBody } from "../body";
 import type { StepRecord } from "../draft";
 import type { Path } from "../geometry";
@@ -155,3 +155,8 @@ export type LeastWidth = {
   readonly downNow: number;
   readonly widerByDown: number;
 };
+
+/** Points of a bodice beside a sleeve are numbered, since the plain sleeve has the letters: the front from 1, the back from 11. */
+export function numberOf(side: Side, n: number): string {
+  return `${side === "front" ? n : 10 + n}`;
+}

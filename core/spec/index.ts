@@ -1,7 +1,7 @@
-export { applyChange } from "./apply-change";
 export type { Bounds, Field, Fields } from "./field";
 export { GARMENT_FIELDS, GARMENT_FORMAT } from "./garment-fields";
 export {
+  applyChange,
   type BlockSource,
   type BlockSpec,
   type CollarSpec,

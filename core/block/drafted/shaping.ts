@@ -1,6 +1,6 @@
 import { at } from "../../data";
 import type { DraftLine, LetteredPoint, StepRecord } from "../../draft";
-import { length, phrase, point } from "../../draft";
+import { length, lettered, phrase, point } from "../../draft";
 import { along, distance, fairCurve, line, mix, type Path, type Point, pathLength } from "../../geometry";
 import type { ShoulderDart, Side } from "../half";
 import type { BlockChoices, BlockMeasures } from "./choices";
@@ -147,8 +147,4 @@ function seamOver(start: Point, end: Point): Path {
   const fall = end.y - start.y;
   const [p0, p1, , p3] = at(fairCurve([start, end]), 0);
   return [[p0, p1, { x: p3.x, y: p3.y - fall * 0.45 }, p3]];
-}
-
-function lettered(letter: string, name: string, place: Point): LetteredPoint {
-  return { letter, name, at: place };
 }

@@ -1,5 +1,5 @@
-import { type DraftLine, type Figure, type LetteredPoint, length, phrase, point, type StepRecord } from "../../draft";
-import { distance, endOf, line, type Path, type Point, pathLength } from "../../geometry";
+import { type DraftLine, type Figure, length, lettered, phrase, point, type StepRecord } from "../../draft";
+import { distance, endOf, line, type Path, pathLength } from "../../geometry";
 import type { Side } from "../half";
 import { necklineHalf, USUAL_FULLNESS } from "../neckline-curve";
 import type { BlockChoices } from "./choices";
@@ -207,8 +207,4 @@ function offShoulderStep({ side, choices, curves }: Drawn): StepRecord[] {
 function figuresFor(side: Side, plan: BlockPlan, ids: readonly string[]): readonly Figure[] {
   const own = side === "back" ? ids.filter((id) => !id.includes("front")) : ids.filter((id) => id.includes("front"));
   return plan.figures.filter((figure) => own.includes(figure.id));
-}
-
-function lettered(letter: string, name: string, at: Point): LetteredPoint {
-  return { letter, name, at };
 }

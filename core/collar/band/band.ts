@@ -1,10 +1,9 @@
 import { type Figure, length, phrase } from "../../draft";
 import { endOf, line, mapPath, reversePath } from "../../geometry";
-import { bandedEdges, hemBand, neckBand, neckBandLength } from "../../pattern";
+import { bandedEdges, edgeLines, hemBand, neckBand, neckBandLength } from "../../pattern";
 import { collarKind } from "../collar-kind";
 import { frontOnBack, joinedNeckline } from "../joined-neckline";
 import { necklineSeam, wholeNeckline } from "../neckline-seam";
-import { linesOf } from "../piece-lines";
 
 /** The handle keeps off the figures half way down. */
 const HANDLE_DOWN = 0.12;
@@ -38,7 +37,7 @@ export const band = collarKind({
       acts: [
         {
           text: phrase`Neck band: it runs round the neck, down both front edges${hemDepth > 0 ? " and past the hem band" : ""}, ${length(whole)} long before joins. Rule half of it, ${length(whole / 2)}, twice its depth of ${length(depth)} wide, and slant the seam at the centre back in to the fold by ${length(slant)}.`,
-          lines: linesOf(neck),
+          lines: edgeLines(neck),
           figures: [neckFigure(edges, whole, hemDepth)],
           tapeCheck: phrase`Its edge measures ${length(whole / 2)}: half the back neck, the front edge${hemDepth > 0 ? " and the hem band" : ""}.`,
         },

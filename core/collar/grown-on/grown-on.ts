@@ -1,4 +1,4 @@
-import { type Figure, length, phrase, point, type StepRecord } from "../../draft";
+import { type Figure, length, lettered, phrase, point, type StepRecord } from "../../draft";
 import {
   along,
   beside,
@@ -20,7 +20,7 @@ import {
   turnWay,
   wayTo,
 } from "../../geometry";
-import { edge } from "../../pattern";
+import { edge, edgeLines } from "../../pattern";
 import { BACK_NECK_ONLY, neckSeamFigure } from "../collar-figures";
 import { type CollarBase, collarKind } from "../collar-kind";
 import { joinedNeckline } from "../joined-neckline";
@@ -28,7 +28,6 @@ import { chestOf } from "../lapel/front-ground";
 import { backFacing, frontFacing, frontPiece } from "../lapel/front-pieces";
 import { facingStep, paperStep } from "../lapel/lapel-steps";
 import { necklineSeam } from "../neckline-seam";
-import { lettered, linesOf } from "../piece-lines";
 
 const COMMON = "common practice, no source" as const;
 /** An end moved out by this share of the back neck leaves an easy curve. Our own choice. */
@@ -211,14 +210,14 @@ function stepsOf({ block }: CollarBase, figures: Figures, drawn: Drawn): readonl
     },
     {
       text: phrase`Draw the neck edge from ${point("A")} to ${point("B")} in a soft curve that leaves along the guide line.`,
-      lines: linesOf(drawn.front, ["backNeck"]),
+      lines: edgeLines(drawn.front, ["backNeck"]),
       figures: [neckSeamFigure(cubicLength(drawn.neck), BACK_NECK_ONLY)],
       tapeCheck: phrase`${point("A")} to ${point("B")} measures ${length(backNeck)}, tape on its edge.`,
     },
     {
       text: phrase`Square to it at ${point("B")} rule the centre back ${length(figures.height)} high to ${point("C")}, and from there draw the upper edge ${length(figures.height)} from the neck edge all along, softly round the side neck point, to ${point("D")}, ${length(figures.height)} above the front neck.`,
       points: [lettered("C", "centre back, upper edge", drawn.top), lettered("D", "front end, upper edge", drawn.foot)],
-      lines: linesOf(drawn.front, ["centreBack", "outer", "centre", "shoulder", "armhole", "side", "hem"]),
+      lines: edgeLines(drawn.front, ["centreBack", "outer", "centre", "shoulder", "armhole", "side", "hem"]),
     },
     facingStep(block, drawn.facing, phrase`Front facing, in one with the collar`),
   ];

@@ -1,9 +1,8 @@
 import type { BodiceHalf } from "../../block";
-import { length, type Phrase, phrase, point, type StepRecord } from "../../draft";
+import { length, lettered, type Phrase, phrase, point, type StepRecord } from "../../draft";
 import { boxOf, line, type Path, startOf, step } from "../../geometry";
 import type { Piece } from "../../pattern";
 import { measuredFigure } from "../collar-figures";
-import { lettered } from "../piece-lines";
 import type { FrontGround } from "./front-ground";
 import { facingWidth, INSIDE_MM } from "./front-pieces";
 

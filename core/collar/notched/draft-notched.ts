@@ -16,6 +16,7 @@ import {
   wayTo,
 } from "../../geometry";
 import { edge, notchOn, type Piece } from "../../pattern";
+import { LEAST_CLEARANCE_MM, UNDER_SMALLER_MM, USUAL_DROP_MM } from "../collar-figures";
 import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle, DrawnCollar } from "../collar-kind";
 import { frontOnBack } from "../joined-neckline";
 import { type BackCollar, tiltedBack } from "../lapel/back-collar";
@@ -24,7 +25,6 @@ import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece } fro
 import { turnedCollar, turnedHandles } from "../lapel/turned-collar";
 import { necklineSeam } from "../neckline-seam";
 import { smallerTo } from "../under-collar";
-import { LEAST_CLEARANCE_MM, UNDER_SMALLER_MM, USUAL_DROP_MM } from "../usual";
 import {
   gorgeLength,
   type NotchedFigures,

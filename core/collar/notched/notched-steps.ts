@@ -1,12 +1,11 @@
-import { type Figure, length, phrase, point, type StepRecord } from "../../draft";
+import { type Figure, length, lettered, phrase, point, type StepRecord } from "../../draft";
 import { distance, line, pathLength, step } from "../../geometry";
-import { measuredFigure, neckSeamFigure } from "../collar-figures";
+import { edgeLines } from "../../pattern";
+import { measuredFigure, neckSeamFigure, UNDER_SMALLER_MM } from "../collar-figures";
 import type { BackCollar } from "../lapel/back-collar";
 import { type FrontGround, offRollLine } from "../lapel/front-ground";
 import { breakStep, facingStep, paperStep, rollStep } from "../lapel/lapel-steps";
 import { type OuterEdge, outerEdgeFigures } from "../outer-edge";
-import { lettered, linesOf } from "../piece-lines";
-import { UNDER_SMALLER_MM } from "../usual";
 import type { NotchedFigures, NotchedFront, NotchedPieces } from "./lapel-outline";
 
 type Drawn = {
@@ -43,7 +42,7 @@ function tiltStep({ ground, back, outer, pieces }: Drawn): StepRecord {
   return {
     text: phrase`Swing the upper end of that line out, away from the front, by ${length(outer.at)} to ${point("D")}${outer.isSolved ? phrase`: then the outer edge is as long as the line it lies on, ${length(outer.needed)}` : phrase`: the outer edge is then ${length(outer.edge)}, and the line it lies on ${length(outer.needed)}`}. Join ${point("D")} to ${point("A")}: this is the collar’s neck edge at the back.`,
     points: [lettered("D", "centre back, neck edge", back.centreBack.neck)],
-    lines: linesOf(pieces.collar, ["backNeck"]),
+    lines: edgeLines(pieces.collar, ["backNeck"]),
     figures: outerEdgeFigures(outer),
     tapeCheck: phrase`${point("A")} to ${point("D")} measures ${length(ground.backNeck)}, as the back neckline does.`,
   };
@@ -55,7 +54,7 @@ function widthStep({ back, figures, ground, pieces }: Drawn): StepRecord {
     text: phrase`Square to it at ${point("D")} rule the centre back, ${length(height)} of stand and ${length(fall)} of fall, ${length(height + fall)} in all, to ${point("E")}. From ${point("A")}, square to the roll line, mark the same width: the outer edge passes there.`,
     points: [lettered("E", "centre back, outer edge", back.centreBack.outer)],
     lines: [
-      ...linesOf(pieces.collar, ["centreBack"]),
+      ...edgeLines(pieces.collar, ["centreBack"]),
       { id: "shoulder.width", path: line(ground.neck, back.atShoulder), kind: "guide" },
     ],
   };
@@ -76,7 +75,7 @@ function gorgeStep({ front, figures, ground, pieces }: Drawn): StepRecord {
   return {
     text: phrase`Mark the lapel tip ${point("G")}: ${length(figures.lapelOut)} beyond the edge of the button stand and ${length(figures.gorgeDrop)} below the front neck. From ${point("F")} on the neckline, ${length(front.gorgeAt)} from ${point("A")}, rule the gorge to it.`,
     points: [lettered("F", "start of the gorge", front.gorgeStart), lettered("G", "lapel tip", front.lapelTip)],
-    lines: linesOf(pieces.front, ["gorge", "neck", "lapelNotch"]),
+    lines: edgeLines(pieces.front, ["gorge", "neck", "lapelNotch"]),
     figures: [figure, width],
     tapeCheck: phrase`${point("F")} to ${point("G")} measures ${length(distance(front.gorgeStart, front.lapelTip))}.`,
   };
@@ -95,7 +94,7 @@ function notchStep({ front, figures, pieces }: Drawn): StepRecord {
   return {
     text: phrase`From ${point("G")} come in along the gorge by ${length(figures.notchLapel)} to the notch ${point("H")}, and from there rule the collar’s edge ${length(figures.notchCollar)} long to ${point("J")}, opening by ${figures.notchAngle.toFixed(0)} degrees.`,
     points: [lettered("H", "notch", front.notch), lettered("J", "collar tip", front.collarTip)],
-    lines: linesOf(pieces.collar, ["notch"]),
+    lines: edgeLines(pieces.collar, ["notch"]),
     figures: [angle],
     tapeCheck: phrase`${point("G")} to ${point("J")}, across the notch, measures ${length(distance(front.lapelTip, front.collarTip))}.`,
   };
@@ -105,8 +104,8 @@ function edgeStep({ pieces }: Drawn): StepRecord {
   return {
     text: phrase`Draw the outer edge of the collar from ${point("E")}, square to the centre back, through the width marked at the shoulder to ${point("J")}. Draw the lapel edge from ${point("G")} to ${point("B")}, straight or slightly rounded. Fold the paper along the roll line and look: the lapel lies where it will be worn.`,
     lines: [
-      ...linesOf(pieces.collar, ["outer"]),
-      ...linesOf(pieces.front, ["centre", "shoulder", "armhole", "side", "hem"]),
+      ...edgeLines(pieces.collar, ["outer"]),
+      ...edgeLines(pieces.front, ["centre", "shoulder", "armhole", "side", "hem"]),
     ],
   };
 }

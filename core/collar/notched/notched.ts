@@ -1,7 +1,7 @@
 import { length, phrase } from "../../draft";
+import { USUAL_DROP_MM } from "../collar-figures";
 import { collarKind } from "../collar-kind";
 import { LAPEL_USUAL } from "../lapel/lapel-usual";
-import { USUAL_DROP_MM } from "../usual";
 import { draftNotched } from "./draft-notched";
 
 const COMMON = "common practice, no source" as const;

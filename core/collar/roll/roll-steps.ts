@@ -1,14 +1,13 @@
-import { length, phrase, point, type StepRecord } from "../../draft";
+import { length, lettered, phrase, point, type StepRecord } from "../../draft";
 import { line, type Path, type Point } from "../../geometry";
 import type { Piece } from "../../pattern";
-import { BACK_NECK_ONLY, measuredFigure, neckSeamFigure } from "../collar-figures";
+import { edgeLines } from "../../pattern";
+import { BACK_NECK_ONLY, measuredFigure, neckSeamFigure, UNDER_SMALLER_MM } from "../collar-figures";
 import type { BackCollar } from "../lapel/back-collar";
 import type { FrontGround } from "../lapel/front-ground";
 import { breakStep, facingStep, paperStep, rollStep } from "../lapel/lapel-steps";
 import type { TurnedFigures } from "../lapel/turned-collar";
 import { type OuterEdge, outerEdgeFigures } from "../outer-edge";
-import { lettered, linesOf } from "../piece-lines";
-import { UNDER_SMALLER_MM } from "../usual";
 
 export type RollFigures = TurnedFigures & {
   readonly lapelWidth: number;
@@ -45,7 +44,7 @@ export function rollSteps(drawn: Drawn): readonly StepRecord[] {
     {
       text: phrase`Square to it at ${point("D")} rule the centre back, ${length(figures.height + figures.fall)} wide, to ${point("E")}.`,
       points: [lettered("E", "centre back, outer edge", drawn.back.centreBack.outer)],
-      lines: linesOf(facing, ["centreBack"]),
+      lines: edgeLines(facing, ["centreBack"]),
     },
     {
       text: phrase`Square to the crease line, from ${point("F")} on it, mark the lapel’s width of ${length(figures.lapelWidth)} at ${point("G")}.`,
@@ -57,7 +56,10 @@ export function rollSteps(drawn: Drawn): readonly StepRecord[] {
     },
     {
       text: phrase`Draw the outer edge in one unbroken sweep: from ${point("E")}, square to the centre back, past the shoulder and ${point("G")} to ${point("B")}. Fold the paper along the crease line and look: the collar lies where it will be worn.`,
-      lines: [...linesOf(facing, ["outer"]), { id: "front.shoulder", path: ground.front.shoulder.path, kind: "seam" }],
+      lines: [
+        ...edgeLines(facing, ["outer"]),
+        { id: "front.shoulder", path: ground.front.shoulder.path, kind: "seam" },
+      ],
     },
     facingStep(ground, facing, phrase`Facing and top collar, in one`),
     {
@@ -80,7 +82,7 @@ function backStep({ ground, back, outer, isOverlay, otherEdge, apart, figures, f
   return {
     text: phrase`${how}: this is the collar’s neck edge at the back. The ${isOverlay ? "tilt" : "overlay"} school’s outer edge, drawn thin, lies up to ${length(apart)} away.`,
     points: [lettered("D", "centre back, neck edge", back.centreBack.neck)],
-    lines: [...linesOf(facing, ["backNeck"]), { id: "otherSchool", path: otherEdge, kind: "guide" }],
+    lines: [...edgeLines(facing, ["backNeck"]), { id: "otherSchool", path: otherEdge, kind: "guide" }],
     figures: [neckSeam, ...outerEdgeFigures(outer), schoolsApart],
     tapeCheck: phrase`${point("A")} to ${point("D")} measures ${length(ground.backNeck)}, as the back neckline does.`,
   };

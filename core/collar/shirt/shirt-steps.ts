@@ -1,13 +1,11 @@
-import { type Figure, length, phrase, point, type StepRecord, wholeUp } from "../../draft";
+import { type Figure, length, lettered, phrase, point, type StepRecord, wholeUp } from "../../draft";
 import { type Point, pathLength, startOf } from "../../geometry";
 import type { Piece } from "../../pattern";
-import { alongNeckline, neckSeamFigure } from "../collar-figures";
+import { edgeLines } from "../../pattern";
+import { alongNeckline, neckSeamFigure, UNDER_SMALLER_MM } from "../collar-figures";
 import type { CollarBase } from "../collar-kind";
 import { outerEdgeFigures } from "../outer-edge";
-import { lettered, linesOf } from "../piece-lines";
 import { edgeAt, frontAt } from "../stand/band-shape";
-import { STRIP_SEAMS_MM, stripFor } from "../strip";
-import { UNDER_SMALLER_MM } from "../usual";
 import { type Bent, pointOf } from "./fall";
 
 export const SHIRT_CUTTING: StepRecord = {
@@ -30,18 +28,18 @@ function pointSteps(
     {
       text: phrase`${fall.shape.level > 0 ? phrase`Let the lower edge run level and then drop it at the front, until its end ${point(front)} lies ${length(drop)} below the level of ${point(back)}` : phrase`Bend the lower edge down evenly over its whole length, level at the fold, until its end ${point(front)} lies ${length(drop)} below the level of ${point(back)}`}: the outer edge is then ${length(outer.edge)} from the centre back to the shoulder, and the line that it lies on ${length(outer.needed)}.`,
       points: [lettered(front, "front, lower edge", at(ends.foot))],
-      lines: linesOf(top, ["neck"]),
+      lines: edgeLines(top, ["neck"]),
       figures: outerEdgeFigures(outer),
       tapeCheck: phrase`${point(back)} to ${point(front)} measures ${length(pathLength(edgeAt(fall.shape, 0)))}, tape on its edge.`,
     },
     {
       text: phrase`From ${point(front)} rule the front edge ${length(fall.point)} long to the point ${point(tip)}, which lies ${length(fall.spread)} forward of square.`,
       points: [lettered(tip, "collar point", at(ends.tip))],
-      lines: linesOf(top, ["front"]),
+      lines: edgeLines(top, ["front"]),
     },
     {
       text: phrase`Draw the outer edge from ${point(edge)}, square to the fold and ${length(fall.width)} from the lower edge as far as the shoulder, and on to ${point(tip)} in one sweep. Notch the lower edge at the shoulder, ${length(fall.shoulderAt)} from the centre back, and the fold at both ends.`,
-      lines: linesOf(top, ["outer"]),
+      lines: edgeLines(top, ["outer"]),
     },
     {
       text: phrase`Trace the under collar ${length(UNDER_SMALLER_MM)} smaller along its outer and front edges, so that the seam rolls under; below both are the same.`,
@@ -60,7 +58,7 @@ export function fallSteps(bent: Bent, top: Piece, up: number): readonly StepReco
         lettered("E", "centre back, lower edge of the fall", at({ x: 0, y: 0 })),
         lettered("F", "centre back, outer edge", at({ x: 0, y: -fall.width })),
       ],
-      lines: linesOf(top, ["centreBack"]),
+      lines: edgeLines(top, ["centreBack"]),
     },
     ...pointSteps(bent, top, up, ["E", "G", "F", "H"]),
   ];
@@ -96,9 +94,17 @@ export function onePieceSteps(
         lettered("A", "centre back, neck edge", startOf(neck)),
         lettered("B", "centre back, outer edge", { x: 0, y: -height - fall }),
       ],
-      lines: linesOf(top, ["centreBack"]),
+      lines: edgeLines(top, ["centreBack"]),
       figures: [seam, paper],
     },
     ...pointSteps(bent, top, 0, ["A", "C", "B", "D"]),
   ];
+}
+
+/** An inch of seams in all, half of it at each end (common practice, no source). */
+const STRIP_SEAMS_MM = 25.4;
+
+/** How long a strip is for a whole neck edge with its seams, before it is cut up to a whole unit of the tape. Millimetres. */
+export function stripFor(wholeNeckEdge: number): number {
+  return wholeNeckEdge + STRIP_SEAMS_MM;
 }

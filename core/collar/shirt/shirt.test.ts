@@ -16,7 +16,7 @@ import {
 } from "../../testing/collars";
 import { inches, specOf } from "../../testing/sample";
 import { figure } from "../../testing/styles";
-import { stripFor } from "../strip";
+import { stripFor } from "./shirt-steps";
 
 describe("the neck edge of a shirt collar", () => {
   it("C7, common practice: a 17 1/2 in neckline and an inch of seams are 18 1/2, cut 19, half 9 1/2", () => {

@@ -1,7 +1,7 @@
 import { length, phrase } from "../../draft";
+import { UNDER_SMALLER_MM } from "../collar-figures";
 import { type CollarChoices, collarKind } from "../collar-kind";
 import { STAND_CHOICES, STAND_USUAL } from "../stand/stand";
-import { UNDER_SMALLER_MM } from "../usual";
 import { onePiece, standAndFall, usualFallDrop } from "./draft-shirt";
 
 const COMMON = "common practice, no source" as const;

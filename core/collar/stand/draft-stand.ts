@@ -1,4 +1,4 @@
-import { type Figure, length, phrase, point, type StepRecord } from "../../draft";
+import { type Figure, length, lettered, type Phrase, phrase, point, type StepRecord } from "../../draft";
 import {
   type Cubic,
   distance,
@@ -11,11 +11,10 @@ import {
   startOf,
   subpath,
 } from "../../geometry";
-import { type Edge, edge, notchOn, type Piece } from "../../pattern";
+import { type Edge, edge, edgeLines, notchOn, type Piece } from "../../pattern";
 import type { NamedSolution } from "../../sleeve/set-in";
 import { STAND_SCHOOLS, type StandSchool } from "../collar-fields";
 import { alongNeckline, measuredFigure, neckSeamFigure } from "../collar-figures";
-import { lettered, linesOf } from "../piece-lines";
 import {
   type BandShape,
   bandOf,
@@ -27,7 +26,6 @@ import {
   leanOf,
   neckEdgeOf,
 } from "./band-shape";
-import { drawingOf } from "./schools";
 import type { StandTask } from "./stand-task";
 
 export type Stand = {
@@ -174,19 +172,19 @@ function actsOf(task: StandTask, shape: BandShape, piece: Piece, upperGirth: num
         lettered("A", "centre back, neck edge", { x: 0, y: 0 }),
         lettered("B", "centre back, upper edge", { x: 0, y: -height }),
       ],
-      lines: linesOf(piece, ["centreBack"]),
+      lines: edgeLines(piece, ["centreBack"]),
     },
     {
       text: phrase`${drawingOf(task, shape)} Mark ${point("C")} at its end: ${length(whole)} along the edge from ${point("A")}, as the neckline is.`,
       points: [lettered("C", "front, neck edge", foot)],
-      lines: linesOf(piece, ["neck"]),
+      lines: edgeLines(piece, ["neck"]),
       figures: [seam, ...(school === "straight" ? [] : [lean])],
       tapeCheck: phrase`${point("A")} to ${point("C")} measures ${length(whole)}, tape on its edge; ${point("C")} lies ${length(-foot.y)} above the level of ${point("A")}.`,
     },
     {
       text: phrase`Draw the upper edge ${length(height)} from it all along, square to the fold at ${point("B")}, to ${point("D")}, and the front end ${task.frontEnd === "round" ? "with its upper corner rounded off" : "square between them"}.`,
       points: [lettered("D", "front, upper edge", top)],
-      lines: linesOf(piece, ["upper", "front"]),
+      lines: edgeLines(piece, ["upper", "front"]),
       figures: [upperEdge],
       tapeCheck: phrase`${point("B")} to ${point("D")} measures ${length(pathLength(upper))} before any rounding.`,
     },
@@ -194,4 +192,19 @@ function actsOf(task: StandTask, shape: BandShape, piece: Piece, upperGirth: num
       text: phrase`Notch the neck edge at the shoulder, ${length(neckline.back)} from the centre back${neckline.beyond > 0 ? phrase`, and at the centre front, ${length(neckline.back + neckline.front)} from it` : ""}, and the fold at both ends.`,
     },
   ];
+}
+
+/** How the neck edge of a school is drawn. */
+function drawingOf(task: StandTask, shape: BandShape): Phrase {
+  const { school, height, neck, ease, bow, level, rise, neckline } = task;
+  switch (school) {
+    case "developed":
+      return phrase`The neck with its ease is ${length(neck + ease)} round: over a height of ${length(height)} the band leans by ${degrees(leanOf(shape.turn), 0)} degrees. Draw the neck edge as an arc${Math.abs(shape.turn) > 1e-6 ? phrase` of radius ${length(Math.abs(shape.neckEdge / shape.turn))}` : ""}, level at the centre back and ${shape.turn < 0 ? "falling" : "rising"} to the front.`;
+    case "straight":
+      return phrase`Rule the neck edge straight, square to the fold.`;
+    case "bowed":
+      return phrase`From the fold go ${length(level)} level, and then bow the neck edge smoothly until its end lies ${length(bow)} above the level.`;
+    case "front-rise":
+      return phrase`Go level as far as the shoulder, ${length(neckline.back)}, and then let the neck edge rise smoothly until its end lies ${length(rise)} above the level.`;
+  }
 }

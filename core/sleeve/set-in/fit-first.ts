@@ -1,6 +1,6 @@
 import { length, phrase } from "../../draft";
 import { type CapFrame, type CapTask, shapesOf, wantedSeams } from "./cap-frame";
-import { type FeasibleRange, feasibleRange, fitCap } from "./fit";
+import { type FeasibleRange, feasibleRange, fitCap, widthAtHeight } from "./fit";
 
 /** A cap lower than this belongs to a dropped shoulder (0 to 2 in, common practice); 1 in is where set-in sleeves begin here. */
 export const LOWEST_CAP_MM = 25.4;
@@ -55,5 +55,26 @@ export function fitFirst(task: CapTask): CapFrame | null {
       text: phrase`The cap is ${length(fitted.height)} high: at that height its seam fits the armhole and its width fits the arm.`,
     },
     solvers: [{ id: "cap", solution: fitted.solution }],
+  };
+}
+
+/** Cap height against sleeve width at constant seam: every sleeve that fits this armhole with this ease. Millimetres. */
+export type TradeOff = {
+  /** From the lowest cap, which is the widest, to the highest. */
+  readonly points: readonly { readonly height: number; readonly width: number }[];
+};
+
+/** The curve of all caps that fit, in `steps` steps. Null when no cap fits this armhole at all. */
+export function tradeOff(task: CapTask, steps: number): TradeOff | null {
+  const range = fitFirstRange(task);
+  if (!range) return null;
+  const { least, most } = range.height;
+  const seams = wantedSeams(task);
+  const shapes = shapesOf(task);
+  return {
+    points: Array.from({ length: steps + 1 }, (_, i) => {
+      const height = least + ((most - least) * i) / steps;
+      return { height, width: widthAtHeight(seams, shapes, height) };
+    }),
   };
 }

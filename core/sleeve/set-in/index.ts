@@ -7,7 +7,6 @@ export {
   shapesOf,
   wantedSeams,
 } from "./cap-frame";
-export { capOnCapLine } from "./cap-line";
 export {
   CAP_CURVES,
   CAP_SHAPES,
@@ -20,16 +19,22 @@ export {
 } from "./cap-shape";
 export { finishedLength, hemWidthOf } from "./figures";
 export { type FeasibleRange, widthAtHeight } from "./fit";
-export { fitFirstRange, isInFitFirstRange, LOWEST_CAP_MM } from "./fit-first";
+export { fitFirstRange, isInFitFirstRange, LOWEST_CAP_MM, type TradeOff, tradeOff } from "./fit-first";
 export { type LowerHollows, lowerHollows, standOff } from "./lower-cap";
 export { methodOf, SET_IN_METHODS, type SetInMethod } from "./methods";
 export { DOUBLE_NOTCH_GAP_MM, onCap, type SeamNotch, usualNotches } from "./notches";
 export { cutAcross, type ElbowDart, foldedOver, type SleeveLengths, type SleeveOutline, type TurnUp } from "./outline";
 export { sleevePieces, wholeSleeve } from "./pieces";
 export { pleatsFor } from "./pleats";
-export { draftSetInSleeve, LEAST_BELOW_CAP_MM, leastHem, type SetInSleeve, whyNotDrawable } from "./set-in-sleeve";
+export {
+  capOnCapLine,
+  draftSetInSleeve,
+  LEAST_BELOW_CAP_MM,
+  leastHem,
+  type SetInSleeve,
+  whyNotDrawable,
+} from "./set-in-sleeve";
 export { type SetInTask, SLEEVE_CUTS, type SleeveCut, SURPLUS_WAYS, type SurplusWay } from "./task";
-export { type TradeOff, tradeOff } from "./trade-off";
 export {
   LEAST_UNDER_MM,
   roomForSeams,

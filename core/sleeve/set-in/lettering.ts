@@ -1,6 +1,11 @@
-import type { DraftLine, LetteredPoint } from "../../draft";
+import type { DraftLine } from "../../draft";
 import { distance, line, type Point } from "../../geometry";
+import type { CapFrame } from "./cap-frame";
+import type { SleeveFigures } from "./figures";
+import type { SeamNotch } from "./notches";
 import type { SleeveOutline } from "./outline";
+import type { SetInTask } from "./task";
+import type { TwoPiece } from "./two-piece";
 
 /** A crown nearer to the centre line than a pencil line is thick needs no letter of its own. */
 export const PENCIL_LINE_MM = 0.4;
@@ -13,10 +18,17 @@ export function crownLetter(outline: SleeveOutline): string {
   return isOffCentre(outline) ? "E" : "A";
 }
 
-export function lettered(letter: string, name: string, at: Point): LetteredPoint {
-  return { letter, name, at };
-}
-
 export function guide(id: string, from: Point, to: Point): DraftLine {
   return { id, path: line(from, to), kind: "guide" };
 }
+
+/** Everything about a drafted sleeve that its steps tell of. */
+export type Drawn = {
+  readonly task: SetInTask;
+  readonly frame: CapFrame;
+  readonly outline: SleeveOutline;
+  readonly twoPiece: TwoPiece | null;
+  readonly notches: readonly SeamNotch[];
+  readonly capLength: { readonly front: number; readonly back: number };
+  readonly figures: SleeveFigures;
+};

@@ -1,7 +1,7 @@
-import { length, phrase, point, type StepRecord } from "../../draft";
+import { length, lettered, phrase, point, type StepRecord } from "../../draft";
 import { along, type Cubic, type Point, reversePath } from "../../geometry";
-import type { Drawn } from "./drawn";
-import { crownLetter, lettered } from "./lettering";
+import type { Drawn } from "./lettering";
+import { crownLetter } from "./lettering";
 import type { SeamNotch } from "./notches";
 
 /** The notches, marked on the cap and on the armhole. */

@@ -1,7 +1,7 @@
-import { length, phrase, point, type StepRecord } from "../../draft";
+import { length, lettered, phrase, point, type StepRecord } from "../../draft";
 import { distance, endOf, line, pathLength } from "../../geometry";
-import type { Drawn } from "./drawn";
-import { guide, lettered } from "./lettering";
+import type { Drawn } from "./lettering";
+import { guide } from "./lettering";
 import { hemOf, turnUpEdge } from "./outline";
 
 /** The sleeve below its cap, in one piece. */

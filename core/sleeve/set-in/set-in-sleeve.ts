@@ -1,5 +1,5 @@
 import { composeDraft, type Draft, type StepRecord } from "../../draft";
-import { cubicLength } from "../../geometry";
+import { cubicLength, mapPath, type Path } from "../../geometry";
 import { type CapFrame, type NamedSolution, shapesOf } from "./cap-frame";
 import type { CapShapes } from "./cap-shape";
 import { sleeveFigures } from "./figures";
@@ -96,3 +96,10 @@ const STRAIGHT: CapShapes = {
   front: { crownFullness: 0.5, underarmHollow: 0.5 },
   back: { crownFullness: 0.5, underarmHollow: 0.5 },
 };
+
+/** The cap seam from the back underarm over the crown to the front, with the cap line at height nothing: for laying caps over each other. */
+export function capOnCapLine({ outline, frame }: SetInSleeve): Path {
+  const [a, b, c, d] = outline.capBack;
+  const path: Path = [[d, c, b, a], outline.capFront];
+  return mapPath(path, (p) => ({ x: p.x, y: p.y - frame.height }));
+}

@@ -1,8 +1,8 @@
-import { type Figure, length, type Phrase, phrase, point, type StepRecord } from "../../draft";
+import { type Figure, length, lettered, type Phrase, phrase, point, type StepRecord } from "../../draft";
 import type { Cubic } from "../../geometry";
-import type { Drawn } from "./drawn";
 import { type GuidePoint, guidePoints } from "./guide-points";
-import { crownLetter, guide, isOffCentre, lettered, PENCIL_LINE_MM } from "./lettering";
+import type { Drawn } from "./lettering";
+import { crownLetter, guide, isOffCentre, PENCIL_LINE_MM } from "./lettering";
 import { notchSteps } from "./notch-steps";
 import { onePieceSteps } from "./one-piece-steps";
 import { twoPieceSteps } from "./two-piece-steps";

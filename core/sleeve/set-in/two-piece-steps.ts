@@ -1,7 +1,7 @@
-import { type DraftLine, length, phrase, point, type StepRecord } from "../../draft";
+import { type DraftLine, length, lettered, phrase, point, type StepRecord } from "../../draft";
 import { endOf, type Path, pathLength, reversePath, startOf } from "../../geometry";
-import type { Drawn } from "./drawn";
-import { guide, lettered } from "./lettering";
+import type { Drawn } from "./lettering";
+import { guide } from "./lettering";
 import { turnUpEdge } from "./outline";
 import { hemOfPart, type SleevePart, type TwoPiece } from "./two-piece";
 

@@ -1,0 +1,141 @@
+import {
+  ALTERATION_KINDS,
+  ARMHOLE_RULES,
+  BLOCK_STYLES,
+  BODY_LENGTHS,
+  GATHERS,
+  NECK_RULES,
+  NECK_SHAPES,
+  SHAPINGS,
+} from "../block";
+import { readPathData } from "../geometry";
+import { ALLOWANCE, LONGEST_PATH, MOST_ALTERATIONS, QUARTER_EASE, READING, SLOPE, upTo } from "./bounds";
+import { always, choice, group, length, orEmpty, type TextField, type VariantField } from "./field";
+
+/** An edge as path data. What makes no curve is refused by name; what makes no bodice is found when it is drafted. */
+const edge = (label: string, about = "") =>
+  ({
+    kind: "text",
+    label,
+    about,
+    longest: LONGEST_PATH,
+    problem: (data) =>
+      data.length > LONGEST_PATH
+        ? "the path is too long"
+        : readPathData(data) === null
+          ? "path data has to be one run of absolute M, L and C in millimetres, within 10 m"
+          : null,
+    given: "optional",
+  }) as const satisfies TextField;
+
+const half = (side: "Front" | "Back") =>
+  always(
+    group(`${side} edges`, {
+      armhole: always(edge(`${side} armhole edge`, "wanted on both halves")),
+      neckline: edge(`${side} neckline edge`, "made up, and marked so, where it is missing"),
+      shoulder: edge(`${side} shoulder edge`, "made up, and marked so, where it is missing"),
+      grain: edge(`${side} grain edge`, "a line along the centre or the straight grain: which way is down"),
+    }),
+  );
+
+const alterations = {
+  kind: "list",
+  label: "Alterations",
+  about: "made in order, after the block; `shoulder-dart-to-armhole` takes no amount",
+  item: group("Alteration", {
+    kind: always(choice("Kind of alteration", ALTERATION_KINDS)),
+    by: { ...always(length("Amount of the alteration", upTo(150), "default 0")), usual: 0 },
+  }),
+  longest: MOST_ALTERATIONS,
+  given: "optional",
+} as const;
+
+const readings = {
+  armhole: orEmpty(
+    group("Armhole", {
+      front: length("Front armhole", READING, "along the stitching line from the shoulder point to the underarm"),
+      back: length("Back armhole", READING, "in the same way"),
+      girth: length(
+        "Round armhole",
+        READING,
+        "the whole armhole read in one figure: a half that is left out is taken from it",
+      ),
+      depth: length(
+        "Armhole depth",
+        READING,
+        "straight down from the level of the shoulder point to that of the underarm",
+      ),
+    }),
+  ),
+  shoulder: group("Shoulder", {
+    length: length("Shoulder length", READING),
+    slope: length("Shoulder slope", SLOPE, "how far the shoulder point lies below the side neck point"),
+  }),
+  neckline: group("Neckline", {
+    width: length("Neck width", READING, "from the centre line to the side neck point"),
+    frontDepth: length(
+      "Front neck depth",
+      READING,
+      "each half by its depth, by its length along the curve, or by both",
+    ),
+    backDepth: length("Back neck depth", READING),
+    frontLength: length("Front neckline length", READING),
+    backLength: length("Back neckline length", READING),
+  }),
+  includesSeamAllowance: length(
+    "Seam allowance in the readings",
+    upTo(60),
+    "the readings were taken along the cut edge of a pattern with this allowance all round: they are moved to the stitching line",
+  ),
+  leaveOut: group("Left out", {
+    centreBack: length(
+      "Left out at the centre back",
+      ALLOWANCE,
+      "a zip or an allowance that the neckline lengths hold besides",
+    ),
+    centreFront: length("Left out at the centre front", ALLOWANCE, "a button stand, in the same way"),
+  }),
+  alterations,
+};
+
+const drafted = {
+  style: choice("Style of the bodice", BLOCK_STYLES, "default `woven`; the other defaults follow it"),
+  neckRule: choice("Rule for the neck", NECK_RULES),
+  neckShape: choice("Shape of the neckline", NECK_SHAPES),
+  armholeRule: choice("Rule for the armhole", ARMHOLE_RULES, "what sets the chest line"),
+  shoulderEase: length("Shoulder ease", { least: -50, most: 100 }, "over the half shoulder"),
+  backSlope: length("Back shoulder slope", SLOPE),
+  frontSlope: length("Front shoulder slope", SLOPE),
+  shoulderExtension: length("Shoulder beyond its point", ALLOWANCE),
+  chestEase: length("Chest ease, each quarter", QUARTER_EASE),
+  waistEase: length("Waist ease, each quarter", QUARTER_EASE),
+  hipEase: length("Hip ease, each quarter", QUARTER_EASE),
+  shaping: choice("Darts and princess lines", SHAPINGS),
+  dartIntake: length("Waist dart, width", upTo(80)),
+  shoulderDartIntake: length("Shoulder dart, width", upTo(60)),
+  centreBackShaping: length("Centre-back shaping at the waist", upTo(50)),
+  buttonStand: length("Button stand", upTo(120)),
+  gathers: choice("Gathers", GATHERS),
+  bodyLength: choice("Length of the bodice", BODY_LENGTHS),
+  alterations,
+};
+
+const outline = {
+  from: choice("Where the outline comes from", ["drawing", "photograph"], "default `drawing`"),
+  error: length("How far a traced length may be off", upTo(100)),
+  front: half("Front"),
+  back: half("Back"),
+  alterations,
+};
+
+/** The fields of the block, by where it comes from. */
+export const blockFields = {
+  kind: "variant",
+  label: "Block",
+  about: "each source has fields of its own",
+  by: "source",
+  byLabel: "Source of the block",
+  of: { readings, drafted, outline },
+  usual: "readings",
+  given: "empty",
+} as const satisfies VariantField;

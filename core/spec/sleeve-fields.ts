@@ -1,0 +1,92 @@
+import { eachOf } from "../data";
+import { HEM_FINISHES } from "../sleeve/finish";
+import { CAP_CURVES, FULLNESS_CHANGE, PLACEMENTS, SET_IN_METHODS, SLEEVE_CUTS, SURPLUS_WAYS } from "../sleeve/set-in";
+import { SLEEVE_KINDS, type SleeveStyle, STYLE_KINDS, STYLES } from "../sleeve/styles";
+import { CHANGE, EASE, LOWER_EASE, READING, upTo } from "./bounds";
+import { always, choice, group, length, share } from "./field";
+
+const styles = eachOf(STYLE_KINDS, (kind) => {
+  const fields: SleeveStyle["fields"] = STYLES[kind].fields;
+  return group(
+    `${STYLES[kind].name} sleeve`,
+    eachOf(Object.keys(fields), (name) => length(fields[name]?.label ?? name, fields[name]?.bounds ?? READING)),
+  );
+});
+
+/** The fields of the sleeve and of all its styles. */
+export const sleeveFields = group("Sleeve", {
+  kind: always(choice("Kind of sleeve", SLEEVE_KINDS, "a style keeps its figures while another is tried")),
+  ...styles,
+  hem: group("Hem of the sleeve", {
+    finish: choice("Finish of the hem", HEM_FINISHES, "default by style"),
+    depth: length(
+      "Depth of the cuff or band",
+      { least: 5, most: 300 },
+      "when finished; the sleeve is cut shorter by it",
+    ),
+    ease: length("Ease of the cuff or band", { least: -50, most: 200 }, "over the limb"),
+    overlap: length("Overlap of the cuff", upTo(100), "without an opening nothing laps"),
+    opening: length("Opening above the cuff", upTo(300)),
+    elasticWidth: length("Width of the elastic", { least: 3, most: 80 }, "the casing is 12 mm deeper"),
+  }),
+  method: choice("Method", SET_IN_METHODS, "default `fit-first`"),
+  capEase: length("Cap ease", EASE, "of the whole cap; default the middle of what the cloth usually takes"),
+  backEaseShare: share("Back's share of the ease", upTo(1), "default 0.55"),
+  upperArmEase: length("Upper-arm ease", EASE, "over the whole girth"),
+  elbowEase: length("Elbow ease", EASE, "over the whole girth"),
+  wristEase: length("Wrist ease", EASE, "over the whole girth"),
+  length: length(
+    "Sleeve length",
+    READING,
+    "finished, from the crown to the hem or the end of the cuff (of a kimono from the shoulder tip, off the shoulder from the upper edge)",
+  ),
+  hemTurnUp: length("Hem turn-up", upTo(150), "its sides mirrored from the seams above; none when left out"),
+  elbowDart: length(
+    "Elbow dart, width",
+    upTo(60),
+    "in the back seam; none when left out. The lower sleeve is swung to the front by it",
+  ),
+  cut: choice(
+    "Cut of the sleeve",
+    SLEEVE_CUTS,
+    "default `one-piece`; `two-piece` is a top and an under sleeve, of a raglan its front and back",
+  ),
+  frontSeamUnder: length("Front seam set under", upTo(100), "of a two-piece sleeve: beyond the fold"),
+  backSeamUnder: length("Back seam set under", upTo(100), "of a two-piece sleeve: beyond the fold"),
+  elbowHollow: length("Front seam hollowed at the elbow", upTo(60), "of a two-piece sleeve"),
+  capHeight: length("Cap height", upTo(400), "of a `chosen-height` or `dropped` cap"),
+  placement: choice("Half armhole laid", PLACEMENTS, "how a rule lays the half armhole, where not its own way"),
+  curve: choice(
+    "Guide points of the cap curve",
+    CAP_CURVES,
+    "`armhole`: the lower part follows the armhole's own (default of fit first); or by guide points at the `quarters` of the slant (default of the rules) or its `middle`",
+  ),
+  fullnessChange: share(
+    "Cap curve filled or flattened",
+    FULLNESS_CHANGE,
+    "by what share of itself; less than nothing flattens it",
+  ),
+  surplus: choice(
+    "Surplus at the crown",
+    SURPLUS_WAYS,
+    "`gather`, `pleat` or `dart` a cap that is too long, or the crown of a puff; `stretch` one that is too short, in knit only",
+  ),
+  lowerEase: group("Ease below the notches", {
+    front: length("Ease below the front notch", LOWER_EASE, "default none"),
+    back: length("Ease below the back notch", LOWER_EASE, "default none"),
+  }),
+  capHeightChange: length(
+    "Cap raised or lowered",
+    CHANGE,
+    "added to what a rule of thumb gives; fit first has no use for it",
+  ),
+  capWidthChange: length("Sleeve widened or narrowed", CHANGE, "in the same way"),
+  notches: group("Notches", {
+    front: length(
+      "Front notch",
+      READING,
+      "from the underarm along the armhole; default a third of the depth above the underarm",
+    ),
+    back: length("Back notch", READING, "in the same way"),
+  }),
+});
