@@ -42,7 +42,7 @@ export function readArguments(words: readonly string[]): ReadRequest {
   if (file === undefined || files.length > 1)
     return refuse("arguments", `One garment file is wanted. ${USAGE}`, files.length);
   const kinds = (options.get("--as") ?? "svg").split(",").map((kind) => kind.trim());
-  const known = EXPORT_KINDS.filter((one) => kinds.includes(one));
+  const known = kinds.flatMap((kind) => EXPORT_KINDS.filter((one) => one === kind));
   const unknown = kinds.find((kind) => !known.some((one) => one === kind));
   if (unknown !== undefined)
     return refuse("arguments", `--as ${unknown} is not written yet. It can be ${EXPORT_KINDS.join(", ")}.`, unknown);

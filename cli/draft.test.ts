@@ -4,11 +4,20 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { SAMPLE_FILE } from "@core/testing/sample";
 import { afterAll, describe, expect, it } from "vitest";
+import { run } from "./run";
 
 const folder = mkdtempSync(join(tmpdir(), "gamine-cli-"));
 afterAll(() => rmSync(folder, { recursive: true, force: true }));
 
-function draft(...words: readonly string[]) {
+/** The command line as its program runs it, its texts gathered. */
+async function draft(...words: readonly string[]) {
+  const told = { out: [] as string[], err: [] as string[] };
+  const status = await run(words, { out: (text) => told.out.push(text), err: (text) => told.err.push(text) });
+  return { status, out: told.out.join(""), err: told.err.join("") };
+}
+
+/** The program itself, as a process of its own. */
+function spawned(...words: readonly string[]) {
   const done = spawnSync(process.execPath, ["--import", "tsx", "cli/draft.ts", ...words], {
     encoding: "utf8",
     timeout: 60_000,
@@ -23,8 +32,8 @@ function file(name: string, content: unknown): string {
 }
 
 describe("the command line", () => {
-  it("drafts a garment file to a result, exit 0", () => {
-    const { status, out, err } = draft(file("good.json", SAMPLE_FILE));
+  it("drafts a garment file to a result, exit 0", async () => {
+    const { status, out, err } = await draft(file("good.json", SAMPLE_FILE));
     expect(status).toBe(0);
     expect(err).toBe("");
     const result = JSON.parse(out);
@@ -35,17 +44,29 @@ describe("the command line", () => {
     );
   });
 
-  it("gives a result with its findings, exit 0, where no sleeve fits", () => {
-    const { status, out } = draft(file("wide.json", { ...SAMPLE_FILE, body: { ...SAMPLE_FILE.body, upperArm: 25 } }));
+  it("is a program of its own, which writes to its two outputs and ends with its status", async () => {
+    const good = file("good.json", SAMPLE_FILE);
+    const inHere = await draft(good);
+    expect(spawned(good)).toEqual(inHere);
+    const bad = spawned(file("bad.json", "{"));
+    expect(bad.status).toBe(2);
+    expect(bad.out).toBe("");
+    expect(JSON.parse(bad.err).issues[0].code).toBe("not-json");
+  });
+
+  it("gives a result with its findings, exit 0, where no sleeve fits", async () => {
+    const { status, out } = await draft(
+      file("wide.json", { ...SAMPLE_FILE, body: { ...SAMPLE_FILE.body, upperArm: 25 } }),
+    );
     expect(status).toBe(0);
     const result = JSON.parse(out);
     expect(result.pieces).toEqual([]);
     expect(result.findings[0]).toMatchObject({ code: "no-cap-fits", severity: "fault" });
   });
 
-  it("writes the drawings that are asked for", () => {
+  it("writes the drawings that are asked for", async () => {
     const out = join(folder, "out");
-    const { status } = draft(file("good.json", SAMPLE_FILE), "--out", out, "--as", "svg,pdf,block-svg,block-dxf");
+    const { status } = await draft(file("good.json", SAMPLE_FILE), "--out", out, "--as", "svg,pdf,block-svg,block-dxf");
     expect(status).toBe(0);
     expect(readdirSync(out).sort()).toEqual([
       "block.dxf",
@@ -57,8 +78,8 @@ describe("the command line", () => {
     expect(readFileSync(join(out, "sheets-a4.pdf")).subarray(0, 5).toString()).toBe("%PDF-");
   });
 
-  it("tells the block's curves and what its alterations did, in the file's unit", () => {
-    const result = JSON.parse(draft("docs/examples/drafted-jacket.json").out);
+  it("tells the block's curves and what its alterations did, in the file's unit", async () => {
+    const result = JSON.parse((await draft("docs/examples/drafted-jacket.json")).out);
     expect(result.block.front.armhole).toMatch(/^M[\d. -]+C/);
     const [lowered] = result.block.alterations;
     expect(lowered).toMatchObject({ kind: "lower-armhole", leftOut: null });
@@ -76,8 +97,8 @@ describe("the command line", () => {
     ["a negative reading", { ...SAMPLE_FILE, body: { bust: -3 } }, "too-small"],
     ["forty digits", { ...SAMPLE_FILE, body: { bust: "9".repeat(40) } }, "too-large"],
     ["text for a reading", { ...SAMPLE_FILE, body: { bust: "wide" } }, "not-a-length"],
-  ])("refuses %s with exit 2 and issues on standard error", (_name, content, code) => {
-    const { status, out, err } = draft(file("bad.json", content));
+  ])("refuses %s with exit 2 and issues on standard error", async (_name, content, code) => {
+    const { status, out, err } = await draft(file("bad.json", content));
     expect(status).toBe(2);
     expect(out).toBe("");
     const { issues } = JSON.parse(err);
@@ -94,21 +115,21 @@ describe("the command line", () => {
     [["a.json", "--out", "x", "--as", "dxf"], "usage"],
     [["--fast", "a.json"], "usage"],
     [["--many", "nowhere.jsonl"], "unreadable"],
-  ])("answers %j with exit 2 and no stack trace", (words, code) => {
-    const { status, err } = draft(...words);
+  ])("answers %j with exit 2 and no stack trace", async (words, code) => {
+    const { status, err } = await draft(...words);
     expect(status).toBe(2);
     expect(JSON.parse(err).issues[0].code).toBe(code);
     expect(err).not.toMatch(/\n\s+at /);
   });
 
-  it("drafts many, one result a line, and goes on after a line that is no garment", () => {
+  it("drafts many, one result a line, and goes on after a line that is no garment", async () => {
     const lines = [
       JSON.stringify(SAMPLE_FILE),
       "nonsense",
       "",
       JSON.stringify({ ...SAMPLE_FILE, unit: "cm", body: { upperArm: 30 } }),
     ];
-    const { status, out } = draft("--many", file("many.jsonl", lines.join("\n")));
+    const { status, out } = await draft("--many", file("many.jsonl", lines.join("\n")));
     const results = out
       .trim()
       .split("\n")
@@ -119,12 +140,12 @@ describe("the command line", () => {
     expect(results[1].issues[0].code).toBe("not-json");
   });
 
-  it("drafts every example of the documentation", () => {
+  it("drafts every example of the documentation", async () => {
     const examples = readdirSync("docs/examples").filter((name) => name.endsWith(".json"));
     expect(examples.length).toBeGreaterThan(0);
     for (const name of examples) {
       expect(existsSync(join("docs/examples", name))).toBe(true);
-      expect(draft(join("docs/examples", name)).status, name).toBe(0);
+      expect((await draft(join("docs/examples", name))).status, name).toBe(0);
     }
   });
 });

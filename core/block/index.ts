@@ -7,8 +7,6 @@ export {
   type AlterationTaken,
   alterBlock,
   type CurveLengths,
-  DART_AS_EASE_MM,
-  DART_AS_MUCH_EASE_MM,
   withEasedArmhole,
 } from "./alterations";
 export type { Contradiction, WayOut } from "./contradiction";
@@ -48,6 +46,7 @@ export {
   type Side,
   sewnArmhole,
 } from "./half";
+export { DART_AS_EASE_MM, DART_AS_MUCH_EASE_MM } from "./move-dart";
 export { withNeckAbove } from "./neck-above";
 export {
   type BlockOutline,

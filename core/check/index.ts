@@ -25,10 +25,10 @@ export {
   judgeNotches,
   judgeTurnUp,
   judgeUnderSleeve,
-  judgeWidth,
 } from "./judge-sleeve";
 export { judgeSolvers } from "./judge-solvers";
 export { type FinishedStyle, judgeStyle } from "./judge-style";
+export { judgeWidth } from "./judge-width";
 export { draftByFitFirst } from "./reconcile";
 export { lowerCapFigures, type Seam, type SeamId, type SeamSection, sleeveSeams, styleSeams } from "./seam";
 export { layPart, type Walk, type WalkMoment, walkSeam } from "./walk";

@@ -92,15 +92,29 @@ function crossingInRuns(
   other: Run,
   isPassedOver: IsPassedOver,
 ): readonly [number, number] | null {
+  const { left, right, top, bottom } = other.box;
   for (let i = run.from; i < run.to; i++) {
-    const box = boxOfPoints(a, i, i + 1);
+    const [p, q] = [at(a, i), at(a, i + 1)];
+    if (
+      Math.max(p.x, q.x) < left ||
+      Math.min(p.x, q.x) > right ||
+      Math.max(p.y, q.y) < top ||
+      Math.min(p.y, q.y) > bottom
+    )
+      continue;
     for (let j = other.from; j < other.to; j++) {
-      if (isPassedOver(i, j) || !overlap(box, boxOfPoints(b, j, j + 1))) continue;
-      const [p, q, r, s] = [at(a, i), at(a, i + 1), at(b, j), at(b, j + 1)];
+      if (isPassedOver(i, j)) continue;
+      const [r, s] = [at(b, j), at(b, j + 1)];
+      if (lieApart(p.x, q.x, r.x, s.x) || lieApart(p.y, q.y, r.y, s.y)) continue;
       if (chordsCross(p, q, r, s) && !touchAtEnds(p, q, r, s)) return [i, j];
     }
   }
   return null;
+}
+
+/** Have the stretches from a to b and from c to d nothing in common? */
+function lieApart(a: number, b: number, c: number, d: number): boolean {
+  return a < b ? (c < a && d < a) || (c > b && d > b) : (c < b && d < b) || (c > a && d > a);
 }
 
 function boxOfPoints(points: readonly Point[], from: number, to: number): Box {

@@ -1,9 +1,8 @@
 import { describe, expect, it } from "vitest";
 import { COLLAR_KINDS, STAND_SCHOOLS } from "../collar";
-import { draftGarment } from "../garment";
 import { crossesItself } from "../geometry";
 import { type GarmentSpec, readGarment } from "../spec";
-import { bodyOf, women } from "./women";
+import { bodyOf, draftedFor, women } from "./women";
 
 type Collar = NonNullable<GarmentSpec["collar"]>;
 
@@ -31,7 +30,7 @@ describe("collars for 260 women (open data set: Heinz, Peterson, Johnson and Ker
           collar,
         });
         if (!read.ok) throw new Error(read.issues.map((issue) => issue.message).join(" "));
-        const garment = draftGarment(read.spec);
+        const garment = draftedFor(read.spec);
         expect(garment.collar, garment.findings.map((finding) => finding.code).join(" ")).not.toBeNull();
         for (const seam of garment.collar?.seams ?? []) expect(Math.abs(seam.ease)).toBeLessThan(0.01);
         const { outer } = garment.collar?.drawing ?? {};

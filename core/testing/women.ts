@@ -1,5 +1,7 @@
 import { readFileSync } from "node:fs";
 import { join } from "node:path";
+import { draftGarment, type Garment, sketchGarment } from "../garment";
+import type { GarmentSpec } from "../spec";
 
 export type Woman = {
   readonly chest: number;
@@ -37,4 +39,10 @@ export const women = readWomen();
  */
 export function bodyOf({ chest, waist, hip, biacromial, bicep, wrist }: Woman) {
   return { bust: chest + 60, waist, hip, shoulderWidth: biacromial + 20, upperArm: bicep, wrist };
+}
+
+/** The garment drafted; its remedies are tried, each by a draft of its own, only where it has a fault that one of them has to mend. */
+export function draftedFor(spec: GarmentSpec): Garment {
+  const sketched = sketchGarment(spec);
+  return sketched.findings.some(({ severity }) => severity === "fault") ? draftGarment(spec) : sketched;
 }

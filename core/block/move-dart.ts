@@ -1,0 +1,73 @@
+import { add, distance, endOf, lineCubic, mix, type Path, type Point, startOf, subpath, turnPath } from "../geometry";
+import { armholeCurve, type BodiceHalf, curve } from "./half";
+
+/** How far down the armhole it is cut to the bust point. Our own choice: half way. */
+const CUT_SHARE = 0.5;
+
+/** Up to half an inch is left in the armhole as ease, and up to three quarters with a warning; more is a dart (common practice, no source; the second our own limit). */
+export const DART_AS_EASE_MM = 12.7;
+export const DART_AS_MUCH_EASE_MM = 19.05;
+
+/** Cut at the middle of the armhole and turned about the bust point until the shoulder dart is closed: the upper and the lower part. */
+function openedAtArmhole(half: BodiceHalf): { readonly upper: Path; readonly lower: Path } | null {
+  const dart = half.shoulderDart;
+  if (!dart) return null;
+  const { inner, outer, apex } = dart;
+  const angleOf = (p: Point) => Math.atan2(p.y - apex.y, p.x - apex.x);
+  const cut = half.armhole.length * CUT_SHARE;
+  return {
+    upper: turnPath(subpath(half.armhole.path, 0, cut), apex, angleOf(inner) - angleOf(outer)),
+    lower: subpath(half.armhole.path, cut, half.armhole.length),
+  };
+}
+
+/** How far the armhole opens where it is cut; null for a half without a shoulder dart. */
+export function openingOf(half: BodiceHalf): number | null {
+  const opened = openedAtArmhole(half);
+  return opened && distance(endOf(opened.upper), startOf(opened.lower));
+}
+
+/**
+ * The part between the dart and the armhole turns about the bust point until the dart is closed. The armhole opens where it
+ * was cut: a small opening is left in it as ease, bridged by a curve that runs on smoothly at both ends; a larger one is a dart.
+ */
+export function moveDart(half: BodiceHalf, dartAs: "by-size" | "ease"): BodiceHalf {
+  const opened = openedAtArmhole(half);
+  if (!opened || !half.shoulderDart) return half;
+  const { upper, lower } = opened;
+  const isDart = dartAs === "by-size" && distance(endOf(upper), startOf(lower)) > DART_AS_MUCH_EASE_MM;
+  const armholeDart = isDart ? { mouth: upper.length, apex: half.shoulderDart.apex } : null;
+  const between = isDart ? lineCubic(endOf(upper), startOf(lower)) : bridge(upper, lower);
+  const neckPoint = startOf(half.shoulder.path);
+  const shoulderPoint = startOf(upper);
+  return {
+    ...half,
+    armhole: armholeCurve([...upper, between, ...lower], armholeDart),
+    shoulder: curve([lineCubic(neckPoint, shoulderPoint)]),
+    shoulderDart: null,
+    armholeDart,
+    inner: half.inner.filter((line) => !line.id.includes("shoulderDart")),
+  };
+}
+
+function bridge(upper: Path, lower: Path) {
+  const [before] = upper.slice(-1);
+  const [after] = lower;
+  const [from, to] = [endOf(upper), startOf(lower)];
+  if (!before || !after) return lineCubic(from, to);
+  const reach = Math.hypot(to.x - from.x, to.y - from.y) / 3;
+  const leaving = unit(before[2], from);
+  const arriving = unit(to, after[1]);
+  return [
+    from,
+    add(from, { x: leaving.x * reach, y: leaving.y * reach }),
+    add(to, { x: -arriving.x * reach, y: -arriving.y * reach }),
+    to,
+  ] as const;
+}
+
+/** The direction from one point to another as a unit vector; nowhere, for the same place twice. */
+export function unit(from: Point, to: Point): Point {
+  const size = Math.hypot(to.x - from.x, to.y - from.y);
+  return size > 0 ? { x: (to.x - from.x) / size, y: (to.y - from.y) / size } : mix(from, to, 0);
+}
