@@ -3,8 +3,10 @@ import type { ClothKind, ClothTakes } from "@core/cloth/index";
 import type { GarmentSummary } from "@core/garment/index";
 import { sql } from "drizzle-orm";
 import {
+  check,
   date,
   doublePrecision,
+  foreignKey,
   index,
   integer,
   jsonb,
@@ -12,6 +14,7 @@ import {
   primaryKey,
   text,
   timestamp,
+  unique,
   uuid,
 } from "drizzle-orm/pg-core";
 
@@ -43,6 +46,7 @@ export const clients = pgTable(
     ...shelf(),
   },
   (table) => [
+    unique("clients_of_studio").on(table.studioId, table.id),
     index("clients_by_studio").on(table.studioId, table.name),
     index("clients_put_away")
       .on(table.studioId, table.id)
@@ -73,9 +77,7 @@ export const garments = pgTable(
     studioId: uuid()
       .notNull()
       .references(() => studios.id),
-    clientId: uuid()
-      .notNull()
-      .references(() => clients.id),
+    clientId: uuid().notNull(),
     name: text().notNull(),
     /** The newest version's number: a save that started from an older one is told so. */
     latestVersion: integer().notNull(),
@@ -86,6 +88,12 @@ export const garments = pgTable(
     ...shelf(),
   },
   (table) => [
+    // A garment is of the workroom that its client is of.
+    foreignKey({
+      name: "garments_client_of_studio",
+      columns: [table.studioId, table.clientId],
+      foreignColumns: [clients.studioId, clients.id],
+    }),
     index("garments_in_hand")
       .on(table.studioId, table.changedAt)
       .where(sql`archived_at is null and deleted_at is null`),
@@ -110,7 +118,10 @@ export const practiceAttempts = pgTable(
     slip: text(),
     createdAt: createdAt(),
   },
-  (table) => [index("practice_attempts_by_garment").on(table.garmentId, table.createdAt)],
+  (table) => [
+    index("practice_attempts_by_garment").on(table.garmentId, table.createdAt),
+    check("practice_attempts_grade", sql`${table.grade} in ('right', 'near', 'wrong')`),
+  ],
 );
 
 /** What a workroom says its cloths bear, where that is not what is usual: validated by the core before it is stored. Millimetres. */
@@ -139,7 +150,15 @@ export const garmentVersions = pgTable(
     file: jsonb().$type<Record<string, unknown>>().notNull(),
     createdAt: createdAt(),
   },
-  (table) => [primaryKey({ columns: [table.garmentId, table.number] })],
+  (table) => [
+    primaryKey({ columns: [table.garmentId, table.number] }),
+    foreignKey({
+      name: "garment_versions_based_on",
+      columns: [table.garmentId, table.basedOn],
+      foreignColumns: [table.garmentId, table.number],
+    }).onDelete("cascade"),
+    check("garment_versions_number", sql`${table.number} > 0`),
+  ],
 );
 
 /** What the practice tapes read lately, each numbered from 1: a tape belongs to the page that made up its id, and to nobody's records. */

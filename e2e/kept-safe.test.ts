@@ -125,6 +125,8 @@ describe("the server", () => {
     const status = await answer("POST", `/garments/${broken}/save`, saved, { "content-type": "application/json" });
     expect(status).toBeGreaterThanOrEqual(400);
     expect(status).toBeLessThan(500);
+    const late = JSON.stringify({ file: { ...FILE, body: {} }, basedOn: 999 });
+    expect(await answer("POST", `/garments/${broken}/save`, late, { "content-type": "application/json" })).toBe(200);
   });
 
   it("takes a name with what no database stores for a name with that left out, or refuses it", async () => {

@@ -2,7 +2,7 @@ import { chmodSync, mkdtempSync, rmSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { UNREADABLE_SUMMARY } from "@core/garment/index";
-import { connect } from "@database/client";
+import { alone, connect } from "@database/client";
 import {
   addClient,
   addMeasurementSet,
@@ -14,8 +14,10 @@ import {
 import { clothTable, saveClothTable } from "@database/queries/cloths";
 import { addGarment, findGarment, listGarments, saveVersion, searchGarments } from "@database/queries/garments";
 import { addAttempt, listAttempts } from "@database/queries/practice";
+import { addReading, readingsAfter } from "@database/queries/practice-tape";
 import { listShelves, shelve } from "@database/queries/shelves";
 import { addStudio, firstStudio, type Studio } from "@database/queries/studios";
+import { garments, garmentVersions } from "@database/schema";
 import { migrate } from "drizzle-orm/node-postgres/migrator";
 import { afterAll, beforeAll, describe, expect, it } from "vitest";
 import { startPostgres } from "../scripts/machine/postgres.mjs";
@@ -143,5 +145,45 @@ describe("what one workroom sees", () => {
 
   it("is the first workroom's where nobody signs in", async () => {
     expect(await firstStudio(connection.database)).toEqual(ours);
+  });
+});
+
+describe("the database itself", () => {
+  it("keeps no garment for a client of another workroom, and no version of a base that never was", async () => {
+    const { database } = connection;
+    const client = await addClient(database, ours.id, someone("Not theirs"));
+    const stolen = database
+      .insert(garments)
+      .values({ studioId: theirs.id, clientId: client, name: "Stolen", latestVersion: 1 });
+    await expect(stolen).rejects.toThrow();
+    const garment = await addGarment(database, ours.id, { clientId: client, name: "Coat", file: {}, summary });
+    const baseless = database.insert(garmentVersions).values({ garmentId: garment, number: 2, basedOn: 7, file: {} });
+    await expect(baseless).rejects.toThrow();
+    const kept = await saveVersion(database, ours.id, garment, { name: "Coat", file: {}, summary, basedOn: 7 });
+    expect(kept).toEqual({ number: 2, besides: 1 });
+  });
+
+  it("is brought up to date once by two that start at the same moment", async () => {
+    const made: string[] = [];
+    const start = (name: string) =>
+      alone(postgres.url, async () => {
+        made.push(`${name} begins`);
+        await migrate(connection.database, { migrationsFolder: "database/migrations" });
+        made.push(`${name} ends`);
+      });
+    await Promise.all([start("one"), start("other")]);
+    const [first = ""] = made;
+    expect(made).toEqual([first, first.replace("begins", "ends"), expect.any(String), expect.any(String)]);
+  });
+
+  it("numbers what a practice tape read one after the other, also for two presses at once", async () => {
+    const { database } = connection;
+    const tape = "8d7cf1f6-2f3c-4e88-9a53-0c3f64a3b0e1";
+    await Promise.all([300, 310, 320].map((mm) => addReading(database, tape, mm)));
+    const all = await readingsAfter(database, tape, 0);
+    expect(all.map(({ number }) => number)).toEqual([1, 2, 3]);
+    expect(all.map(({ mm }) => mm).sort()).toEqual([300, 310, 320]);
+    expect(await readingsAfter(database, tape, 2)).toHaveLength(1);
+    expect(await readingsAfter(database, "11111111-2222-4333-8444-555555555555", 0)).toEqual([]);
   });
 });

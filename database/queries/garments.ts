@@ -180,7 +180,9 @@ export async function saveVersion(
       .for("update");
     if (!current) return null;
     const number = current.latest + 1;
-    await transaction.insert(garmentVersions).values({ garmentId, number, basedOn, file });
+    // A version that never was is the base of none.
+    const base = basedOn <= current.latest ? basedOn : null;
+    await transaction.insert(garmentVersions).values({ garmentId, number, basedOn: base, file });
     await transaction
       .update(garments)
       .set({ name, summary, latestVersion: number, changedAt: new Date() })
