@@ -8,19 +8,22 @@ export type Size = { readonly width: number; readonly height: number };
 export const RULER_PX = 24;
 const MARGIN_PX = 44;
 
-/** What is kept free round what is shown: the rulers along two edges, and a margin for letters and figures. */
-export type Surround = { readonly ruler: number; readonly margin: number };
-export const RULED: Surround = { ruler: RULER_PX, margin: MARGIN_PX };
+/** The buttons that zoom stand so much further in than the margin on the right. */
+const TOOLS_PX = 28;
+
+/** What is kept free round what is shown: the rulers along two edges, a margin for letters and figures, and the tools on the right. */
+export type Surround = { readonly ruler: number; readonly margin: number; readonly tools: number };
+export const RULED: Surround = { ruler: RULER_PX, margin: MARGIN_PX, tools: TOOLS_PX };
 /** A picture has no rulers and no letters beside it. */
-export const BARE: Surround = { ruler: 0, margin: 10 };
+export const BARE: Surround = { ruler: 0, margin: 10, tools: 0 };
 
 export function toScreen(view: View, p: Point): Point {
   return { x: p.x * view.scale + view.x, y: p.y * view.scale + view.y };
 }
 
 /** The view in which the box fills the sheet inside what surrounds it. */
-export function fitView(box: Box, size: Size, { ruler, margin }: Surround = RULED): View {
-  const width = Math.max(1, size.width - ruler - 2 * margin);
+export function fitView(box: Box, size: Size, { ruler, margin, tools }: Surround = RULED): View {
+  const width = Math.max(1, size.width - ruler - 2 * margin - tools);
   const height = Math.max(1, size.height - ruler - 2 * margin);
   const scale = Math.min(width / Math.max(1, box.right - box.left), height / Math.max(1, box.bottom - box.top));
   return {
