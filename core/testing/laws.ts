@@ -77,22 +77,33 @@ function chordsOf(path: Path): readonly Point[] {
   );
 }
 
-/** Every chord against every other, but for its neighbours: slow, and independent of the program's own way. */
+/** Every chord against those that begin before it ends, from left to right: independent of the program's own way. */
 function selfCrossing(points: readonly Point[]): boolean {
   const last = points.length - 2;
   const sideOf = (p: Point, q: Point, r: Point) => (q.x - p.x) * (r.y - p.y) - (q.y - p.y) * (r.x - p.x);
-  for (let i = 0; i <= last; i++) {
-    const [p, q] = [points[i] as Point, points[i + 1] as Point];
-    for (let j = i + 2; j <= last; j++) {
-      if (i === 0 && j === last) continue;
-      const [r, s] = [points[j] as Point, points[j + 1] as Point];
-      if (Math.max(p.x, q.x) < Math.min(r.x, s.x) || Math.max(r.x, s.x) < Math.min(p.x, q.x)) continue;
-      if (Math.max(p.y, q.y) < Math.min(r.y, s.y) || Math.max(r.y, s.y) < Math.min(p.y, q.y)) continue;
+  const chords = points.slice(1).map((q, i) => {
+    const p = points[i] as Point;
+    return { i, p, q, left: Math.min(p.x, q.x), right: Math.max(p.x, q.x) };
+  });
+  const byLeft = chords.sort((a, b) => a.left - b.left);
+  return byLeft.some(({ i, p, q, right }, at) => {
+    for (let next = at + 1; next < byLeft.length; next++) {
+      const other = byLeft[next] as (typeof byLeft)[number];
+      if (other.left > right) return false;
+      const apart = Math.abs(i - other.i);
+      const { p: r, q: s } = other;
+      if (
+        apart <= 1 ||
+        apart === last ||
+        Math.max(p.y, q.y) < Math.min(r.y, s.y) ||
+        Math.max(r.y, s.y) < Math.min(p.y, q.y)
+      )
+        continue;
       if (sideOf(p, q, r) * sideOf(p, q, s) < 0 && sideOf(r, s, p) * sideOf(r, s, q) < 0 && farFromEnds(p, q, r, s))
         return true;
     }
-  }
-  return false;
+    return false;
+  });
 }
 
 /** A crossing within a twentieth of a millimetre of a joint is a touch. */
