@@ -1,5 +1,5 @@
 import type { Garment } from "@core/garment/index";
-import { flatten, opposite, type Point, step, svgPathData, turnWay, wayTo } from "@core/geometry/index";
+import { directionTo, flatten, opposite, type Point, rotateDirection, step, svgPathData } from "@core/geometry/index";
 import type { Piece, PieceNotch } from "@core/pattern/index";
 import type { NotchMark } from "@core/spec/index";
 import type { TapeUnit } from "@core/tape/index";
@@ -75,8 +75,8 @@ function buttonLines({ x, y }: Point): readonly Obstacle[] {
 
 /** The arrow and its two heads. */
 function grainLines({ grain: { from, to } }: Piece): readonly Obstacle[] {
-  const way = wayTo(from, to);
-  const aside = turnWay(way, Math.PI / 2);
+  const way = directionTo(from, to);
+  const aside = rotateDirection(way, Math.PI / 2);
   const head = (tip: Point, back: Point): Obstacle => {
     const barb = (side: number) => step(step(tip, back, ARROW_MM), aside, (side * ARROW_MM) / 2);
     return [barb(-1), tip, barb(1)];

@@ -14,6 +14,7 @@ import {
   subpath,
   withStartDirection,
 } from "../geometry";
+import { INCH_MM } from "../tape";
 import {
   armholeCurve,
   armholeDartLegs,
@@ -61,23 +62,33 @@ export type AlterationTaken = Alteration & {
 
 type Names = { readonly name: string; readonly says: string; readonly usual: number };
 
-const IN = 25.4;
-
 /** The trade's names, what each does, and a sensible first amount in millimetres (common practice, no source). */
 export const ALTERATIONS: Readonly<Record<AlterationKind, Names>> = {
-  "lower-armhole": { name: "Lower the armhole", says: "The underarm moves down, front and back alike.", usual: IN / 2 },
-  "move-armhole-out": { name: "Move the armhole out", says: "The underarm moves out at the side seam.", usual: IN / 4 },
+  "lower-armhole": {
+    name: "Lower the armhole",
+    says: "The underarm moves down, front and back alike.",
+    usual: INCH_MM / 2,
+  },
+  "move-armhole-out": {
+    name: "Move the armhole out",
+    says: "The underarm moves out at the side seam.",
+    usual: INCH_MM / 4,
+  },
   "widen-neckline": {
     name: "Widen the neckline",
     says: "The side neck point moves along the shoulder.",
-    usual: IN / 2,
+    usual: INCH_MM / 2,
   },
   "deepen-front-neck": {
     name: "Deepen the front neck",
     says: "The neck moves down at the centre front.",
-    usual: IN / 2,
+    usual: INCH_MM / 2,
   },
-  "deepen-back-neck": { name: "Deepen the back neck", says: "The neck moves down at the centre back.", usual: IN / 4 },
+  "deepen-back-neck": {
+    name: "Deepen the back neck",
+    says: "The neck moves down at the centre back.",
+    usual: INCH_MM / 4,
+  },
   "raise-shoulder-point": {
     name: "Raise the shoulder point",
     says: "Room for a shoulder pad or a straighter shoulder.",
@@ -88,7 +99,11 @@ export const ALTERATIONS: Readonly<Record<AlterationKind, Names>> = {
     says: "The dart is closed at the shoulder and opens in the armhole as ease.",
     usual: 0,
   },
-  "take-out-ease": { name: "Take ease out for knit", says: "Each quarter is narrowed at the side.", usual: IN / 2 },
+  "take-out-ease": {
+    name: "Take ease out for knit",
+    says: "Each quarter is narrowed at the side.",
+    usual: INCH_MM / 2,
+  },
 };
 
 function curveLengths({ front, back }: Block): CurveLengths {

@@ -8,9 +8,9 @@ import {
   type Path,
   type Point,
   pathLength,
+  rotatePath,
   type Solution,
   startOf,
-  turnPath,
 } from "../geometry";
 
 export type Side = "front" | "back";
@@ -41,7 +41,7 @@ export function sewnArmhole({ armhole, armholeDart }: Pick<BodiceHalf, "armhole"
   if (!armholeDart || !mouth) return armhole.path;
   const { apex, mouth: at } = armholeDart;
   const angleOf = (p: Point) => Math.atan2(p.y - apex.y, p.x - apex.x);
-  const upper = turnPath(armhole.path.slice(0, at), apex, angleOf(mouth[3]) - angleOf(mouth[0]));
+  const upper = rotatePath(armhole.path.slice(0, at), apex, angleOf(mouth[3]) - angleOf(mouth[0]));
   // The legs may differ by a hair where the underarm was moved since: what is sewn is moved on to what it meets.
   const [end, start] = [endOf(upper), mouth[3]];
   return [...mapPath(upper, (p) => add(p, { x: start.x - end.x, y: start.y - end.y })), ...armhole.path.slice(at + 1)];

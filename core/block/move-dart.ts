@@ -1,4 +1,15 @@
-import { add, distance, endOf, lineCubic, mix, type Path, type Point, startOf, subpath, turnPath } from "../geometry";
+import {
+  add,
+  distance,
+  endOf,
+  lerp,
+  lineCubic,
+  type Path,
+  type Point,
+  rotatePath,
+  startOf,
+  subpath,
+} from "../geometry";
 import { armholeCurve, type BodiceHalf, curve } from "./half";
 
 /** How far down the armhole it is cut to the bust point. Our own choice: half way. */
@@ -16,7 +27,7 @@ function openedAtArmhole(half: BodiceHalf): { readonly upper: Path; readonly low
   const angleOf = (p: Point) => Math.atan2(p.y - apex.y, p.x - apex.x);
   const cut = half.armhole.length * CUT_SHARE;
   return {
-    upper: turnPath(subpath(half.armhole.path, 0, cut), apex, angleOf(inner) - angleOf(outer)),
+    upper: rotatePath(subpath(half.armhole.path, 0, cut), apex, angleOf(inner) - angleOf(outer)),
     lower: subpath(half.armhole.path, cut, half.armhole.length),
   };
 }
@@ -69,5 +80,5 @@ function bridge(upper: Path, lower: Path) {
 /** The direction from one point to another as a unit vector; nowhere, for the same place twice. */
 export function unit(from: Point, to: Point): Point {
   const size = Math.hypot(to.x - from.x, to.y - from.y);
-  return size > 0 ? { x: (to.x - from.x) / size, y: (to.y - from.y) / size } : mix(from, to, 0);
+  return size > 0 ? { x: (to.x - from.x) / size, y: (to.y - from.y) / size } : lerp(from, to, 0);
 }

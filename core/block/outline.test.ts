@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { draftGarment } from "../garment";
-import { endOf, mapPath, type Path, reversePath, startOf, svgPathData, turnPath } from "../geometry";
+import { endOf, mapPath, type Path, reversePath, rotatePath, startOf, svgPathData } from "../geometry";
 import type { OutlineHalfSpec } from "../spec";
 import { figureOf, specOf } from "../testing/sample";
 import { SIDES } from ".";
@@ -43,9 +43,9 @@ describe("a block from pointed-at edges", () => {
   it.each([
     ["as it was drawn", shift],
     ["mirrored", mirror],
-    ["turned a quarter", (path: Path) => turnPath(path, about, Math.PI / 2)],
-    ["upside down and mirrored", (path: Path) => mirror(turnPath(path, about, Math.PI))],
-    ["turned by 17 degrees, with its grain", (path: Path) => turnPath(path, about, 0.3)],
+    ["turned a quarter", (path: Path) => rotatePath(path, about, Math.PI / 2)],
+    ["upside down and mirrored", (path: Path) => mirror(rotatePath(path, about, Math.PI))],
+    ["turned by 17 degrees, with its grain", (path: Path) => rotatePath(path, about, 0.3)],
     ["with every edge the other way round", reversePath],
   ])("lies in place with the same curves, %s", (_name, move) => {
     const { block } = draftGarment(outlined(move));
@@ -92,7 +92,7 @@ describe("a block from pointed-at edges", () => {
   });
 
   it("laid anyhow in a photograph, without a grain line, is hung so that the armhole runs out level, and says so", () => {
-    const laid = (path: Path) => mirror(turnPath(path, about, 1.1));
+    const laid = (path: Path) => mirror(rotatePath(path, about, 1.1));
     const block = {
       source: "outline",
       from: "photograph",

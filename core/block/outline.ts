@@ -10,8 +10,8 @@ import {
   pathLength,
   pathsCross,
   reversePath,
+  rotatePath,
   startOf,
-  turnPath,
 } from "../geometry";
 import { type Block, type BodiceHalf, curve, meanDepth, SIDES, type Side } from "./half";
 import { necklineHalf, USUAL_FULLNESS } from "./neckline-curve";
@@ -97,9 +97,9 @@ function placeHalf(half: OutlineHalf, from: OutlineFrom): PlacedEdges {
     : from === "drawing"
       ? nearestQuarterTurn(joined.armhole)
       : levelAtUnderarm(joined.armhole);
-  const turn = (path: Path | null) => path && turnPath(path, ORIGIN, angle);
+  const turn = (path: Path | null) => path && rotatePath(path, ORIGIN, angle);
   const turned = {
-    armhole: turnPath(joined.armhole, ORIGIN, angle),
+    armhole: rotatePath(joined.armhole, ORIGIN, angle),
     neckline: turn(joined.neckline),
     shoulder: turn(joined.shoulder),
   };
@@ -158,7 +158,7 @@ function startingNear(path: Path, point: Point): Path {
 function uprightBy(grain: Path, armhole: Path): number {
   const [from, to] = [startOf(grain), endOf(grain)];
   const lean = Math.PI / 2 - Math.atan2(to.y - from.y, to.x - from.x);
-  const fall = turnPath(armhole, ORIGIN, lean);
+  const fall = rotatePath(armhole, ORIGIN, lean);
   return endOf(fall).y >= startOf(fall).y ? lean : lean + Math.PI;
 }
 

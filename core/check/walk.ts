@@ -1,4 +1,4 @@
-import { add, along, mapPath, type Path, type Point, turnPath } from "../geometry";
+import { add, along, mapPath, type Path, type Point, rotatePath } from "../geometry";
 import { type EaseProfile, easeProfile, easeUpTo } from "./ease";
 import type { Seam } from "./seam";
 
@@ -50,7 +50,7 @@ export function walkSeam(seam: Seam, body: Path): Walk {
 /** A line of the part where it lies at this moment of the walk. */
 export function layPart(path: Path, { bodyPoint, partPoint, turn }: WalkMoment): Path {
   const move = { x: bodyPoint.x - partPoint.x, y: bodyPoint.y - partPoint.y };
-  return mapPath(turnPath(path, partPoint, turn), (p) => add(p, move));
+  return mapPath(rotatePath(path, partPoint, turn), (p) => add(p, move));
 }
 
 function angleOf(direction: Point): number {

@@ -1,5 +1,5 @@
 import type { Block } from "../block";
-import { along, beside, line, mapPath, type Path, type Point, reversePath, startOf, turnPoint } from "../geometry";
+import { along, beside, line, mapPath, type Path, type Point, reversePath, rotatePoint, startOf } from "../geometry";
 
 /** Where a place of the front lies in the back's coordinates when both are joined at the shoulder. */
 export function frontOnBack({ front, back }: Pick<Block, "front" | "back">): (p: Point) => Point {
@@ -10,7 +10,7 @@ export function frontOnBack({ front, back }: Pick<Block, "front" | "back">): (p:
   // Turned over along its shoulder, the front lies on the other side of the seam.
   const angle = Math.atan2(onBack.y, onBack.x) + Math.atan2(onFront.y, onFront.x);
   return (p) => {
-    const q = turnPoint({ x: p.x - from.x, y: from.y - p.y }, { x: 0, y: 0 }, angle);
+    const q = rotatePoint({ x: p.x - from.x, y: from.y - p.y }, { x: 0, y: 0 }, angle);
     return { x: q.x + seam.x, y: q.y + seam.y };
   };
 }

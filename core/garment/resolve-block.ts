@@ -15,13 +15,13 @@ import { estimateBackLength, estimateFromBust } from "../body";
 import { length, type Phrase, phrase } from "../draft";
 import { readPathData } from "../geometry";
 import type { BlockSpec, DraftedBlockSpec, GarmentSpec, OutlineBlockSpec, OutlineHalfSpec } from "../spec";
+import { INCH_MM } from "../tape";
 import { resolveReadings } from "./resolve-readings";
 import type { Chosen, Measured } from "./take-default";
 import {
   BACK_NECK_DEPTH_MM,
   COMMON,
   FRONT_NECK_DEPTH_MM,
-  IN,
   NECK_WIDTH_MM,
   SHOULDER_LENGTH_MM,
   SLOPE_SHARE,
@@ -109,7 +109,7 @@ function resolveChoices(block: DraftedBlockSpec, chosen: Chosen): BlockChoices {
     neckRule: take("neckRule", "by-size", phrase`the first of two rules`),
     neckShape: take("neckShape", "round", phrase`the plain neck`),
     armholeRule: take("armholeRule", usualOf.armholeRule, ofStyle),
-    shoulderEase: take("shoulderEase", 0, phrase`none; ${length(IN / 2)} for a jacket`),
+    shoulderEase: take("shoulderEase", 0, phrase`none; ${length(INCH_MM / 2)} for a jacket`),
     backSlope: take("backSlope", usualOf.backSlope, ofStyle),
     frontSlope: take("frontSlope", usualOf.frontSlope, ofStyle),
     shoulderExtension: take("shoulderExtension", usualOf.shoulderExtension, ofStyle),
@@ -117,14 +117,14 @@ function resolveChoices(block: DraftedBlockSpec, chosen: Chosen): BlockChoices {
     waistEase: take("waistEase", chestEase, phrase`as at the chest`),
     hipEase: take("hipEase", chestEase, phrase`as at the chest`),
     shaping: take("shaping", usualOf.shaping, ofStyle),
-    dartIntake: take("dartIntake", DART_INTAKE_MM, phrase`${length(IN)} to ${length(1.5 * IN)} a dart`),
+    dartIntake: take("dartIntake", DART_INTAKE_MM, phrase`${length(INCH_MM)} to ${length(1.5 * INCH_MM)} a dart`),
     shoulderDartIntake: take("shoulderDartIntake", SHOULDER_DART_INTAKE_MM, phrase`before anything is tried on`),
     centreBackShaping: take(
       "centreBackShaping",
       0,
-      phrase`none; ${length(IN / 2)} to ${length(0.75 * IN)} for a jacket`,
+      phrase`none; ${length(INCH_MM / 2)} to ${length(0.75 * INCH_MM)} for a jacket`,
     ),
-    buttonStand: take("buttonStand", 0, phrase`none; ${length(IN)} to ${length(1.5 * IN)} where it buttons`),
+    buttonStand: take("buttonStand", 0, phrase`none; ${length(INCH_MM)} to ${length(1.5 * INCH_MM)} where it buttons`),
     gathers: take("gathers", "none", phrase`a plain body`),
     bodyLength: take("bodyLength", "hip", phrase`to the hip`),
   };

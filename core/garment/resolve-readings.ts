@@ -9,12 +9,12 @@ import {
 import { type Body, type Estimate, estimateArmhole } from "../body";
 import { length, percent, phrase } from "../draft";
 import type { GarmentSpec, ReadingsBlockSpec } from "../spec";
+import { INCH_MM } from "../tape";
 import type { Measured } from "./take-default";
 import {
   BACK_NECK_DEPTH_MM,
   COMMON,
   FRONT_NECK_DEPTH_MM,
-  IN,
   NECK_WIDTH_MM,
   SHOULDER_LENGTH_MM,
   SLOPE_SHARE,
@@ -183,7 +183,7 @@ function resolveShoulder({ body, collar }: GarmentSpec, { shoulder }: ReadingsBl
     shoulder?.slope,
     () => ({
       value: read * SLOPE_SHARE,
-      rule: phrase`a fall of ${length(IN)} over ${length(IN / SLOPE_SHARE)}`,
+      rule: phrase`a fall of ${length(INCH_MM)} over ${length(INCH_MM / SLOPE_SHARE)}`,
       source: COMMON,
     }),
     isNeeded,

@@ -1,15 +1,15 @@
 import type { Estimate } from "../body";
 import { length, phrase, type Source } from "../draft";
+import { INCH_MM } from "../tape";
 
-export const IN = 25.4;
 export const COMMON: Source = "common practice, no source";
 
 /** A shoulder that falls 1 in over 4 1/2 (common practice, no source). */
 export const SLOPE_SHARE = 1 / 4.5;
-export const SHOULDER_LENGTH_MM = 4.75 * IN;
-export const NECK_WIDTH_MM = 3 * IN;
-export const FRONT_NECK_DEPTH_MM = 3 * IN;
-export const BACK_NECK_DEPTH_MM = 1 * IN;
+export const SHOULDER_LENGTH_MM = 4.75 * INCH_MM;
+export const NECK_WIDTH_MM = 3 * INCH_MM;
+export const FRONT_NECK_DEPTH_MM = 3 * INCH_MM;
+export const BACK_NECK_DEPTH_MM = 1 * INCH_MM;
 
 /** A figure that stands in for a reading of the block that nobody took. */
 export function usual(value: number, why: string): Estimate {

@@ -1,5 +1,5 @@
 import type { Cubic } from "./cubic";
-import { distance, opposite, type Point, step, wayTo } from "./point";
+import { directionTo, distance, opposite, type Point, step } from "./point";
 
 /** A curve between two directions; of one turn throughout it is very nearly the arc of a circle. */
 export function betweenDirections(from: Point, leaving: Point, to: Point, arriving: Point): Cubic {
@@ -10,7 +10,7 @@ export function betweenDirections(from: Point, leaving: Point, to: Point, arrivi
 
 /** The curve that leaves in a direction and arrives in the one that mirrors it in the chord: bent evenly, the flattest that there is. */
 export function evenCurve(from: Point, leaving: Point, to: Point): Cubic {
-  const chord = wayTo(from, to);
+  const chord = directionTo(from, to);
   const dot = leaving.x * chord.x + leaving.y * chord.y;
   return betweenDirections(from, leaving, to, { x: 2 * dot * chord.x - leaving.x, y: 2 * dot * chord.y - leaving.y });
 }

@@ -1,10 +1,10 @@
-import { mix, type Point } from "./point";
+import { lerp, type Point } from "./point";
 
 /** A cubic Bézier: start, two control points, end. A straight line is one with its controls at the thirds. */
 export type Cubic = readonly [Point, Point, Point, Point];
 
 export function lineCubic(from: Point, to: Point): Cubic {
-  return [from, mix(from, to, 1 / 3), mix(from, to, 2 / 3), to];
+  return [from, lerp(from, to, 1 / 3), lerp(from, to, 2 / 3), to];
 }
 
 /** The point at parameter t in [0, 1]. */
@@ -41,12 +41,12 @@ function cubicSecondDerivative([p0, p1, p2, p3]: Cubic, t: number): Point {
 
 /** Both halves of the curve cut at parameter t (de Casteljau). */
 export function splitCubic([p0, p1, p2, p3]: Cubic, t: number): readonly [Cubic, Cubic] {
-  const a = mix(p0, p1, t);
-  const b = mix(p1, p2, t);
-  const c = mix(p2, p3, t);
-  const d = mix(a, b, t);
-  const e = mix(b, c, t);
-  const f = mix(d, e, t);
+  const a = lerp(p0, p1, t);
+  const b = lerp(p1, p2, t);
+  const c = lerp(p2, p3, t);
+  const d = lerp(a, b, t);
+  const e = lerp(b, c, t);
+  const f = lerp(d, e, t);
   return [
     [p0, a, d, f],
     [f, e, c, p3],

@@ -37,12 +37,12 @@ export function withStartDirection(path: Path, direction: Point): Path {
 }
 
 /** The path turned by `angle` radians (from x towards y) about a point. */
-export function turnPath(path: Path, about: Point, angle: number): Path {
-  return path.map((cubic) => mapCubic(cubic, (p) => turnPoint(p, about, angle)));
+export function rotatePath(path: Path, about: Point, angle: number): Path {
+  return path.map((cubic) => mapCubic(cubic, (p) => rotatePoint(p, about, angle)));
 }
 
 /** A point turned by `angle` radians (from x towards y) about another. */
-export function turnPoint(p: Point, about: Point, angle: number): Point {
+export function rotatePoint(p: Point, about: Point, angle: number): Point {
   const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
   const [x, y] = [p.x - about.x, p.y - about.y];
   return { x: about.x + x * cos - y * sin, y: about.y + x * sin + y * cos };

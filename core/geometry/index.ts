@@ -10,7 +10,7 @@ export {
   mapCubic,
   splitCubic,
 } from "./cubic";
-export { moveEnd, moveStart, turnPath, turnPoint, withStartDirection } from "./deform";
+export { moveEnd, moveStart, rotatePath, rotatePoint, withStartDirection } from "./deform";
 export { type EllipseArc, ellipseArcPath } from "./ellipse-arc";
 export { fairCurve } from "./fair-curve";
 export { type Corners, type Homography, homographyBetween, project } from "./homography";
@@ -29,7 +29,7 @@ export {
   startOf,
   subpath,
 } from "./path";
-export { add, distance, mirrored, mix, opposite, type Point, step, turnWay, wayTo } from "./point";
+export { add, directionTo, distance, lerp, mirrored, opposite, type Point, rotateDirection, step } from "./point";
 export { areaOf, contains } from "./polygon";
 export { readPathData } from "./read-path-data";
 export { type RingSector, ringSector } from "./ring-sector";

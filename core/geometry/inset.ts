@@ -1,7 +1,7 @@
 import { withStartDirection } from "./deform";
 import { fairCurve } from "./fair-curve";
 import { along, type Path, pathLength, reversePath } from "./path";
-import { distance, type Point, step, turnWay, wayTo } from "./point";
+import { directionTo, distance, type Point, rotateDirection, step } from "./point";
 
 /** A curve beside another is drawn through so many places, nearer to each other towards its ends. */
 const PLACES = 28;
@@ -14,7 +14,7 @@ export function beside(path: Path, by: (share: number) => number, turn: 1 | -1):
   const whole = pathLength(path);
   const placeAt = (share: number) => {
     const { point, direction } = along(path, whole * share);
-    return { at: step(point, turnWay(direction, (turn * Math.PI) / 2), by(share)), direction };
+    return { at: step(point, rotateDirection(direction, (turn * Math.PI) / 2), by(share)), direction };
   };
   const places = Array.from({ length: PLACES + 1 }, (_, i) => placeAt((1 - Math.cos((Math.PI * i) / PLACES)) / 2));
   const kept = places.filter(({ at }, i) => {
@@ -25,8 +25,8 @@ export function beside(path: Path, by: (share: number) => number, turn: 1 | -1):
   const end = placeAt(1).at;
   const curve = fairCurve(distance(points[points.length - 1] ?? end, end) > 1e-9 ? [...points, end] : points);
   // Its ends run as the path's do, so that what is square to the one is square to the other.
-  const leaving = wayTo(placeAt(0).at, placeAt(NEXT).at);
-  const arriving = wayTo(placeAt(1).at, placeAt(1 - NEXT).at);
+  const leaving = directionTo(placeAt(0).at, placeAt(NEXT).at);
+  const arriving = directionTo(placeAt(1).at, placeAt(1 - NEXT).at);
   return reversePath(withStartDirection(reversePath(withStartDirection(curve, leaving)), arriving));
 }
 
@@ -42,7 +42,7 @@ function forward(from: Point, to: Point, direction: Point): boolean {
  * out; for a corner that is hardly one, straight in.
  */
 export function insideCorner(before: Point, corner: Point, after: Point, by: number): Point {
-  const [u, v] = [wayTo(corner, before), wayTo(corner, after)];
+  const [u, v] = [directionTo(corner, before), directionTo(corner, after)];
   const sine = Math.abs(u.x * v.y - u.y * v.x);
   const reach = Math.min(by / Math.max(sine, 1e-6), distance(corner, before) / 2, distance(corner, after) / 2);
   return { x: corner.x + (u.x + v.x) * reach, y: corner.y + (u.y + v.y) * reach };

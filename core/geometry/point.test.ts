@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { contains, distance, opposite, type Point, step, turnWay, wayTo } from ".";
+import { contains, directionTo, distance, opposite, type Point, rotateDirection, step } from ".";
 
 const size = fc.double({ min: -500, max: 500, noNaN: true });
 const place = fc.record({ x: size, y: size });
@@ -10,7 +10,7 @@ describe("ways and steps", () => {
     fc.assert(
       fc.property(place, place, (from, to) => {
         fc.pre(distance(from, to) > 1e-3);
-        expect(distance(step(from, wayTo(from, to), distance(from, to)), to)).toBeLessThan(1e-6);
+        expect(distance(step(from, directionTo(from, to), distance(from, to)), to)).toBeLessThan(1e-6);
       }),
     );
   });
@@ -19,16 +19,16 @@ describe("ways and steps", () => {
     fc.assert(
       fc.property(fc.double({ min: -7, max: 7, noNaN: true }), fc.double({ min: -7, max: 7, noNaN: true }), (a, b) => {
         const way = { x: Math.cos(a), y: Math.sin(a) };
-        const turned = turnWay(way, b);
+        const turned = rotateDirection(way, b);
         expect(Math.hypot(turned.x, turned.y)).toBeCloseTo(1, 9);
-        expect(distance(turnWay(turned, -b), way)).toBeLessThan(1e-9);
-        expect(distance(opposite(way), turnWay(way, Math.PI))).toBeLessThan(1e-9);
+        expect(distance(rotateDirection(turned, -b), way)).toBeLessThan(1e-9);
+        expect(distance(opposite(way), rotateDirection(way, Math.PI))).toBeLessThan(1e-9);
       }),
     );
   });
 
   it("turns from x towards y", () => {
-    expect(distance(turnWay({ x: 1, y: 0 }, Math.PI / 2), { x: 0, y: 1 })).toBeLessThan(1e-12);
+    expect(distance(rotateDirection({ x: 1, y: 0 }, Math.PI / 2), { x: 0, y: 1 })).toBeLessThan(1e-12);
   });
 });
 

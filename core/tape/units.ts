@@ -2,11 +2,14 @@
 export const TAPE_UNITS = ["in", "cm", "mm"] as const;
 export type TapeUnit = (typeof TAPE_UNITS)[number];
 
-/** Millimetres in one of the unit. The inch is exact by definition (international inch, 1959). */
-const MM_PER: Readonly<Record<TapeUnit, number>> = { in: 25.4, cm: 10, mm: 1 };
+/** Exact by definition (international inch, 1959). */
+export const INCH_MM = 25.4;
+
+/** Millimetres in one of the unit. */
+const MM_PER: Readonly<Record<TapeUnit, number>> = { in: INCH_MM, cm: 10, mm: 1 };
 
 /** The finest mark a person reads off a tape in each unit, in millimetres: 1/16 in, or 1 mm. */
-export const GRADUATION_MM: Readonly<Record<TapeUnit, number>> = { in: 25.4 / 16, cm: 1, mm: 1 };
+export const GRADUATION_MM: Readonly<Record<TapeUnit, number>> = { in: INCH_MM / 16, cm: 1, mm: 1 };
 
 export function isTapeUnit(value: unknown): value is TapeUnit {
   return TAPE_UNITS.some((unit) => unit === value);

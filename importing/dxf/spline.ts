@@ -1,4 +1,4 @@
-import { type Cubic, lineCubic, mix, type Path, type Point } from "@core/geometry/index";
+import { type Cubic, lerp, lineCubic, type Path, type Point } from "@core/geometry/index";
 import { fromQuadratic } from "../svg/path-data";
 
 /**
@@ -34,7 +34,7 @@ function blossom(
       const low = knots[span - degree + j] as number;
       const high = knots[span + 1 + j - r] as number;
       const share = high > low ? ((values[r - 1] as number) - low) / (high - low) : 0;
-      work[j] = mix(work[j - 1] as Point, work[j] as Point, share);
+      work[j] = lerp(work[j - 1] as Point, work[j] as Point, share);
     }
   }
   return work[degree] as Point;

@@ -1,4 +1,4 @@
-import { line, opposite, turnWay, wayTo } from "@core/geometry/index";
+import { directionTo, line, opposite, rotateDirection } from "@core/geometry/index";
 import type { Piece } from "@core/pattern/index";
 import { PlainPath, Tick } from "./drawn";
 import type { View } from "./view";
@@ -9,9 +9,9 @@ const HEAD_TURN = Math.PI / 6;
 /** Notches, and the arrow heads of the grain. */
 export function PieceMarks({ piece, view }: { readonly piece: Piece; readonly view: View }) {
   const { from, to } = piece.grain;
-  const way = wayTo(from, to);
+  const way = directionTo(from, to);
   const heads = [from, to].flatMap((at) =>
-    [HEAD_TURN, -HEAD_TURN].map((turn) => ({ at, towards: turnWay(at === from ? way : opposite(way), turn) })),
+    [HEAD_TURN, -HEAD_TURN].map((turn) => ({ at, towards: rotateDirection(at === from ? way : opposite(way), turn) })),
   );
   return (
     <>

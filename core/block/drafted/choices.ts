@@ -1,3 +1,4 @@
+import { INCH_MM } from "../../tape";
 /** The body figures that a bodice is drafted from, in millimetres. */
 export type BlockMeasures = {
   readonly bust: number;
@@ -61,8 +62,6 @@ export type BlockChoices = {
   readonly bodyLength: BodyLength;
 };
 
-const IN = 25.4;
-
 type StyleDefaults = Pick<
   BlockChoices,
   "armholeRule" | "backSlope" | "frontSlope" | "shoulderExtension" | "chestEase" | "shaping"
@@ -72,31 +71,31 @@ type StyleDefaults = Pick<
 export const STYLE_DEFAULTS: Readonly<Record<BlockStyle, StyleDefaults>> = {
   woven: {
     armholeRule: "half-armscye",
-    backSlope: IN,
-    frontSlope: IN,
+    backSlope: INCH_MM,
+    frontSlope: INCH_MM,
     shoulderExtension: 0,
-    chestEase: IN / 2,
+    chestEase: INCH_MM / 2,
     shaping: "waist-darts",
   },
   knit: {
     armholeRule: "bust-quarter",
-    backSlope: 0.75 * IN,
-    frontSlope: 0.75 * IN,
+    backSlope: 0.75 * INCH_MM,
+    frontSlope: 0.75 * INCH_MM,
     shoulderExtension: 0,
     chestEase: 0,
     shaping: "none",
   },
   dropped: {
     armholeRule: "bust-sixth",
-    backSlope: IN,
-    frontSlope: IN,
-    shoulderExtension: IN / 2,
-    chestEase: IN,
+    backSlope: INCH_MM,
+    frontSlope: INCH_MM,
+    shoulderExtension: INCH_MM / 2,
+    chestEase: INCH_MM,
     shaping: "none",
   },
 };
 
 /** A dart takes 1 to 1 1/2 in (common practice, no source); its least stands first. */
-export const DART_INTAKE_MM = IN;
+export const DART_INTAKE_MM = INCH_MM;
 /** What a shoulder dart takes before anything is tried on. Our own choice. */
-export const SHOULDER_DART_INTAKE_MM = 0.75 * IN;
+export const SHOULDER_DART_INTAKE_MM = 0.75 * INCH_MM;

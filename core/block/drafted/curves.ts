@@ -1,16 +1,16 @@
 import {
   add,
   type Cubic,
+  directionTo,
   distance,
   endOf,
+  lerp,
   line,
   lineCubic,
-  mix,
   type Path,
   type Point,
+  rotateDirection,
   step,
-  turnWay,
-  wayTo,
 } from "../../geometry";
 import { type Side, squareToShoulder } from "../half";
 import { necklineHalf, USUAL_FULLNESS } from "../neckline-curve";
@@ -121,19 +121,19 @@ function drawSideSeam(side: Side, plan: BlockPlan, underarm: Point): Path {
   if (plan.hemLevel <= plan.waistLevel) return line(underarm, waist);
   const hip: Point = { x: plan.hipQuarter, y: plan.hipLevel };
   const blend = Math.min(BLEND_MM, distance(underarm, waist) / 2, distance(waist, hip) / 2);
-  const above = step(waist, wayTo(waist, underarm), blend);
-  const below = step(waist, wayTo(waist, hip), blend);
+  const above = step(waist, directionTo(waist, underarm), blend);
+  const below = step(waist, directionTo(waist, hip), blend);
   return [
     lineCubic(underarm, above),
-    [above, mix(above, waist, 2 / 3), mix(below, waist, 2 / 3), below],
+    [above, lerp(above, waist, 2 / 3), lerp(below, waist, 2 / 3), below],
     lineCubic(below, hip),
   ];
 }
 
 /** Square to the side seam, so that front and back run on into each other; level where the seam leads outwards, lest the armhole dips. */
 function arrivingAt(side: Side, plan: BlockPlan, underarm: Point): Point {
-  const down = wayTo(underarm, { x: plan.waistQuarter[side], y: plan.waistLevel });
-  return down.x < 0 ? turnWay(down, -Math.PI / 2) : { x: 1, y: 0 };
+  const down = directionTo(underarm, { x: plan.waistQuarter[side], y: plan.waistLevel });
+  return down.x < 0 ? rotateDirection(down, -Math.PI / 2) : { x: 1, y: 0 };
 }
 
 function drawCentre(side: Side, plan: BlockPlan, choices: BlockChoices): Path {

@@ -1,4 +1,5 @@
 import { type Figure, length, type Phrase, phrase } from "../../draft";
+import { INCH_MM } from "../../tape";
 import type { Side } from "../half";
 import type { BlockChoices, BlockMeasures } from "./choices";
 
@@ -23,31 +24,30 @@ export type BlockPlan = {
   readonly figures: readonly Figure[];
 };
 
-const IN = 25.4;
 const COMMON = "common practice, no source";
 
 /** From this bust on the neck counts as a large figure's. Where between small and large the step lies is our own choice. */
-const LARGE_BUST_MM = 40 * IN;
-const SMALL_NECK_MM = 3 * IN;
-const LARGE_NECK_MM = 3.5 * IN;
-const ROUND_DEPTH_MM = 3 * IN;
-const SCOOP_DEPTH_MM = 6 * IN;
-const BACK_NECK_DEPTH_MM = IN;
-const KNIT_BACK_NECK_DEPTH_MM = 1.5 * IN;
+const LARGE_BUST_MM = 40 * INCH_MM;
+const SMALL_NECK_MM = 3 * INCH_MM;
+const LARGE_NECK_MM = 3.5 * INCH_MM;
+const ROUND_DEPTH_MM = 3 * INCH_MM;
+const SCOOP_DEPTH_MM = 6 * INCH_MM;
+const BACK_NECK_DEPTH_MM = INCH_MM;
+const KNIT_BACK_NECK_DEPTH_MM = 1.5 * INCH_MM;
 /** Added to half the armscye girth, and to a sixth of the bust. */
-const HALF_ARMSCYE_ADDED_MM = IN / 2;
-const BUST_SIXTH_ADDED_MM = 1.5 * IN;
+const HALF_ARMSCYE_ADDED_MM = INCH_MM / 2;
+const BUST_SIXTH_ADDED_MM = 1.5 * INCH_MM;
 /** Hip 21 to 22 in below the shoulder. */
-const HIP_LEVEL_MM = 21.5 * IN;
+const HIP_LEVEL_MM = 21.5 * INCH_MM;
 /** Where the waist lies low, the hip keeps this far below it. Our own limit. */
-const LEAST_WAIST_TO_HIP_MM = 5 * IN;
+const LEAST_WAIST_TO_HIP_MM = 5 * INCH_MM;
 /** Bust point to under-bust; from memory. */
-const UNDERBUST_BELOW_BUST_MM = 3 * IN;
+const UNDERBUST_BELOW_BUST_MM = 3 * INCH_MM;
 /** Gathers: the quarter doubled, or a third of it added (a quarter to a half are usual). */
 const FULL_GATHERS_SHARE = 1;
 const SLIGHT_GATHERS_SHARE = 1 / 3;
 /** A gathered back is this much narrower in the half than the front. */
-const GATHERED_BACK_LESS_MM = 1.5 * IN;
+const GATHERED_BACK_LESS_MM = 1.5 * INCH_MM;
 
 /** The rules of the drafted bodice with this body's figures put in (common practice, no source). */
 export function planBlock(body: BlockMeasures, choices: BlockChoices): BlockPlan {
@@ -98,7 +98,7 @@ export function planBlock(body: BlockMeasures, choices: BlockChoices): BlockPlan
         formula:
           hipLevel > HIP_LEVEL_MM
             ? phrase`${length(LEAST_WAIST_TO_HIP_MM)} below the waist, which lies low`
-            : phrase`${length(HIP_LEVEL_MM)}: ${length(21 * IN)} to ${length(22 * IN)} is usual`,
+            : phrase`${length(HIP_LEVEL_MM)}: ${length(21 * INCH_MM)} to ${length(22 * INCH_MM)} is usual`,
       }),
       figure("block.quarter.chest", "Chest quarter", widths.chest),
       ...(widths.isShaped

@@ -1,7 +1,7 @@
 import { at } from "../../data";
 import type { DraftLine, LetteredPoint, StepRecord } from "../../draft";
 import { length, lettered, phrase, point } from "../../draft";
-import { along, distance, fairCurve, line, mix, type Path, type Point, pathLength } from "../../geometry";
+import { along, distance, fairCurve, lerp, line, type Path, type Point, pathLength } from "../../geometry";
 import type { ShoulderDart, Side } from "../half";
 import type { BlockChoices, BlockMeasures } from "./choices";
 import { type HalfCurves, shoulderDart } from "./curves";
@@ -82,8 +82,8 @@ function frontShoulderDart(plan: BlockPlan, choices: BlockChoices, body: BlockMe
   const intake = shoulderDart("front", choices);
   const { neckPoint, shoulderPoint } = curves;
   const whole = distance(neckPoint, shoulderPoint);
-  const inner = mix(neckPoint, shoulderPoint, (whole - intake) / 2 / whole);
-  const outer = mix(neckPoint, shoulderPoint, (whole + intake) / 2 / whole);
+  const inner = lerp(neckPoint, shoulderPoint, (whole - intake) / 2 / whole);
+  const outer = lerp(neckPoint, shoulderPoint, (whole + intake) / 2 / whole);
   const apex = { x: body.bustSpan / 2, y: Math.max(plan.bustLevel, outer.y + LEAST_DART_MM) };
   return {
     dart: { inner, outer, apex },
@@ -113,7 +113,7 @@ function princessLine(
 ): Shape {
   const isFromShoulder = choices.shaping === "princess-shoulder";
   const start = isFromShoulder
-    ? mix(curves.neckPoint, curves.shoulderPoint, 0.5)
+    ? lerp(curves.neckPoint, curves.shoulderPoint, 0.5)
     : along(curves.armhole, Math.min(PRINCESS_DOWN_ARMHOLE_MM, pathLength(curves.armhole) * 0.6)).point;
   const turn: Point = {
     x: body.bustSpan / 2,

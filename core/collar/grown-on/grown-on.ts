@@ -5,6 +5,7 @@ import {
   betweenDirections,
   type Cubic,
   cubicLength,
+  directionTo,
   distance,
   endOf,
   evenCurve,
@@ -14,11 +15,10 @@ import {
   type Point,
   pathLength,
   reversePath,
+  rotateDirection,
   startOf,
   step,
   subpath,
-  turnWay,
-  wayTo,
 } from "../../geometry";
 import { edge, edgeLines } from "../../pattern";
 import { BACK_NECK_ONLY, neckSeamFigure } from "../collar-figures";
@@ -85,14 +85,14 @@ export const grownOn = collarKind({
           name: "Height of the collar",
           at: drawn.top,
           value: figures.height,
-          gain: wayTo(drawn.end, drawn.top),
+          gain: directionTo(drawn.end, drawn.top),
         },
         {
           field: "out",
           name: "End of the neck edge",
           at: drawn.end,
           value: figures.out,
-          gain: turnWay(drawn.guide, Math.PI / 2),
+          gain: rotateDirection(drawn.guide, Math.PI / 2),
         },
       ],
       joined: { neckline: joinedNeckline(block, 0), shoulderAt: block.back.neckline.length, fallLine: null },
@@ -111,8 +111,8 @@ type Figures = { readonly height: number; readonly out: number; readonly beyond:
 function drawGrownOn({ block }: CollarBase, { height, out, beyond }: Figures) {
   const { front, back } = block;
   const neckPoint = startOf(front.shoulder.path);
-  const guide = wayTo(endOf(front.armhole.path), neckPoint);
-  const aside = turnWay(guide, Math.PI / 2);
+  const guide = directionTo(endOf(front.armhole.path), neckPoint);
+  const aside = rotateDirection(guide, Math.PI / 2);
   const curve = (reach: number): Cubic => {
     const end = step(step(neckPoint, guide, reach), aside, out);
     return evenCurve(neckPoint, guide, end);
@@ -121,8 +121,8 @@ function drawGrownOn({ block }: CollarBase, { height, out, beyond }: Figures) {
   const solution = findRoot((reach) => cubicLength(curve(reach)) - backNeck, backNeck * 0.01, backNeck * 1.01, 1e-7);
   const neck = curve(solution.value);
   const end = neck[3];
-  const away = wayTo(neck[2], neck[3]);
-  const top = step(end, turnWay(away, -Math.PI / 2), height);
+  const away = directionTo(neck[2], neck[3]);
+  const top = step(end, rotateDirection(away, -Math.PI / 2), height);
   const centre = startOf(front.centre);
   const foot = { x: centre.x - beyond, y: centre.y - height };
   const upperEdge = keepingWidth(reversePath(front.neckline.path), [neck], height, foot);

@@ -3,6 +3,7 @@ import {
   betweenDirections,
   type Cubic,
   cubicLength,
+  directionTo,
   distance,
   endOf,
   line,
@@ -10,11 +11,10 @@ import {
   opposite,
   type Path,
   type Point,
+  rotateDirection,
+  rotatePoint,
   startOf,
   step,
-  turnPoint,
-  turnWay,
-  wayTo,
 } from "../../geometry";
 import type { FrontGround } from "./front-ground";
 
@@ -34,7 +34,7 @@ export type BackCollar = {
 
 /** The roll line's direction run on from the neck point and swung out by `tilt` radians; square to it the width at the centre back. */
 export function tiltedBack(ground: FrontGround, width: number, tilt: number): BackCollar {
-  const away = turnWay(ground.up, tilt);
+  const away = rotateDirection(ground.up, tilt);
   const end = step(ground.neck, away, ground.backNeck);
   return backCollar(ground, line(ground.neck, end), away, width);
 }
@@ -56,11 +56,11 @@ export function overlaidBack(ground: FrontGround, width: number, stand: number):
   const forward = ahead.x * ground.up.x + ahead.y * ground.up.y;
   const aside2 = ahead.x * ahead.x + ahead.y * ahead.y - forward * forward;
   const meet = step(ground.rollTop, ground.up, -forward + Math.sqrt(Math.max(0, reach * reach - aside2)));
-  const from = wayTo(neck, mark);
-  const to = wayTo(ground.neck, meet);
+  const from = directionTo(neck, mark);
+  const to = directionTo(ground.neck, meet);
   const angle = Math.atan2(to.y, to.x) - Math.atan2(from.y, from.x);
   const place = (p: Point): Point => {
-    const turned = turnPoint(p, neck, angle);
+    const turned = rotatePoint(p, neck, angle);
     return { x: turned.x + ground.neck.x - neck.x, y: turned.y + ground.neck.y - neck.y };
   };
   const path = mapPath(neckline.path, place);
@@ -69,7 +69,7 @@ export function overlaidBack(ground: FrontGround, width: number, stand: number):
 
 function backCollar(ground: FrontGround, neck: Path, away: Point, width: number): BackCollar {
   const end = endOf(neck);
-  const outer = step(end, turnWay(away, -Math.PI / 2), width);
+  const outer = step(end, rotateDirection(away, -Math.PI / 2), width);
   const atShoulder = step(ground.neck, ground.outwards, width);
   return {
     neck,

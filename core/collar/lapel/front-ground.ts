@@ -1,5 +1,6 @@
 import type { BodiceHalf } from "../../block";
-import { along, endOf, type Point, startOf, step, turnWay, wayTo } from "../../geometry";
+import { along, directionTo, endOf, type Point, rotateDirection, startOf, step } from "../../geometry";
+import { INCH_MM } from "../../tape";
 import type { CollarChoiceOf } from "../collar-fields";
 import type { CollarBase } from "../collar-kind";
 
@@ -23,7 +24,6 @@ export type FrontGround = {
   readonly waist: number;
 };
 
-const INCH_MM = 25.4;
 /** Where no under-bust line was drafted it is taken to lie at two fifths from chest to waist. Our own estimate. */
 const UNDERBUST_SHARE = 0.4;
 
@@ -58,7 +58,7 @@ export function frontGround(
   const outAlongShoulder = along(front.shoulder.path, 0).direction;
   const rollTop = step(neck, outAlongShoulder, -ahead);
   const breakPoint = { x: startOf(front.centre).x - beyond, y: breakY };
-  const up = wayTo(breakPoint, rollTop);
+  const up = directionTo(breakPoint, rollTop);
   return {
     front,
     back,
@@ -69,7 +69,7 @@ export function frontGround(
     breakPoint,
     rollTop,
     up,
-    outwards: turnWay(up, -Math.PI / 2),
+    outwards: rotateDirection(up, -Math.PI / 2),
     chest: chestOf(base),
     waist: base.waist,
   };

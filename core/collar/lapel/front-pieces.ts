@@ -7,9 +7,9 @@ import {
   type Point,
   pathLength,
   reversePath,
+  rotateDirection,
   startOf,
   subpath,
-  turnWay,
 } from "../../geometry";
 import { bodicePiece, type Edge, edge, neckFacing, type Piece, uprightGrain } from "../../pattern";
 import type { FrontGround } from "./front-ground";
@@ -73,7 +73,7 @@ export function frontFacing(ground: Front, upper: readonly Edge[], edgeDown: Pat
   const share = (endOf(front.sideSeam).x - INSIDE_MM) / (endOf(front.sideSeam).x - endOf(edgeDown).x);
   const foot = along(hem, pathLength(hem) * share).point;
   const bend = { x: INSIDE_MM, y: Math.min(chest, foot.y - 1) };
-  const down = turnWay(ground.outAlongShoulder, Math.PI / 2);
+  const down = rotateDirection(ground.outAlongShoulder, Math.PI / 2);
   const edges = [
     ...upper,
     edge("shoulder", "Shoulder", shoulder),

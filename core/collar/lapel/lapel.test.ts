@@ -8,10 +8,10 @@ import {
   flatten,
   type Point,
   pathLength,
+  rotateDirection,
   startOf,
   step,
   svgPathData,
-  turnWay,
 } from "../../geometry";
 import { withCollar } from "../../testing/collars";
 import { sampleSpec } from "../../testing/sample";
@@ -155,7 +155,7 @@ describe("a curve between two directions", () => {
         const from = { x: 0, y: 0 };
         const leaving = { x: 1, y: 0 };
         const to = { x: radius * Math.sin(turn), y: radius * (1 - Math.cos(turn)) };
-        const arc = betweenDirections(from, leaving, to, turnWay(leaving, turn));
+        const arc = betweenDirections(from, leaving, to, rotateDirection(leaving, turn));
         const long = new svgPathProperties(svgPathData([arc])).getTotalLength();
         expect(Math.abs(long / (radius * turn) - 1)).toBeLessThan(1e-3);
       }),

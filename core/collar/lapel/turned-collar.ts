@@ -1,4 +1,4 @@
-import { type Path, pathLength, startOf, wayTo } from "../../geometry";
+import { directionTo, type Path, pathLength, startOf } from "../../geometry";
 import type { CollarChoiceOf } from "../collar-fields";
 import type { CollarBase, CollarHandle, JoinedNeck, NoCollar } from "../collar-kind";
 import { belowOf, joinedNeckline, lineBelowNeckline } from "../joined-neckline";
@@ -79,7 +79,7 @@ export function turnedHandles(
       name: "Width of the collar",
       at: centreBack.outer,
       value: fall,
-      gain: wayTo(centreBack.neck, centreBack.outer),
+      gain: directionTo(centreBack.neck, centreBack.outer),
     },
     ...(tilt === null
       ? []

@@ -1,19 +1,19 @@
 import {
   along,
+  directionTo,
   endOf,
   findRoot,
   flatten,
   insideCorner,
+  lerp,
   line,
   mapPath,
-  mix,
   opposite,
   type Path,
   pathLength,
   reversePath,
   startOf,
   step,
-  wayTo,
 } from "../../geometry";
 import { edge, notchOn, type Piece } from "../../pattern";
 import { LEAST_CLEARANCE_MM, UNDER_SMALLER_MM, USUAL_DROP_MM } from "../collar-figures";
@@ -137,7 +137,7 @@ function collarPiece(
     edge("outer", "Outer edge", reversePath(outerEdge)),
     edge("centreBack", "Centre back", fold),
   ];
-  const middle = mix(neck, outer, 0.5);
+  const middle = lerp(neck, outer, 0.5);
   return {
     id,
     name,
@@ -147,8 +147,8 @@ function collarPiece(
     folds: [fold],
     darts: [],
     grain: {
-      from: step(step(middle, opposite(back.away), GRAIN_IN_MM), wayTo(neck, outer), GRAIN_HALF_MM),
-      to: step(step(middle, opposite(back.away), GRAIN_IN_MM), wayTo(neck, outer), -GRAIN_HALF_MM),
+      from: step(step(middle, opposite(back.away), GRAIN_IN_MM), directionTo(neck, outer), GRAIN_HALF_MM),
+      to: step(step(middle, opposite(back.away), GRAIN_IN_MM), directionTo(neck, outer), -GRAIN_HALF_MM),
     },
     notches: [notchOn("shoulder", back.neck, 0, -1), notchOn("centreBack", back.neck, pathLength(back.neck), -1)],
   };
@@ -206,7 +206,7 @@ function lapelHandles(
       name: "Notch",
       at: front.notch,
       value: notchLapel,
-      gain: wayTo(front.lapelTip, front.gorgeStart),
+      gain: directionTo(front.lapelTip, front.gorgeStart),
     },
   ];
 }

@@ -2,18 +2,18 @@ import {
   along,
   betweenDirections,
   type Cubic,
+  directionTo,
   distance,
   findRoot,
+  lerp,
   line,
-  mix,
   opposite,
   type Path,
   type Point,
+  rotateDirection,
   startOf,
   step,
   subpath,
-  turnWay,
-  wayTo,
 } from "../../geometry";
 import type { Piece } from "../../pattern";
 import type { BackCollar } from "../lapel/back-collar";
@@ -76,9 +76,9 @@ export function notchedFront(ground: FrontGround, of: NotchFigures): NotchedFron
   const gorgeAt = of.gorgeStart ?? usualGorgeStart(ground);
   const gorgeStart = along(front.neckline.path, gorgeAt).point;
   const lapelTip = { x: breakPoint.x - of.lapelOut, y: startOf(front.centre).y + of.gorgeDrop };
-  const inwards = wayTo(lapelTip, gorgeStart);
+  const inwards = directionTo(lapelTip, gorgeStart);
   const notch = step(lapelTip, inwards, of.notchLapel);
-  const collarEdge = turnWay(opposite(inwards), (of.notchAngle * Math.PI) / 180);
+  const collarEdge = rotateDirection(opposite(inwards), (of.notchAngle * Math.PI) / 180);
   return {
     gorgeAt,
     gorgeStart,
@@ -93,9 +93,9 @@ export function notchedFront(ground: FrontGround, of: NotchFigures): NotchedFron
 
 /** A line bowed out by so much at its middle, to the right of its direction turned back: away from the front. */
 function rounded(from: Point, to: Point, out: number): Cubic {
-  const away = turnWay(wayTo(from, to), Math.PI / 2);
+  const away = rotateDirection(directionTo(from, to), Math.PI / 2);
   // A cubic whose handles are moved out reaches three quarters of that in its middle.
-  const handle = (share: number) => step(mix(from, to, share), away, (out * 4) / 3);
+  const handle = (share: number) => step(lerp(from, to, share), away, (out * 4) / 3);
   return [from, handle(1 / 3), handle(2 / 3), to];
 }
 

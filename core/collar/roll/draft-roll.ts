@@ -1,6 +1,7 @@
 import {
   along,
   betweenDirections,
+  directionTo,
   distance,
   findRoot,
   flatten,
@@ -12,7 +13,6 @@ import {
   reversePath,
   startOf,
   step,
-  wayTo,
 } from "../../geometry";
 import { type Edge, edge } from "../../pattern";
 import { LEAST_CLEARANCE_MM } from "../collar-figures";
@@ -115,8 +115,8 @@ function widestPlace(ground: FrontGround, width: number): { readonly crease: Poi
 function rollEdge(ground: FrontGround, back: BackCollar, width: number): Path {
   const down = opposite(ground.up);
   const { edge: widest } = widestPlace(ground, width);
-  const chord = wayTo(widest, ground.breakPoint);
-  const arriving = wayTo({ x: 0, y: 0 }, { x: chord.x, y: chord.y + 1 });
+  const chord = directionTo(widest, ground.breakPoint);
+  const arriving = directionTo({ x: 0, y: 0 }, { x: chord.x, y: chord.y + 1 });
   return [
     back.outer,
     betweenDirections(back.atShoulder, down, widest, down),

@@ -8,10 +8,10 @@ import {
   type Point,
   pathLength,
   reversePath,
+  rotateDirection,
   startOf,
   step,
   subpath,
-  turnWay,
 } from "../../geometry";
 import { edge, notchOn, type Piece } from "../../pattern";
 import { UNDER_SMALLER_MM } from "../collar-figures";
@@ -36,7 +36,7 @@ export type Bent = LetOutFound & { readonly fall: Fall; readonly lineBelow: Path
 /** The front of the lower edge, and the collar point: so far forward of square, at the end of a front edge of its length. */
 export function pointOf({ shape, point, spread }: Fall): { readonly foot: Point; readonly tip: Point } {
   const { at: foot, along: forward } = frontAt(shape, 0);
-  const up = turnWay(forward, -Math.PI / 2);
+  const up = rotateDirection(forward, -Math.PI / 2);
   return { foot, tip: step(step(foot, up, Math.sqrt(point * point - spread * spread)), forward, spread) };
 }
 

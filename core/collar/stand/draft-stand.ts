@@ -3,8 +3,8 @@ import {
   type Cubic,
   distance,
   endOf,
+  lerp,
   line,
-  mix,
   type Path,
   pathLength,
   reversePath,
@@ -136,8 +136,8 @@ function frontEdges(shape: BandShape, upper: Path, height: number, radius: numbe
   const foot = frontAt(shape, 0).at;
   if (radius <= 0) return [edge("front", "Front end", line(corner, foot))];
   const from = endOf(subpath(upper, 0, pathLength(upper) - radius));
-  const to = mix(corner, foot, radius / height);
-  const round: Cubic = [from, mix(from, corner, QUARTER_HANDLE), mix(to, corner, QUARTER_HANDLE), to];
+  const to = lerp(corner, foot, radius / height);
+  const round: Cubic = [from, lerp(from, corner, QUARTER_HANDLE), lerp(to, corner, QUARTER_HANDLE), to];
   const down = distance(to, foot) > 1e-6 ? line(to, foot) : [];
   return [edge("front", "Front end", [round, ...down])];
 }

@@ -5,14 +5,14 @@ import {
   distance,
   endOf,
   flatten,
+  lerp,
   line,
   lineCubic,
-  mix,
   type Path,
   type Point,
   pathLength,
+  rotatePoint,
   startOf,
-  turnPoint,
 } from "../../geometry";
 
 /** How the sleeve grows out of a half bodice. Millimetres and radians. */
@@ -59,7 +59,7 @@ export function drawHalf(half: BodiceHalf, choices: HalfChoices): KimonoHalf {
   const neckPoint = startOf(half.shoulder.path);
   const tip = endOf(half.shoulder.path);
   const shoulder = unit(neckPoint, tip);
-  const direction = turnPoint(shoulder, { x: 0, y: 0 }, choices.fall);
+  const direction = rotatePoint(shoulder, { x: 0, y: 0 }, choices.fall);
   const overArmEnd = at(tip, direction, choices.sleeveLength);
   const down = { x: -direction.y, y: direction.x };
   const underarmEnd = at(overArmEnd, down, choices.halfHem);
@@ -92,7 +92,7 @@ function overArmOf(shoulder: Path, direction: Point, end: Point, { fall, sleeveL
   const bend = Math.min(BEND_MM, pathLength(shoulder) / 2, sleeveLength / 2);
   const from = at(tip, before, -bend);
   const to = at(tip, direction, bend);
-  const round: Cubic = [from, mix(from, tip, 2 / 3), mix(to, tip, 2 / 3), to];
+  const round: Cubic = [from, lerp(from, tip, 2 / 3), lerp(to, tip, 2 / 3), to];
   return [lineCubic(startOf(shoulder), from), round, lineCubic(to, end)];
 }
 
@@ -103,9 +103,9 @@ function underarmOf(
   foot: Point,
   run: number,
 ): { readonly curve: Path; readonly path: Path } {
-  const begin = mix(corner, from, Math.min(1, run / distance(corner, from)));
-  const end = mix(corner, foot, Math.min(0.9, run / distance(corner, foot)));
-  const curve: Path = [[begin, mix(begin, corner, 0.6), mix(end, corner, 0.6), end]];
+  const begin = lerp(corner, from, Math.min(1, run / distance(corner, from)));
+  const end = lerp(corner, foot, Math.min(0.9, run / distance(corner, foot)));
+  const curve: Path = [[begin, lerp(begin, corner, 0.6), lerp(end, corner, 0.6), end]];
   const straight = distance(from, begin) > 1e-6 ? line(from, begin) : [];
   return { curve, path: [...straight, ...curve, ...line(end, foot)] };
 }

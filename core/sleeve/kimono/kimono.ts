@@ -1,5 +1,5 @@
 import { phrase } from "../../draft";
-import { endOf, mapPath, mix, pathLength } from "../../geometry";
+import { endOf, lerp, mapPath, pathLength } from "../../geometry";
 import { type BodiceBase, type BodiceSleeve, bodiceStyle, NECK_OF_BODICE, type StyleSeam } from "../bodice-style";
 import type { StyleHandle } from "../style";
 import { KIMONO_FIELDS } from "./fields";
@@ -123,7 +123,7 @@ function handlesOf(draft: KimonoDraft): readonly StyleHandle[] {
     },
     {
       name: "Front hem of the sleeve",
-      at: place(mix(front.overArmEnd, front.underarmEnd, 0.5)),
+      at: place(lerp(front.overArmEnd, front.underarmEnd, 0.5)),
       field: "drop",
       gain: { x: 0, y: 1 },
     },

@@ -4,9 +4,9 @@ import {
   endOf,
   evenCurve,
   lengthAtHeight,
+  lerp,
   mapPath,
   mirrored,
-  mix,
   type Path,
   type Point,
   pathLength,
@@ -137,7 +137,7 @@ function cutAcross(raglan: RaglanDraft, { drop, elasticWidth, spread }: OffShoul
       ...raglan.misplaced,
       ...(Math.abs(level - drop) < 1e-6 ? [] : [{ field: "drop", asked: drop, ...room, drawn: level }]),
     ],
-    topLevel: mix(front, back, 0.5).y,
+    topLevel: lerp(front, back, 0.5).y,
   };
 }
 
@@ -163,7 +163,7 @@ function asLongAs(wanted: number, seam: Path): Path {
   if (!last || Math.abs(pathLength(seam) - wanted) <= LENGTH_TOLERANCE_MM) return seam;
   const before = seam.slice(0, -1);
   const factor = (wanted - pathLength(before)) / pathLength([last]);
-  return [...before, ...mapPath([last], (p) => mix(last[0], p, factor))];
+  return [...before, ...mapPath([last], (p) => lerp(last[0], p, factor))];
 }
 
 /** Slashed down the middle, the halves of the sleeve move apart, each by half. */

@@ -1,6 +1,6 @@
 import { SIDES, type Side } from "../../block";
 import { phrase } from "../../draft";
-import { distance, endOf, line, mapPath, mix, type Path, pathLength, reversePath, startOf } from "../../geometry";
+import { distance, endOf, lerp, line, mapPath, type Path, pathLength, reversePath, startOf } from "../../geometry";
 import { bodicePiece, edge, hemEdges, MIRRORED_PAIR, type Piece, placePiece, uprightGrain } from "../../pattern";
 import { type BodiceBase, type BodiceSleeve, bodiceStyle, type StyleSeam, type TopEdge } from "../bodice-style";
 import { elasticRound } from "../finish";
@@ -200,7 +200,7 @@ function handlesOf(draft: OffShoulderDraft) {
   const hem = hemOf(draft);
   return [
     { name: "Front upper edge", at: place(body.front.top), field: "drop", gain: { x: 0, y: 1 } },
-    { name: "Middle of the hem", at: mix(startOf(hem), endOf(hem), 0.5), field: "fall", gain: { x: 0, y: 1 } },
+    { name: "Middle of the hem", at: lerp(startOf(hem), endOf(hem), 0.5), field: "fall", gain: { x: 0, y: 1 } },
     { name: "Front end of the hem", at: startOf(hem), field: "spread", gain: { x: 2, y: 0 } },
   ];
 }

@@ -3,8 +3,8 @@ import {
   type Cubic,
   distance,
   findRoot,
+  lerp,
   mirrored,
-  mix,
   type Path,
   type Point,
   pathLength,
@@ -110,7 +110,7 @@ function legOf({ shoulder, tip }: LaidPart, apex: Point, foot: Point): Path {
   const round: Cubic = [
     tip,
     { x: tip.x + direction.x * run, y: tip.y + direction.y * run },
-    mix(apex, foot, -reach / distance(apex, foot)),
+    lerp(apex, foot, -reach / distance(apex, foot)),
     apex,
   ];
   return [...shoulder, round];

@@ -2,10 +2,10 @@ import { SIDES, type Side } from "../../block";
 import {
   boxOf,
   endOf,
+  lerp,
   line,
   mapPath,
   mirrored,
-  mix,
   type Path,
   type Point,
   reversePath,
@@ -51,7 +51,7 @@ export function asBack(path: Path): Path {
 
 /** The middle of the hem, where the line over the arm comes down. */
 export function footOf({ sleeve }: RaglanDraft): Point {
-  return mix(sleeve.outline.frontHem, sleeve.outline.backHem, 0.5);
+  return lerp(sleeve.outline.frontHem, sleeve.outline.backHem, 0.5);
 }
 
 export function sleevePiecesOf(draft: RaglanDraft, isTwoPiece: boolean, turnUp: number): readonly Piece[] {

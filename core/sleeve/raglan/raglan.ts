@@ -1,5 +1,5 @@
 import type { Point } from "../../geometry";
-import { along, mix, pathLength, startOf } from "../../geometry";
+import { along, lerp, pathLength, startOf } from "../../geometry";
 import { type Balance, type BodiceBase, type BodiceSleeve, bodiceStyle } from "../bodice-style";
 import { hemWidthOf } from "../set-in";
 import type { StyleHandle } from "../style";
@@ -81,7 +81,7 @@ function handlesOf(draft: RaglanDraft): readonly StyleHandle[] {
   const { overArm, front } = draft;
   const place = besideSleeve(draft).front;
   const middle = along(front.line, pathLength(front.line) / 2).point;
-  const chord = mix(startOf(front.line), front.meeting, 0.5);
+  const chord = lerp(startOf(front.line), front.meeting, 0.5);
   const out = unitOf(place(chord), place(middle));
   const downNeck = unitOf(place(front.neckPoint), place(along(front.bodyNeckline, 10).point));
   return [

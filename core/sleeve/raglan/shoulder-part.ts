@@ -11,10 +11,10 @@ import {
   type Point,
   pathLength,
   reversePath,
+  rotatePoint,
   type Solution,
   startOf,
   subpath,
-  turnPoint,
 } from "../../geometry";
 import type { RaglanCut } from "./raglan-cut";
 
@@ -57,7 +57,7 @@ export function layShoulderPart(cut: RaglanCut, cap: Path, tipX: number): LaidPa
   const laidTip = tipOn(meeting, reach, { x: tipX, y: startOf(cap).y });
   const angle = angleOf(meeting, laidTip) - angleOf(from, tip);
   const place = (p: Point): Point => {
-    const q = turnPoint(mirrored(p), from, angle);
+    const q = rotatePoint(mirrored(p), from, angle);
     return { x: q.x - from.x + meeting.x, y: q.y - from.y + meeting.y };
   };
   const { path: edge, solution } = edgeIntoCap(mapPath(cut.line, place), meeting, direction);

@@ -1,17 +1,17 @@
 import { length, phrase } from "../../draft";
 import { findRoot } from "../../geometry";
+import { INCH_MM } from "../../tape";
 import { type CapFrame, type CapTask, shapesOf, wantedSeams } from "./cap-frame";
 import { halfCapLength } from "./cap-shape";
 import { ruleFrame } from "./rule-frame";
 
-const IN = 25.4;
 /** Caps of 4 to 5 in whatever the size (common practice, no source). */
-const SHALLOWEST_MM = 4 * IN;
-const SHALLOW_MOST_MM = 5 * IN;
+const SHALLOWEST_MM = 4 * INCH_MM;
+const SHALLOW_MOST_MM = 5 * INCH_MM;
 /** 6 in on a loose shirt-dress sleeve (common practice, no source). */
-const CHOSEN_HEIGHT_MM = 6 * IN;
+const CHOSEN_HEIGHT_MM = 6 * INCH_MM;
 /** A dropped cap is 0 to 2 in high (common practice, no source); its middle stands first. */
-const DROPPED_HEIGHT_MM = IN;
+const DROPPED_HEIGHT_MM = INCH_MM;
 const TOLERANCE_MM = 1e-6;
 
 /**
@@ -84,7 +84,7 @@ export function dropped(task: CapTask): CapFrame {
         value: task.chosenHeight ?? DROPPED_HEIGHT_MM,
         formula:
           task.chosenHeight === null
-            ? phrase`${length(DROPPED_HEIGHT_MM)}: none to ${length(2 * IN)} is usual`
+            ? phrase`${length(DROPPED_HEIGHT_MM)}: none to ${length(2 * INCH_MM)} is usual`
             : phrase`as chosen`,
       },
       width: { kind: "armhole", front, back, usual: "flat", laid: phrase`the armhole` },

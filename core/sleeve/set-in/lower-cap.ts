@@ -1,6 +1,6 @@
 import { type Block, type BodiceHalf, lengthToLevel, sewnArmhole } from "../../block";
 import { at } from "../../data";
-import { cubicPoint, distance, endOf, leastAt, mix, type Path, type Point } from "../../geometry";
+import { cubicPoint, distance, endOf, leastAt, lerp, type Path, type Point } from "../../geometry";
 import { CAP_SHAPES, followingShape, halfCap } from "./cap-shape";
 import { halfWidthFor } from "./fit";
 import { NOTCH_LEVEL_SHARE_OF_DEPTH } from "./notches";
@@ -82,7 +82,7 @@ function fromUnderarm(down: Path, distances: readonly number[], chords: number):
       const to = cubicPoint(at(down, cubic), 1 - i / chords);
       const after = before + Math.sqrt((to.x - from.x) ** 2 + (to.y - from.y) ** 2);
       for (let next = distances[places.length]; next !== undefined && next <= after; next = distances[places.length]) {
-        const place = mix(from, to, (next - before) / (after - before));
+        const place = lerp(from, to, (next - before) / (after - before));
         places.push({ x: Math.abs(place.x - underarm.x), y: underarm.y - place.y });
       }
       from = to;

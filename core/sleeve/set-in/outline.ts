@@ -5,18 +5,18 @@ import {
   distance,
   endOf,
   lengthAtHeight,
+  lerp,
   line,
   mapCubic,
   mapPath,
   mirrored,
-  mix,
   type Path,
   type Point,
   pathLength,
   reversePath,
+  rotatePath,
+  rotatePoint,
   subpath,
-  turnPath,
-  turnPoint,
 } from "../../geometry";
 import type { CapFrame } from "./cap-frame";
 import { type CapShapes, halfCap } from "./cap-shape";
@@ -145,8 +145,8 @@ function swung(
   before: BelowCap,
 ): BelowCap {
   const { front: pivot, back: upper } = elbow;
-  const turned = (path: Path) => turnPath(path, pivot, -swing);
-  const turnedPoint = (p: Point) => turnPoint(p, pivot, -swing);
+  const turned = (path: Path) => rotatePath(path, pivot, -swing);
+  const turnedPoint = (p: Point) => rotatePoint(p, pivot, -swing);
   // A seam that bends is one curve down to the elbow and another below it.
   const above = (path: Path) => path.slice(0, 1);
   const below = turned(hinged.underarmBack.slice(1));
@@ -167,8 +167,8 @@ const DART_LENGTH_SHARE = 0.25;
 
 /** The dart's point, half way between its legs, and its tip, where the lower seam runs on when the dart is folded down. */
 function dartPoint(upper: Point, lower: Point, pivot: Point, below: Path) {
-  const middle = mix(upper, lower, 0.5);
-  const apex = mix(middle, pivot, DART_LENGTH_SHARE);
+  const middle = lerp(upper, lower, 0.5);
+  const apex = lerp(middle, pivot, DART_LENGTH_SHARE);
   const { direction } = along(below, 0);
   const leg = { x: apex.x - lower.x, y: apex.y - lower.y };
   const twice = (2 * (direction.x * leg.x + direction.y * leg.y)) / (leg.x * leg.x + leg.y * leg.y);
