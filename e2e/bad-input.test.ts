@@ -1,4 +1,4 @@
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { type Browser, complaints, openBrowser } from "./browser";
 import { type Person, person } from "./person";
 import { type RunningApp, startApp } from "./running-app";
@@ -8,7 +8,7 @@ let browser: Browser;
 let he: Person;
 
 beforeAll(async () => {
-  app = await startApp();
+  app = await startApp(inject("preparedDatabase"));
   browser = await openBrowser();
   he = person(browser, app.url);
   await he.open("/");

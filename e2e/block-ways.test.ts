@@ -4,7 +4,7 @@ import { draftGarment } from "@core/garment/index";
 import { specOf } from "@core/testing/sample";
 import { writeBlockDxf } from "@exporting/index";
 import { By, Key, until } from "selenium-webdriver";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { darkShare, point, type Truth, takePicture } from "./at-the-photograph";
 import { type Browser, complaints, openBrowser } from "./browser";
 import { type Person, person } from "./person";
@@ -16,7 +16,7 @@ let me: Person;
 let garment: string;
 
 beforeAll(async () => {
-  app = await startApp();
+  app = await startApp(inject("preparedDatabase"));
   browser = await openBrowser();
   me = person(browser, app.url);
   await me.open("/");

@@ -1,5 +1,5 @@
 import { By, Key } from "selenium-webdriver";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { type Browser, complaints, openBrowser } from "./browser";
 import { type Person, person } from "./person";
 import { type RunningApp, startApp } from "./running-app";
@@ -9,7 +9,7 @@ let browser: Browser;
 let she: Person;
 
 beforeAll(async () => {
-  app = await startApp();
+  app = await startApp(inject("preparedDatabase"));
   browser = await openBrowser();
   she = person(browser, app.url);
 });

@@ -1,7 +1,7 @@
 import { readFileSync } from "node:fs";
 import { createRequire } from "node:module";
 import { By } from "selenium-webdriver";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { type Browser, complaints, openBrowser, setSize } from "./browser";
 import { type Person, person } from "./person";
 import { type RunningApp, startApp } from "./running-app";
@@ -16,7 +16,7 @@ let drafted = "";
 const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
 
 beforeAll(async () => {
-  app = await startApp();
+  app = await startApp(inject("preparedDatabase"));
   browser = await openBrowser();
   he = person(browser, app.url);
   // Colours that are still changing over when they are looked at are no colours of the page.

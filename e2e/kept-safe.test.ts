@@ -1,6 +1,6 @@
 import { request } from "node:http";
 import { By } from "selenium-webdriver";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { UNREADABLE_SUMMARY } from "../core/garment";
 import { connect } from "../database/client";
 import { listClients } from "../database/queries/clients";
@@ -18,7 +18,7 @@ let broken: string;
 const FILE = { format: "gamine-garment/1", unit: "mm", name: "Left in the attic", body: { bust: "wide" } };
 
 beforeAll(async () => {
-  app = await startApp();
+  app = await startApp(inject("preparedDatabase"));
   const { database, close } = connect(app.databaseUrl);
   const studio = await firstStudio(database);
   const [client] = (await listClients(database, studio?.id ?? "", 0)).rows;

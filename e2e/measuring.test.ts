@@ -1,7 +1,7 @@
 import { writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { By, Key } from "selenium-webdriver";
-import { afterAll, beforeAll, describe, expect, it } from "vitest";
+import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { type Browser, complaints, openBrowser } from "./browser";
 import { type Person, person } from "./person";
 import { type RunningApp, startApp } from "./running-app";
@@ -11,7 +11,8 @@ let browser: Browser;
 let me: Person;
 
 beforeAll(async () => {
-  app = await startApp();
+  // A tape may be pressed at one process of the server and listened to at another.
+  app = await startApp(inject("preparedDatabase"), 2);
   browser = await openBrowser();
   me = person(browser, app.url);
 });

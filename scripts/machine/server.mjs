@@ -3,8 +3,27 @@ import { run, startChild } from "./run.mjs";
 
 const READY_WITHIN_MS = 60_000;
 
-/** Migrates the database, serves the built app on loopback, and returns once it answers. */
-export async function serve({ root, databaseUrl, port, processes = undefined, quiet = false, onStarted = () => {} }) {
+/** Brings the database up to date, and fills an empty one with the demo. */
+export function prepare({ root, databaseUrl, quiet = false }) {
+  const env = { ...process.env, DATABASE_URL: databaseUrl };
+  run(process.execPath, ["--import", "tsx", "database/prepare.ts"], { cwd: root, env, quiet });
+}
+
+/**
+ * @param {{ root: string, databaseUrl: string, port: number, processes?: number, isPrepared?: boolean, quiet?: boolean,
+ *   onStarted?: (pid: number | undefined) => void }} how
+ *
+ * Prepares the database, unless it is so already, serves the built app on loopback, and returns once it answers.
+ */
+export async function serve({
+  root,
+  databaseUrl,
+  port,
+  processes = undefined,
+  isPrepared = false,
+  quiet = false,
+  onStarted = () => {},
+}) {
   const env = {
     ...process.env,
     DATABASE_URL: databaseUrl,
@@ -13,7 +32,7 @@ export async function serve({ root, databaseUrl, port, processes = undefined, qu
     NODE_ENV: "production",
     ...(processes && { GAMINE_PROCESSES: String(processes) }),
   };
-  run(process.execPath, ["--import", "tsx", "database/prepare.ts"], { cwd: root, env, quiet });
+  if (!isPrepared) prepare({ root, databaseUrl, quiet });
   const server = startChild(process.execPath, [join(root, "scripts", "machine", "app-server.mjs")], {
     cwd: root,
     env,
