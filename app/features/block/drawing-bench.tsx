@@ -50,11 +50,18 @@ export function DrawingBench() {
               aria-label="Drawing"
               onChange={(event) => void drawing.open(event.currentTarget.files?.[0])}
             />
-            {drawing.isReading && (
+            {drawing.reading && (
               <Flex gap="3" align="center">
-                <Text role="status" color="inkSoft">
-                  The drawing is being read …
-                </Text>
+                <Box flex="1">
+                  <Text role="status" color="inkSoft">
+                    {`Step ${drawing.reading.step} of ${drawing.reading.of}: ${drawing.reading.says} …`}
+                  </Text>
+                  <progress
+                    value={drawing.reading.step - 1}
+                    max={drawing.reading.of}
+                    aria-label="The drawing is read"
+                  />
+                </Box>
                 <Button size="sm" variant="outline" borderColor="ruleStrong" color="ink" onClick={drawing.giveUp}>
                   Give up
                 </Button>

@@ -1,8 +1,9 @@
 import type { openDrawing } from "@app/workers/open-drawing";
+import { READING_STEPS } from "@app/workers/reading-steps";
 import { eachOf, namesOf } from "@core/data/index";
 import type { Path } from "@core/geometry/index";
 import type { DrawingProblem, DrawingUnit, DrawnEdge } from "@importing/index";
-import { wrap } from "comlink";
+import { proxy, wrap } from "comlink";
 import { useCallback, useEffect, useRef, useState } from "react";
 import type { PickedRole, Picks } from "./use-pick";
 
@@ -12,7 +13,8 @@ type State = {
   readonly edges: readonly DrawnEdge[];
   readonly notes: readonly string[];
   readonly problem: DrawingProblem | null;
-  readonly isReading: boolean;
+  /** What is being done with the file; null when nothing is. */
+  readonly reading: { readonly step: number; readonly of: number; readonly says: string } | null;
   readonly picks: Picks;
   readonly guessed: ReadonlySet<PickedRole>;
   readonly join: ((edges: readonly DrawnEdge[]) => Path | null) | null;
@@ -24,7 +26,7 @@ const EMPTY: State = {
   edges: [],
   notes: [],
   problem: null,
-  isReading: false,
+  reading: null,
   picks: {},
   guessed: new Set(),
   join: null,
@@ -48,10 +50,15 @@ export function useDrawing() {
       stop();
       const worker = new Worker(new URL("../../workers/open-drawing.worker.ts", import.meta.url), { type: "module" });
       reading.current = worker;
-      setState({ ...EMPTY, text, assumed, isReading: true });
+      const onStep = (step: number) => {
+        if (reading.current !== worker) return;
+        const says = READING_STEPS[step] ?? "";
+        setState({ ...EMPTY, text, assumed, reading: { step: step + 1, of: READING_STEPS.length, says } });
+      };
+      onStep(0);
       const [{ joinEdges }, opened] = await Promise.all([
         import("@importing/index"),
-        wrap<typeof openDrawing>(worker)(text, assumed),
+        wrap<typeof openDrawing>(worker)(text, assumed, proxy(onStep)),
       ]);
       if (reading.current !== worker) return;
       stop();
