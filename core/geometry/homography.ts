@@ -19,20 +19,8 @@ export function homographyBetween(from: Corners, to: Corners): Homography | null
     ];
   });
   const solved = solveLinear(rows);
-  if (!solved) return null;
-  const [a, b, c, d, e, f, g, h] = solved;
-  return [a, b, c, d, e, f, g, h].every((one) => one !== undefined)
-    ? [
-        at(solved, 0),
-        at(solved, 1),
-        at(solved, 2),
-        at(solved, 3),
-        at(solved, 4),
-        at(solved, 5),
-        at(solved, 6),
-        at(solved, 7),
-      ]
-    : null;
+  const row = (i: number) => at(solved ?? [], i);
+  return solved && [row(0), row(1), row(2), row(3), row(4), row(5), row(6), row(7)];
 }
 
 /** Where the perspective puts a point. */

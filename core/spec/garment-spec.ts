@@ -1,5 +1,5 @@
 import { isRecord } from "../data";
-import type { ChangeOf, ChangesOf, GroupField, RecordOf } from "./field";
+import type { ChangesOf, RecordOf } from "./field";
 import type { GARMENT_FIELDS } from "./garment-fields";
 
 type GarmentFields = typeof GARMENT_FIELDS;
@@ -12,7 +12,6 @@ export type GarmentSpec = RecordOf<GarmentFields>;
 
 /** What a remedy, a handle or a box sets in a garment: only the fields it names, lengths in millimetres. */
 export type SpecChange = ChangesOf<GarmentFields>;
-export type SleeveChange = ChangeOf<GroupField<GarmentFields["sleeve"]["fields"]>>;
 
 export type BlockSpec = GarmentSpec["block"];
 export type BlockSource = BlockSpec["source"];
