@@ -110,14 +110,15 @@ export function person({ driver, downloads }: Browser, base: string) {
         .perform();
     },
     pageText: async () => (await find("main")).getText(),
-    /** The downloaded file, once it is whole. */
-    downloaded: async (ending: string): Promise<Buffer> => {
-      const name = await until_(
-        `a ${ending} is downloaded`,
-        async () => existsSync(downloads) && readdirSync(downloads).find((file) => file.endsWith(ending)),
-      );
-      return readFileSync(join(downloads, name));
-    },
+    /** The downloaded file, once it is whole: the browser keeps its name with an empty file while it writes beside it. */
+    downloaded: (ending: string): Promise<Buffer> =>
+      until_(`a ${ending} is downloaded`, async () => {
+        const files = existsSync(downloads) ? readdirSync(downloads) : [];
+        const name = files.find((file) => file.endsWith(ending));
+        if (name === undefined || files.some((file) => file.endsWith(".crdownload"))) return false;
+        const bytes = readFileSync(join(downloads, name));
+        return bytes.length > 0 && bytes;
+      }),
   };
 
   async function hydrated() {

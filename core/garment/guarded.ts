@@ -7,13 +7,19 @@ export type Guarded<T> = { readonly value: T; readonly findings: readonly Findin
 
 /**
  * The work of one station, kept from failing the whole garment: what it throws, and any number of its result that is not finite,
- * becomes a finding of that station, and `instead` is taken for its result. Nothing in the program relies on it: a case that it
+ * becomes a finding of that station, and `instead` is taken for its result. `shown` picks what of it is looked through, where that is
+ * not all: looking through everything that only led there took a tenth of a draft. Nothing in the program relies on it: a case that it
  * catches is one that a judge ought to name.
  */
-export function guarded<T>(station: Station, work: () => T, instead: T): Guarded<T> {
+export function guarded<T>(
+  station: Station,
+  work: () => T,
+  instead: T,
+  shown: (value: T) => unknown = (value) => value,
+): Guarded<T> {
   try {
     const value = work();
-    const at = pathOfNotFinite(value);
+    const at = pathOfNotFinite(shown(value));
     return at === null
       ? { value, findings: [] }
       : { value: instead, findings: [unforeseen(station, `the figure at ${at} came out as no number`)] };

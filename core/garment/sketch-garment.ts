@@ -63,6 +63,7 @@ export function sketchGarment(spec: GarmentSpec): Garment {
     "block",
     () => buildBlock(resolved.block, resolved.defaults),
     NO_BLOCK,
+    ({ block, figures }) => [figures, block?.back, block?.front],
   );
   const { block } = built;
   const { value: settled, findings: ofSleeve } = guarded(
@@ -72,6 +73,7 @@ export function sketchGarment(spec: GarmentSpec): Garment {
         ? draftSettledSleeve(spec, resolved, resolved.sleeve, block, enlargeArmhole(resolved.block, block))
         : NO_SLEEVE,
     NO_SLEEVE,
+    ({ outcome }) => shownOf(outcome.drafted),
   );
   const { outcome: sleeve, retaken } = settled;
   const { drafted } = sleeve;
@@ -79,6 +81,7 @@ export function sketchGarment(spec: GarmentSpec): Garment {
     "collar",
     () => (block ? draftSettledCollar(spec, resolved, neckLeftBy(drafted, block)) : NO_COLLAR),
     NO_COLLAR,
+    ({ outcome }) => shownOf(outcome.drafted),
   );
   const { outcome: collar } = settledCollar;
   const defaults = withRetaken(resolved.defaults, [...retaken, ...settledCollar.retaken]);
@@ -141,6 +144,11 @@ export function sketchGarment(spec: GarmentSpec): Garment {
     ],
     solvers,
   };
+}
+
+/** What is on the sheet, on the card, on the walk and on paper. */
+function shownOf(part: DraftedSleeve | DraftedCollar | null): unknown {
+  return part && [part.draft.figures, part.draft.points, part.draft.lines, part.pieces, part.seams];
 }
 
 /** The neck that a collar is fitted to: as the sleeve leaves it. */

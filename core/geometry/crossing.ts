@@ -62,8 +62,9 @@ function firstCrossing(
   isPassedOver: IsPassedOver,
 ): readonly [number, number] | null {
   const runs = runsOf(b);
-  for (const run of runsOf(a)) {
+  for (const run of a === b ? runs : runsOf(a)) {
     for (const other of runs) {
+      if (run === other || (a === b && other.from < run.from)) continue;
       const found = overlap(run.box, other.box) ? crossingInRuns(a, run, b, other, isPassedOver) : null;
       if (found) return found;
     }
@@ -71,18 +72,34 @@ function firstCrossing(
   return null;
 }
 
-/** Neighbouring chords in one box: runs that lie apart are passed over whole. */
+/** Neighbouring chords in one box that go one way, across or down: runs that lie apart are passed over whole, and none crosses itself. */
 type Run = { readonly from: number; readonly to: number; readonly box: Box };
 
-const CHORDS_A_RUN = 16;
+const CHORDS_A_RUN = 24;
 
 function runsOf(points: readonly Point[]): readonly Run[] {
-  const count = Math.ceil((points.length - 1) / CHORDS_A_RUN);
-  return Array.from({ length: count }, (_, k) => {
-    const from = k * CHORDS_A_RUN;
-    const to = Math.min(points.length - 1, from + CHORDS_A_RUN);
-    return { from, to, box: boxOfPoints(points, from, to) };
-  });
+  const runs: Run[] = [];
+  for (let from = 0; from < points.length - 1; ) {
+    const to = endOfRun(points, from);
+    runs.push({ from, to, box: boxOfPoints(points, from, to) });
+    from = to;
+  }
+  return runs;
+}
+
+/** As far as the points go one way, across or down, and no further than CHORDS_A_RUN: such a run never crosses itself. */
+function endOfRun(points: readonly Point[], from: number): number {
+  const most = Math.min(points.length - 1, from + CHORDS_A_RUN);
+  let [goesRight, goesLeft, goesDown, goesUp] = [true, true, true, true];
+  for (let to = from + 1; to <= most; to++) {
+    const [p, q] = [at(points, to - 1), at(points, to)];
+    goesRight &&= q.x > p.x;
+    goesLeft &&= q.x < p.x;
+    goesDown &&= q.y > p.y;
+    goesUp &&= q.y < p.y;
+    if (!(goesRight || goesLeft || goesDown || goesUp)) return Math.max(from + 1, to - 1);
+  }
+  return most;
 }
 
 function crossingInRuns(

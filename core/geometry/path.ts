@@ -96,9 +96,18 @@ function cubicAt(path: Path, index: number): Cubic {
 /** The smallest upright box that holds the path's control points (so at least the path). */
 export type Box = { readonly left: number; readonly top: number; readonly right: number; readonly bottom: number };
 
+/** The box round the paths' points and handles: it holds the curves, and may be larger. Infinite and inside out for no point. */
 export function boxOf(paths: readonly Path[]): Box {
-  const points = paths.flat(2);
-  const xs = points.map((p) => p.x);
-  const ys = points.map((p) => p.y);
-  return { left: Math.min(...xs), top: Math.min(...ys), right: Math.max(...xs), bottom: Math.max(...ys) };
+  let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
+  for (const path of paths) {
+    for (const cubic of path) {
+      for (const { x, y } of cubic) {
+        left = Math.min(left, x);
+        top = Math.min(top, y);
+        right = Math.max(right, x);
+        bottom = Math.max(bottom, y);
+      }
+    }
+  }
+  return { left, top, right, bottom };
 }

@@ -1,5 +1,6 @@
 import type { BodiceHalf } from "../../block";
-import { along, directionTo, endOf, type Point, rotateDirection, startOf, step } from "../../geometry";
+import { at } from "../../data";
+import { along, directionTo, distance, endOf, type Point, rotateDirection, startOf, step } from "../../geometry";
 import { INCH_MM } from "../../tape";
 import type { CollarChoiceOf } from "../collar-fields";
 import type { CollarBase } from "../collar-kind";
@@ -93,10 +94,21 @@ export function offRollLine({ breakPoint, outwards }: FrontGround, p: Point): nu
 export function clearanceInside(places: readonly Point[], armhole: readonly Point[]): number {
   return Math.min(
     ...places.map((p) => {
-      const nearest = armhole.reduce((best, q) =>
-        Math.hypot(q.x - p.x, q.y - p.y) < Math.hypot(best.x - p.x, best.y - p.y) ? q : best,
-      );
-      return Math.hypot(nearest.x - p.x, nearest.y - p.y) * (p.x > nearest.x ? -1 : 1);
+      const nearest = nearestTo(p, armhole);
+      return distance(nearest, p) * (p.x > nearest.x ? -1 : 1);
     }),
   );
+}
+
+function nearestTo(p: Point, places: readonly Point[]): Point {
+  let nearest = at(places, 0);
+  let least = Number.POSITIVE_INFINITY;
+  for (const q of places) {
+    const squared = (q.x - p.x) ** 2 + (q.y - p.y) ** 2;
+    if (squared < least) {
+      least = squared;
+      nearest = q;
+    }
+  }
+  return nearest;
 }

@@ -44,7 +44,12 @@ function hollowFor(half: BodiceHalf, depth: number): number {
   const armhole = fromUnderarm(sewnArmhole(half), distances, CHORDS.compared);
   const miss = (underarmHollow: number) => {
     const cap = fromUnderarm([halfCap(followingShape(underarmHollow), width, height)], distances, CHORDS.compared);
-    return both(cap, armhole).reduce((sum, [a, b]) => sum + (a.x - b.x) ** 2 + (a.y - b.y) ** 2, 0);
+    let sum = 0;
+    for (const [i, { x, y }] of cap.entries()) {
+      const beside = armhole[i];
+      if (beside) sum += (x - beside.x) ** 2 + (y - beside.y) ** 2;
+    }
+    return sum;
   };
   return leastAt(miss, HOLLOW.least, HOLLOW.most, HOLLOW_TOLERANCE);
 }
@@ -55,16 +60,9 @@ function hollowFor(half: BodiceHalf, depth: number): number {
  */
 export function standOff(bodyDown: Path, partDown: Path, upTo: number): number {
   const distances = placesUpTo(upTo);
-  const [body, part] = [bodyDown, partDown].map((down) => fromUnderarm(down, distances, CHORDS.measured));
-  return Math.max(0, ...both(body ?? [], part ?? []).map(([a, b]) => distance(a, b)));
-}
-
-/** Places equally far along two edges, as many as there are on both. */
-function both(some: readonly Point[], others: readonly Point[]): readonly (readonly [Point, Point])[] {
-  return some.flatMap((place, i) => {
-    const other = others[i];
-    return other ? [[place, other] as const] : [];
-  });
+  const body = fromUnderarm(bodyDown, distances, CHORDS.measured);
+  const part = fromUnderarm(partDown, distances, CHORDS.measured);
+  return part.reduce((most, place, i) => Math.max(most, distance(body[i] ?? place, place)), 0);
 }
 
 function placesUpTo(upTo: number): readonly number[] {
