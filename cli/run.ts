@@ -3,7 +3,7 @@ import { join } from "node:path";
 import { createInterface } from "node:readline";
 import { draftGarment, type Garment, writeResult } from "@core/garment/index";
 import { type Issue, readGarmentText } from "@core/spec/index";
-import { writeBlockDxf, writeBlockSvg, writePdf, writeSvg } from "@exporting/index";
+import { drawingSheet, printSheet, writeBlockDxf, writeBlockSvg, writePdf, writeSvg } from "@exporting/index";
 import { type ExportKind, readArguments } from "./arguments";
 
 const DRAFTED = 0;
@@ -50,10 +50,11 @@ async function draftOne(path: string, out: string | null, kinds: readonly Export
 async function writeExports(garment: Garment, out: string, kinds: readonly ExportKind[]): Promise<void> {
   const { unit } = garment.spec;
   mkdirSync(out, { recursive: true });
-  if (kinds.includes("svg")) writeFileSync(join(out, "sheet.svg"), writeSvg(garment, unit));
+  if (kinds.includes("svg")) writeFileSync(join(out, "sheet.svg"), writeSvg(drawingSheet(garment, unit)));
   if (kinds.includes("pdf")) {
-    writeFileSync(join(out, "sheets-a4.pdf"), await writePdf(garment, "a4", unit));
-    writeFileSync(join(out, "sheets-letter.pdf"), await writePdf(garment, "letter", unit));
+    const sheet = printSheet(garment, unit);
+    writeFileSync(join(out, "sheets-a4.pdf"), await writePdf(sheet, "a4"));
+    writeFileSync(join(out, "sheets-letter.pdf"), await writePdf(sheet, "letter"));
   }
   if (garment.block && kinds.includes("block-svg")) writeFileSync(join(out, "block.svg"), writeBlockSvg(garment.block));
   if (garment.block && kinds.includes("block-dxf")) writeFileSync(join(out, "block.dxf"), writeBlockDxf(garment.block));

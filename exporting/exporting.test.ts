@@ -3,7 +3,8 @@ import { sampleSpec } from "@core/testing/sample";
 import { getDocument, OPS } from "pdfjs-dist/legacy/build/pdf.mjs";
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
-import { isPaper, PAPERS, writePdf, writeSvg } from ".";
+import { drawingSheet, isPaper, PAPERS, printSheet, writePdf, writeSvg } from ".";
+import { textRuns } from "./pdf-text";
 import { OVERLAP_MM, tile } from "./tiling";
 
 const garment = draftGarment(sampleSpec());
@@ -44,7 +45,7 @@ describe("PDF sheets", () => {
   it.each(["a4", "letter"] as const)(
     "G4: the 100 mm and 4 in test squares on %s read back as 283.465 pt and 288 pt (PDF user space, 1 pt = 1/72 in; reference library: pdfjs-dist)",
     async (paper) => {
-      const [cover] = await readPdf(await writePdf(garment, paper, "in"));
+      const [cover] = await readPdf(await writePdf(printSheet(garment, "in"), paper));
       const squares =
         cover?.boxes.filter((box) => Math.abs(box.width - box.height) < 1e-3).map((box) => box.width) ?? [];
       expect(squares.some((side) => Math.abs(side - 283.465) < 0.002)).toBe(true);
@@ -55,7 +56,7 @@ describe("PDF sheets", () => {
   );
 
   it("has one sheet a tile after the cover, each saying its place, and the fractions of the lengths", async () => {
-    const pages = await readPdf(await writePdf(garment, "a4", "in"));
+    const pages = await readPdf(await writePdf(printSheet(garment, "in"), "a4"));
     expect(pages.length).toBe(7);
     for (const label of ["A1", "A2", "B1", "B2", "C1", "C2"])
       expect(pages.filter((page) => page.text.includes(`sheet ${label}`)).length).toBe(1);
@@ -65,10 +66,33 @@ describe("PDF sheets", () => {
   });
 
   it("draws the outline at true size: its box is the pattern's size in points of the paper", async () => {
-    const pages = await readPdf(await writePdf(garment, "a4", "in"));
+    const pages = await readPdf(await writePdf(printSheet(garment, "in"), "a4"));
     const outline = Math.max(...pages.slice(1).flatMap((page) => page.boxes.map((box) => box.height)));
     const ys = garment.pieces.flatMap((piece) => piece.outline.flat().map((p) => p.y));
     expect(outline).toBeCloseTo(((Math.max(...ys) - Math.min(...ys)) * 72) / 25.4, 2);
+  });
+});
+
+describe("a client's name on paper", () => {
+  it("is written in every Latin, Greek and Cyrillic letter, a letter without a face as a question mark (read back by pdfjs-dist)", async () => {
+    const name = "Łucja Őry, Ελένη Νικολάου, Ђорђе Жуков, Nguyễn Thị; 佐";
+    const pages = await readPdf(
+      await writePdf(printSheet(draftGarment({ ...sampleSpec(), name: `Bluse fu\u0308r ${name}` }), "in"), "a4"),
+    );
+    const texts = pages.map(({ text }) => text.replace(/\s+/g, ""));
+    const wanted = `Bluse für ${name}`.replace("佐", "?").replace(/\s+/g, "");
+    expect(texts[0]).toContain(wanted);
+    expect(texts.slice(1).filter((text) => text.includes(wanted)).length).toBeGreaterThan(3);
+  });
+
+  it("is written with the face of the letters before it as far as that goes", () => {
+    expect(textRuns("Anna 38")).toEqual([{ face: "latin", text: "Anna 38" }]);
+    expect(textRuns("Łódź 38").map(({ face }) => face)).toEqual(["latin-ext", "latin", "latin-ext", "latin"]);
+    expect(textRuns("Όλγα 38")).toEqual([
+      { face: "greek", text: "Όλγα " },
+      { face: "latin", text: "38" },
+    ]);
+    expect(textRuns("")).toEqual([]);
   });
 });
 
@@ -104,7 +128,7 @@ describe("tiling", () => {
 });
 
 describe("SVG drawing", () => {
-  const svg = writeSvg(garment, "in");
+  const svg = writeSvg(drawingSheet(garment, "in"));
 
   it("says its size in millimetres, one user unit each", () => {
     const [, width, height, boxWidth, boxHeight] =
@@ -127,7 +151,9 @@ describe("SVG drawing", () => {
   });
 
   it("keeps a garment's name from becoming part of the drawing", () => {
-    const hostile = writeSvg(draftGarment({ ...sampleSpec(), name: '</text><script>alert(1)</script>&"\u0000' }), "in");
+    const hostile = writeSvg(
+      drawingSheet(draftGarment({ ...sampleSpec(), name: '</text><script>alert(1)</script>&"\u0000' }), "in"),
+    );
     expect(hostile).not.toContain("<script");
     expect(hostile).not.toContain("\u0000");
     expect(hostile).toContain("&lt;script&gt;");

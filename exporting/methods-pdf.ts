@@ -3,7 +3,8 @@ import { boxOf, svgPathData } from "@core/geometry/index";
 import { capOnCapLine } from "@core/sleeve/set-in/index";
 import { formatLength, type TapeUnit } from "@core/tape/index";
 import PDFDocument from "pdfkit";
-import { collectPdf, POINTS_PER_MM as MM, TEXT_FONT } from "./pdf-document";
+import { collectPdf, POINTS_PER_MM as MM } from "./pdf-document";
+import { registerFaces, writeTextLine } from "./pdf-text";
 
 const PAGE = { width: 297, height: 210, margin: 14 };
 const INK = "#000000";
@@ -29,7 +30,7 @@ export function writeMethodsPdf(garment: Garment, unit: TapeUnit): Promise<Uint8
     margin: 0,
     info: { Title: `Methods side by side: ${garment.spec.name}`, Creator: "Gamine" },
   });
-  document.registerFont("text", TEXT_FONT);
+  registerFaces(document);
   const compared = compareMethods(garment.spec);
   heading(document, garment, unit);
   table(document, compared, unit);
@@ -102,9 +103,6 @@ function rule(document: PDFKit.PDFDocument, y: number): void {
 }
 
 function line(document: PDFKit.PDFDocument, text: string, x: number, y: number, size: number, color = INK): void {
-  document
-    .font("text")
-    .fontSize(size * MM)
-    .fillColor(color)
-    .text(text, (PAGE.margin + x) * MM, (PAGE.margin + y) * MM, { lineBreak: false });
+  document.fillColor(color);
+  writeTextLine(document, text, (PAGE.margin + x) * MM, (PAGE.margin + y) * MM, size * MM);
 }

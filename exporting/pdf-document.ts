@@ -1,12 +1,5 @@
-import { createRequire } from "node:module";
-
 /** PDF user space: 72 points an inch. */
 export const POINTS_PER_MM = 72 / 25.4;
-
-/** Embedded, since a PDF's own fonts cannot write an eighth. */
-export const TEXT_FONT = createRequire(import.meta.url).resolve(
-  "@fontsource/source-sans-3/files/source-sans-3-latin-400-normal.woff",
-);
 
 /** Ends the document and gives its bytes. */
 export function collectPdf(document: PDFKit.PDFDocument): Promise<Uint8Array> {

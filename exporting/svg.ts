@@ -1,11 +1,8 @@
-import type { Garment } from "@core/garment/index";
-import { boxOf } from "@core/geometry/index";
-import type { TapeUnit } from "@core/tape/index";
 import { LINE_DASHES, LINE_WIDTHS, type Mark } from "./mark";
-import { pieceMarks } from "./marks";
+import type { PatternSheet } from "./pattern-sheet";
 
+/** Round the test squares, and between them and the last piece. */
 const MARGIN_MM = 15;
-const BETWEEN_PIECES_MM = 30;
 
 /** The test lengths drawn once a sheet, so that a wrong print is seen before cloth is cut. */
 const TEST_SQUARES = [
@@ -14,27 +11,23 @@ const TEST_SQUARES = [
 ] as const;
 
 /**
- * The garment's pieces and the two test squares side by side as an SVG drawing at true scale: one user unit is one
- * millimetre, and the width and height say so. Lengths on it are written in `unit`.
+ * The sheet as an SVG drawing at true scale, with the two test squares beside it: one user unit is one millimetre, and the width and
+ * height say so.
  */
-export function writeSvg(garment: Garment, unit: TapeUnit): string {
-  let x = MARGIN_MM;
-  let height = 0;
-  const groups = garment.pieces.map((piece) => {
-    const box = boxOf([piece.outline]);
-    const group = `<g id="${escapeXml(piece.id)}" transform="translate(${x - box.left} ${MARGIN_MM - box.top})">${pieceMarks(garment, piece, unit).map(markElement).join("")}</g>`;
-    x += box.right - box.left + BETWEEN_PIECES_MM;
-    height = Math.max(height, box.bottom - box.top);
-    return group;
-  });
-  const squares = TEST_SQUARES.map(({ size, label }, index) =>
-    testSquare(x, MARGIN_MM + index * (size + 12), size, label),
+export function writeSvg(sheet: PatternSheet): string {
+  const groups = sheet.pieces.map(
+    ({ id, x, y, marks }) =>
+      `<g id="${escapeXml(id)}" transform="translate(${x} ${y})">${marks.map(markElement).join("")}</g>`,
   );
-  const width = x + 101.6 + MARGIN_MM;
-  const tall = Math.max(height, 226) + 2 * MARGIN_MM;
+  const left = sheet.width + MARGIN_MM;
+  const squares = TEST_SQUARES.map(({ size, label }, index) =>
+    testSquare(left, MARGIN_MM + index * (size + 12), size, label),
+  );
+  const width = left + 101.6 + MARGIN_MM;
+  const tall = Math.max(sheet.height, 226 + 2 * MARGIN_MM);
   return `<?xml version="1.0" encoding="UTF-8"?>
 <svg xmlns="http://www.w3.org/2000/svg" width="${round(width)}mm" height="${round(tall)}mm" viewBox="0 0 ${round(width)} ${round(tall)}">
-<title>${escapeXml(garment.spec.name)}</title>
+<title>${escapeXml(sheet.title)}</title>
 ${[...groups, ...squares].join("\n")}
 </svg>
 `;

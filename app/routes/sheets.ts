@@ -2,7 +2,16 @@ import { postedForm } from "@app/server/posted-texts";
 import { draftGarment } from "@core/garment/index";
 import { readGarment, readGarmentText, writeGarment } from "@core/spec/index";
 import { isTapeUnit, type TapeUnit } from "@core/tape/index";
-import { isPaper, writeBlockDxf, writeBlockSvg, writeMethodsPdf, writePdf, writeSvg } from "@exporting/index";
+import {
+  drawingSheet,
+  isPaper,
+  printSheet,
+  writeBlockDxf,
+  writeBlockSvg,
+  writeMethodsPdf,
+  writePdf,
+  writeSvg,
+} from "@exporting/index";
 import type { Route } from "./+types/sheets";
 
 const MOST_CHARACTERS = 200_000;
@@ -31,14 +40,14 @@ export async function action({ request, params }: Route.ActionArgs) {
   }
   if (garment.pieces.length === 0 && file !== "methods.pdf")
     return new Response("With these figures there is no piece to draw yet.", { status: 422 });
-  if (file === "drawing.svg") return download(writeSvg(garment, unit), "image/svg+xml", `${name}.svg`);
+  if (file === "drawing.svg") return download(writeSvg(drawingSheet(garment, unit)), "image/svg+xml", `${name}.svg`);
   if (file === "methods.pdf") {
     return download(Buffer.from(await writeMethodsPdf(garment, unit)), "application/pdf", `${name}-methods.pdf`);
   }
   if (file === "sheets.pdf") {
     const paper = form.get("paper");
     return download(
-      new Uint8Array(await writePdf(garment, isPaper(paper) ? paper : "a4", unit)),
+      new Uint8Array(await writePdf(printSheet(garment, unit), isPaper(paper) ? paper : "a4")),
       "application/pdf",
       `${name}.pdf`,
     );

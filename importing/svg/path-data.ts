@@ -1,4 +1,4 @@
-import { type Cubic, type EllipseArc, ellipseArcPath, lineCubic, type Path, type Point } from "@core/geometry/index";
+import { type Cubic, lineCubic, type Path, type Point } from "@core/geometry/index";
 import svgpath from "svgpath";
 
 export type Run = { readonly path: Path; readonly isClosed: boolean };
@@ -23,6 +23,7 @@ export function pathRuns(data: string, transforms: readonly string[]): readonly 
   parsed
     .abs()
     .unshort()
+    .unarc()
     .iterate((segment) => {
       const [command, ...figures] = segment as readonly [string, ...number[]];
       const f = (i: number) => figures[i] ?? Number.NaN;
@@ -47,9 +48,6 @@ export function pathRuns(data: string, transforms: readonly string[]): readonly 
           break;
         case "Q":
           add(fromQuadratic(at, p(0), p(2)));
-          break;
-        case "A":
-          for (const cubic of endpointArc(at, figures)) add(cubic);
           break;
         case "Z":
         case "z":
@@ -77,39 +75,4 @@ export function fromQuadratic(from: Point, control: Point, to: Point): Cubic {
     y: end.y + (2 / 3) * (control.y - end.y),
   });
   return [from, third(from), third(to), to];
-}
-
-/** An arc given by its ends, turned into one given by its centre (SVG 1.1, appendix F.6.5). */
-function endpointArc(from: Point, figures: readonly number[]): Path {
-  const [givenX = 0, givenY = 0, degrees = 0, isLarge = 0, isSweep = 0, x = 0, y = 0] = figures;
-  const to = { x, y };
-  if (Math.hypot(to.x - from.x, to.y - from.y) <= NO_LINE) return [];
-  let [rx, ry] = [Math.abs(givenX), Math.abs(givenY)];
-  if (rx < NO_LINE || ry < NO_LINE) return [lineCubic(from, to)];
-  const turned = (degrees * Math.PI) / 180;
-  const [cos, sin] = [Math.cos(turned), Math.sin(turned)];
-  const [dx, dy] = [(from.x - to.x) / 2, (from.y - to.y) / 2];
-  const [u, v] = [cos * dx + sin * dy, -sin * dx + cos * dy];
-  const excess = (u / rx) ** 2 + (v / ry) ** 2;
-  if (excess > 1) {
-    rx *= Math.sqrt(excess);
-    ry *= Math.sqrt(excess);
-  }
-  const left = Math.max(0, (rx * ry) ** 2 - (rx * v) ** 2 - (ry * u) ** 2);
-  const factor = (isLarge === isSweep ? -1 : 1) * Math.sqrt(left / ((rx * v) ** 2 + (ry * u) ** 2));
-  const [cu, cv] = [(factor * rx * v) / ry, (-factor * ry * u) / rx];
-  const angleAt = (p: number, q: number) => Math.atan2((q - cv) / ry, (p - cu) / rx);
-  const begin = angleAt(u, v);
-  let sweep = angleAt(-u, -v) - begin;
-  if (isSweep && sweep < 0) sweep += 2 * Math.PI;
-  if (!isSweep && sweep > 0) sweep -= 2 * Math.PI;
-  const arc: EllipseArc = {
-    centre: { x: cos * cu - sin * cv + (from.x + to.x) / 2, y: sin * cu + cos * cv + (from.y + to.y) / 2 },
-    radiusX: rx,
-    radiusY: ry,
-    turned,
-    from: begin,
-    sweep,
-  };
-  return ellipseArcPath(arc);
 }
