@@ -9,6 +9,7 @@ import {
   reversePath,
   startOf,
 } from "@core/geometry/index";
+import KDBush from "kdbush";
 import type { Drawing, Shape } from "./drawing";
 import { smoothed } from "./smooth";
 
@@ -76,24 +77,17 @@ function joinShapes(shapes: readonly Shape[]): readonly Shape[] {
   return [...closed, ...named, ...joined];
 }
 
-/** The shapes that end near a place, each as often as it does. Looked up by squares: every line against every other took seconds. */
+/** The shapes that end near a place, each as often as it does, in their order. */
 function endsByPlace(shapes: readonly Shape[]): (p: Point) => readonly Shape[] {
-  const squares = new Map<string, { readonly shape: Shape; readonly at: Point }[]>();
-  const squareOf = (v: number) => Math.floor(v / MEETING_MM);
-  for (const shape of shapes) {
-    for (const at of [startOf(shape.path), endOf(shape.path)]) {
-      const key = `${squareOf(at.x)} ${squareOf(at.y)}`;
-      squares.set(key, [...(squares.get(key) ?? []), { shape, at }]);
-    }
-  }
-  return (p) =>
-    [-1, 0, 1].flatMap((dx) =>
-      [-1, 0, 1].flatMap((dy) =>
-        (squares.get(`${squareOf(p.x) + dx} ${squareOf(p.y) + dy}`) ?? [])
-          .filter(({ at }) => isNear(at, p))
-          .map(({ shape }) => shape),
-      ),
-    );
+  const ends = shapes.flatMap((shape) => [startOf(shape.path), endOf(shape.path)].map((at) => ({ shape, at })));
+  const index = new KDBush(ends.length);
+  for (const { at } of ends) index.add(at.x, at.y);
+  index.finish();
+  return ({ x, y }) =>
+    index
+      .within(x, y, MEETING_MM)
+      .sort((a, b) => a - b)
+      .flatMap((found) => ends[found]?.shape ?? []);
 }
 
 function isNamedEdge(name: string | null): boolean {
