@@ -61,6 +61,16 @@ module.exports = {
       from: { path: "^app/(features|components|theme)/", pathNot: "\\.test\\.ts$" },
       to: { path: "^(app/server|app/routes|database)/" },
     },
+    {
+      name: "one-door-to-a-workroom",
+      comment: "what is kept for a workroom is asked for through studioQueries, which knows whose it is",
+      severity: "error",
+      from: { path: "^app/" },
+      to: {
+        path: "^database/queries/(clients|cloths|garments|practice|shelves)\\.ts$",
+        dependencyTypesNot: ["type-only"],
+      },
+    },
     { name: "no-circles", severity: "error", from: {}, to: { circular: true } },
     {
       name: "index-only-from-outside",

@@ -1,6 +1,4 @@
-import type { Taken } from "@core/body/index";
-import type { ClothKind, ClothTakes } from "@core/cloth/index";
-import type { GarmentSummary } from "@core/garment/index";
+import type { ClothKind } from "@core/cloth/index";
 import { sql } from "drizzle-orm";
 import {
   check,
@@ -9,7 +7,6 @@ import {
   foreignKey,
   index,
   integer,
-  jsonb,
   pgTable,
   primaryKey,
   text,
@@ -17,6 +14,7 @@ import {
   unique,
   uuid,
 } from "drizzle-orm/pg-core";
+import { jsonColumn, storedFile, storedSummary, storedTaken, storedTakes } from "./stored";
 
 const id = () => uuid().primaryKey().default(sql`gen_random_uuid()`);
 /** Put away out of the lists, or deleted until it is destroyed for good: either can be undone. */
@@ -64,7 +62,7 @@ export const measurementSets = pgTable(
       .notNull()
       .references(() => clients.id, { onDelete: "cascade" }),
     takenOn: date({ mode: "string" }).notNull(),
-    measures: jsonb().$type<Taken>().notNull(),
+    measures: jsonColumn(storedTaken).notNull(),
     createdAt: createdAt(),
   },
   (table) => [index("measurement_sets_by_client").on(table.clientId, table.takenOn)],
@@ -84,7 +82,7 @@ export const garments = pgTable(
     createdAt: createdAt(),
     changedAt: timestamp({ withTimezone: true }).notNull().defaultNow(),
     /** What lists tell of it, worked out when it was saved; null for one that was saved before there were any. */
-    summary: jsonb().$type<GarmentSummary>(),
+    summary: jsonColumn(storedSummary),
     ...shelf(),
   },
   (table) => [
@@ -132,7 +130,7 @@ export const clothFigures = pgTable(
       .notNull()
       .references(() => studios.id, { onDelete: "cascade" }),
     kind: text().$type<ClothKind>().notNull(),
-    takes: jsonb().$type<ClothTakes>().notNull(),
+    takes: jsonColumn(storedTakes).notNull(),
   },
   (table) => [primaryKey({ columns: [table.studioId, table.kind] })],
 );
@@ -147,7 +145,7 @@ export const garmentVersions = pgTable(
     number: integer().notNull(),
     /** The version that this one was worked on from; two versions from one base were made side by side. */
     basedOn: integer(),
-    file: jsonb().$type<Record<string, unknown>>().notNull(),
+    file: jsonColumn(storedFile).notNull(),
     createdAt: createdAt(),
   },
   (table) => [

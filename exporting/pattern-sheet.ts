@@ -19,7 +19,7 @@ export type PatternSheet = {
 };
 
 /** The marks of every piece of a layout; lengths are written in `unit`. */
-export function markedSheet(garment: Garment, layout: Layout, unit: TapeUnit): PatternSheet {
+function markedSheet(garment: Garment, layout: Layout, unit: TapeUnit): PatternSheet {
   return {
     title: garment.spec.name,
     width: layout.width,

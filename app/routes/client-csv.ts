@@ -1,15 +1,14 @@
 import { idFrom, inStudio, notFound } from "@app/server/database";
 import { readPreferences } from "@app/server/preferences";
-import { findClient, measurementHistory } from "@database/queries/clients";
 import { writeMeasuresCsv } from "@exporting/index";
 import type { Route } from "./+types/client-csv";
 
 /** All measures of a client as a CSV file, in the tape unit of whoever asks. */
 export async function loader({ request, params }: Route.LoaderArgs) {
   const clientId = idFrom(params.clientId, "This client");
-  const { client, history } = await inStudio(async (database, studio) => {
-    const found = await findClient(database, studio.id, clientId);
-    return { client: found, history: found ? await measurementHistory(database, clientId) : [] };
+  const { client, history } = await inStudio(async (queries) => {
+    const found = await queries.findClient(clientId);
+    return { client: found, history: found ? await queries.measurementHistory(clientId) : [] };
   });
   if (!client) notFound("This client");
   const name = client.name.replace(/[^\p{L}\p{N}]+/gu, "-").replace(/^-|-$/g, "") || "measures";

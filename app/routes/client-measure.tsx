@@ -3,17 +3,16 @@ import { readClient } from "@app/features/clients/client-texts";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { latestOf } from "@core/body/index";
-import { addMeasurementSet, findClient, measurementHistory } from "@database/queries/clients";
 import { format } from "date-fns";
 import { data, redirect } from "react-router";
 import type { Route } from "./+types/client-measure";
 
 export async function loader({ params }: Route.LoaderArgs) {
   const clientId = idFrom(params.clientId, "This client");
-  return inStudio(async (database, studio) => {
-    const client = await findClient(database, studio.id, clientId);
+  return inStudio(async (queries) => {
+    const client = await queries.findClient(clientId);
     if (!client) notFound("This client");
-    const history = await measurementHistory(database, clientId);
+    const history = await queries.measurementHistory(clientId);
     return {
       client,
       latest: latestOf(history.map(({ measures }) => measures)),
@@ -26,7 +25,7 @@ export async function action({ request, params }: Route.ActionArgs) {
   const clientId = idFrom(params.clientId, "This client");
   const read = readClient(textsOf(await postedForm(request)), false);
   if (Object.keys(read.problems).length > 0) return data({ problems: read.problems }, { status: 422 });
-  const added = await attemptInStudio((database, studio) => addMeasurementSet(database, studio.id, clientId, read));
+  const added = await attemptInStudio((queries) => queries.addMeasurementSet(clientId, read));
   if (!added.ok) return data({ failure: added.sentence }, { status: 503 });
   return added.value ? redirect(`/clients/${clientId}`) : notFound("This client");
 }

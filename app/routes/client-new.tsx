@@ -2,7 +2,6 @@ import { ClientForm } from "@app/features/clients/client-form";
 import { readClient } from "@app/features/clients/client-texts";
 import { attemptInStudio } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
-import { addClient } from "@database/queries/clients";
 import { format } from "date-fns";
 import { data, redirect } from "react-router";
 import type { Route } from "./+types/client-new";
@@ -16,7 +15,7 @@ export function loader() {
 export async function action({ request }: Route.ActionArgs) {
   const read = readClient(textsOf(await postedForm(request)), true);
   if (Object.keys(read.problems).length > 0) return data({ problems: read.problems }, { status: 422 });
-  const added = await attemptInStudio((database, studio) => addClient(database, studio.id, read));
+  const added = await attemptInStudio((queries) => queries.addClient(read));
   return added.ok ? redirect(`/clients/${added.value}`) : data({ failure: added.sentence }, { status: 503 });
 }
 

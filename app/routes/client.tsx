@@ -9,8 +9,6 @@ import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/databas
 import { postedForm } from "@app/server/posted-texts";
 import { readPreferences } from "@app/server/preferences";
 import { findSlips } from "@core/body/index";
-import { addMeasurementSets, findClient, measurementHistory } from "@database/queries/clients";
-import { listGarments } from "@database/queries/garments";
 import { pageFrom } from "@database/queries/page";
 import { readMeasuresCsv } from "@importing/index";
 import { format, parseISO } from "date-fns";
@@ -24,12 +22,12 @@ const SHOWN_SETS = 3;
 export async function loader({ params, request }: Route.LoaderArgs) {
   const page = pageFrom(new URL(request.url).searchParams.get("page"));
   const clientId = idFrom(params.clientId, "This client");
-  return inStudio(async (database, studio) => {
-    const client = await findClient(database, studio.id, clientId);
+  return inStudio(async (queries) => {
+    const client = await queries.findClient(clientId);
     if (!client) notFound("This client");
     const [history, garments] = await Promise.all([
-      measurementHistory(database, clientId),
-      listGarments(database, studio.id, page, clientId),
+      queries.measurementHistory(clientId),
+      queries.listGarments(page, clientId),
     ]);
     return {
       client,
@@ -55,9 +53,7 @@ export async function action({ request, params }: Route.ActionArgs) {
   const { unit } = readPreferences(request);
   const read = readMeasuresCsv(await sent.text(), unit, format(new Date(), "yyyy-MM-dd"));
   if (read.problems.length > 0) return data({ problems: read.problems }, { status: 422 });
-  const added = await attemptInStudio((database, studio) =>
-    addMeasurementSets(database, studio.id, clientId, read.sets),
-  );
+  const added = await attemptInStudio((queries) => queries.addMeasurementSets(clientId, read.sets));
   if (!added.ok) return data({ failure: added.sentence }, { status: 503 });
   return added.value === null ? notFound("This client") : data({ kept: added.value });
 }

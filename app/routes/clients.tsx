@@ -2,7 +2,6 @@ import { ListPager } from "@app/components/list-pager";
 import { ActionLink, Page } from "@app/components/page";
 import { SearchBox } from "@app/components/search-box";
 import { inStudio } from "@app/server/database";
-import { listClients } from "@database/queries/clients";
 import { pageFrom } from "@database/queries/page";
 import { format, parseISO } from "date-fns";
 import { Link } from "react-router";
@@ -12,7 +11,7 @@ export const meta: Route.MetaFunction = () => [{ title: "Clients · Gamine" }];
 
 export async function loader({ request }: Route.LoaderArgs) {
   const page = pageFrom(new URL(request.url).searchParams.get("page"));
-  const { rows, hasMore } = await inStudio((database, studio) => listClients(database, studio.id, page));
+  const { rows, hasMore } = await inStudio((queries) => queries.listClients(page));
   return {
     page,
     hasMore,

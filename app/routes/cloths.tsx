@@ -2,20 +2,19 @@ import { ClothForm } from "@app/features/cloths/cloth-form";
 import { readTable } from "@app/features/cloths/cloth-texts";
 import { attemptInStudio, inStudio } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
-import { clothTable, saveClothTable } from "@database/queries/cloths";
 import { data } from "react-router";
 import type { Route } from "./+types/cloths";
 
 export const meta: Route.MetaFunction = () => [{ title: "Cloths · Gamine" }];
 
 export function loader(_: Route.LoaderArgs) {
-  return inStudio((database, studio) => clothTable(database, studio.id));
+  return inStudio((queries) => queries.clothTable());
 }
 
 export async function action({ request }: Route.ActionArgs) {
   const read = readTable(textsOf(await postedForm(request)));
   if (Object.keys(read.problems).length > 0) return data({ problems: read.problems }, { status: 422 });
-  const saved = await attemptInStudio((database, studio) => saveClothTable(database, studio.id, read.table));
+  const saved = await attemptInStudio((queries) => queries.saveClothTable(read.table));
   return saved.ok ? { isSaved: true } : data({ failure: saved.sentence }, { status: 503 });
 }
 

@@ -7,9 +7,6 @@ import { bodyOf, latestOf } from "@core/body/index";
 import { DEFAULT_CLOTH } from "@core/cloth/index";
 import { summaryOf } from "@core/garment/index";
 import { emptyGarment, readGarmentText, writeGarment } from "@core/spec/index";
-import { findClient, listClients, measurementHistory, searchClients } from "@database/queries/clients";
-import { clothTable } from "@database/queries/cloths";
-import { addGarment } from "@database/queries/garments";
 import { data, Form, Link, redirect, useNavigation, useSearchParams } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/garment-new";
@@ -32,10 +29,10 @@ export async function loader({ request }: Route.LoaderArgs) {
   const words = storable(searchParams.get("q") ?? "")
     .trim()
     .slice(0, LONGEST_NAME);
-  return inStudio(async (database, studio) => {
-    const found = words ? await searchClients(database, studio.id, words) : null;
-    const page = found ? null : await listClients(database, studio.id, 0);
-    const one = asked.success ? await findClient(database, studio.id, asked.data) : null;
+  return inStudio(async (queries) => {
+    const found = words ? await queries.searchClients(words) : null;
+    const page = found ? null : await queries.listClients(0);
+    const one = asked.success ? await queries.findClient(asked.data) : null;
     const others = (found ?? page?.rows ?? []).filter(({ id }) => id !== one?.id);
     return {
       words,
@@ -51,10 +48,10 @@ export async function action({ request }: Route.ActionArgs) {
   const { client: clientId, name: given, file } = sent.data;
   const opened = file && file.size > 0 ? await openFile(file) : null;
   if (opened && !opened.ok) return data({ problems: opened.sentences }, { status: 422 });
-  const attempt = await attemptInStudio(async (database, studio) => {
-    if ((await findClient(database, studio.id, clientId)) === null) return null;
-    const history = await measurementHistory(database, clientId);
-    const takes = (await clothTable(database, studio.id))[DEFAULT_CLOTH];
+  const attempt = await attemptInStudio(async (queries) => {
+    if ((await queries.findClient(clientId)) === null) return null;
+    const history = await queries.measurementHistory(clientId);
+    const takes = (await queries.clothTable())[DEFAULT_CLOTH];
     const spec = opened?.spec ?? {
       ...emptyGarment(given || "New garment", "in"),
       body: bodyOf(latestOf(history.map(({ measures }) => measures))),
@@ -62,7 +59,7 @@ export async function action({ request }: Route.ActionArgs) {
     };
     const name = storable(given) || spec.name;
     const kept = { ...spec, name };
-    return addGarment(database, studio.id, {
+    return queries.addGarment({
       clientId,
       name,
       file: writeGarment(kept, "mm"),

@@ -4,7 +4,6 @@ import { postedJson } from "@app/server/posted-json";
 import { draftGarment } from "@core/garment/index";
 import { judgeAnswer, questionsOf } from "@core/practice/index";
 import { readGarment } from "@core/spec/index";
-import { addAttempt, listAttempts } from "@database/queries/practice";
 import { z } from "zod";
 import type { Route } from "./+types/garment-practice";
 
@@ -18,7 +17,7 @@ const SENT = z.object({
 /** What was answered on this garment's card before, newest first. */
 export async function loader({ params }: Route.LoaderArgs) {
   const garmentId = idFrom(params.garmentId, "This garment");
-  const attempts = await inStudio((database, studio) => listAttempts(database, studio.id, garmentId));
+  const attempts = await inStudio((queries) => queries.listAttempts(garmentId));
   return attempts ?? notFound("This garment");
 }
 
@@ -32,8 +31,8 @@ export async function action({ request, params }: Route.ActionArgs) {
   const question = draft?.steps.flatMap((step) => questionsOf(draft, step)).find((one) => one.id === sent.data.figure);
   if (!question) return answer({ ok: false, reason: "This card does not ask for that figure." }, 422);
   const verdict = judgeAnswer(question, sent.data.answerMm);
-  const kept = await attemptInStudio((database, studio) =>
-    addAttempt(database, studio.id, garmentId, {
+  const kept = await attemptInStudio((queries) =>
+    queries.addAttempt(garmentId, {
       figure: question.id,
       label: question.label,
       valueMm: question.value,

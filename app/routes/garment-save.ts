@@ -3,7 +3,6 @@ import { attemptInStudio, idFrom } from "@app/server/database";
 import { postedJson } from "@app/server/posted-json";
 import { summaryOf } from "@core/garment/index";
 import { readGarment, writeGarment } from "@core/spec/index";
-import { saveVersion } from "@database/queries/garments";
 import { z } from "zod";
 import type { Route } from "./+types/garment-save";
 
@@ -19,8 +18,8 @@ export async function action({ request, params }: Route.ActionArgs) {
   const read = sent.success ? readGarment(sent.data.file) : null;
   if (!sent.success || !read) return answer({ saved: false, reason: "What was sent is not a garment." }, 400);
   if (!read.ok) return answer({ saved: false, reason: read.issues.map((issue) => issue.message).join(" ") }, 422);
-  const attempt = await attemptInStudio((database, studio) =>
-    saveVersion(database, studio.id, garmentId, {
+  const attempt = await attemptInStudio((queries) =>
+    queries.saveVersion(garmentId, {
       name: read.spec.name,
       file: writeGarment(read.spec, "mm"),
       summary: summaryOf(read.spec),

@@ -12,9 +12,6 @@ import { bodyOf, latestOf } from "@core/body/index";
 import { summaryOf } from "@core/garment/index";
 import { readGarment, readGarmentText, writeGarment } from "@core/spec/index";
 
-import { measurementHistory } from "@database/queries/clients";
-import { clothTable } from "@database/queries/cloths";
-import { findGarment, saveVersion } from "@database/queries/garments";
 import { format, parseISO } from "date-fns";
 import { data, redirect, type ShouldRevalidateFunctionArgs } from "react-router";
 import { z } from "zod";
@@ -23,11 +20,11 @@ import type { Route } from "./+types/garment";
 export async function loader({ params }: Route.LoaderArgs) {
   const garmentId = idFrom(params.garmentId, "This garment");
   if (!isStation(params.station)) notFound("This station");
-  const { garment, newest, cloths } = await inStudio(async (database, studio) => {
-    const found = await findGarment(database, studio.id, garmentId);
-    const history = found ? await measurementHistory(database, found.clientId) : [];
+  const { garment, newest, cloths } = await inStudio(async (queries) => {
+    const found = await queries.findGarment(garmentId);
+    const history = found ? await queries.measurementHistory(found.clientId) : [];
     const newest = history[0] && { ...history[0], measures: latestOf(history.map(({ measures }) => measures)) };
-    return { garment: found, newest, cloths: await clothTable(database, studio.id) };
+    return { garment: found, newest, cloths: await queries.clothTable() };
   });
   if (!garment) notFound("This garment");
   const read = readGarment(garment.file);
@@ -66,8 +63,8 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (!sent.success) return data({ problems: ["What was sent is no garment file."] }, { status: 422 });
   const read = readGarmentText(sent.data.file);
   if (!read.ok) return data({ problems: read.issues.map(({ message }) => message) }, { status: 422 });
-  const kept = await attemptInStudio((database, studio) =>
-    saveVersion(database, studio.id, garmentId, {
+  const kept = await attemptInStudio((queries) =>
+    queries.saveVersion(garmentId, {
       name: read.spec.name,
       file: writeGarment(read.spec, "mm"),
       summary: summaryOf(read.spec),

@@ -3,8 +3,6 @@ import { SearchBox } from "@app/components/search-box";
 import { GarmentInHand } from "@app/features/worktable/garment-in-hand";
 import { listedGarment } from "@app/features/worktable/listed-garment";
 import { inStudio } from "@app/server/database";
-import { searchClients } from "@database/queries/clients";
-import { searchGarments } from "@database/queries/garments";
 import { Link } from "react-router";
 import type { Route } from "./+types/search";
 
@@ -15,11 +13,8 @@ const LONGEST = 100;
 export async function loader({ request }: Route.LoaderArgs) {
   const words = (new URL(request.url).searchParams.get("q") ?? "").replaceAll("\0", "").trim().slice(0, LONGEST);
   if (words === "") return { words, clients: [], garments: [] };
-  return inStudio(async (database, studio) => {
-    const [clients, garments] = await Promise.all([
-      searchClients(database, studio.id, words),
-      searchGarments(database, studio.id, words),
-    ]);
+  return inStudio(async (queries) => {
+    const [clients, garments] = await Promise.all([queries.searchClients(words), queries.searchGarments(words)]);
     return { words, clients, garments: garments.map(listedGarment) };
   });
 }

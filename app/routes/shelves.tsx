@@ -3,7 +3,7 @@ import { ShelfActs } from "@app/features/shelves/shelf-acts";
 import { attemptInStudio, inStudio } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { Box, Flex, Text } from "@chakra-ui/react";
-import { listShelves, SHELF_ACTS, SHELVED, shelve } from "@database/queries/shelves";
+import { SHELF_ACTS, SHELVED } from "@database/studio-queries";
 import { format } from "date-fns";
 import { data, Link, redirect, useSearchParams } from "react-router";
 import { z } from "zod";
@@ -14,7 +14,7 @@ export const meta: Route.MetaFunction = () => [{ title: "Put away · Gamine" }];
 const ASKED = z.object({ what: z.enum(SHELVED), id: z.uuid(), act: z.enum(SHELF_ACTS) });
 
 export async function loader(_: Route.LoaderArgs) {
-  const shelves = await inStudio((database, studio) => listShelves(database, studio.id));
+  const shelves = await inStudio((queries) => queries.listShelves());
   return shelves.map(({ what, id, name, archivedAt, deletedAt }) => ({
     what,
     id,
@@ -29,7 +29,7 @@ export async function action({ request }: Route.ActionArgs) {
   const asked = ASKED.safeParse(textsOf(await postedForm(request)));
   if (!asked.success) return data({ problem: "Nothing was done: what was sent names no client and no garment." }, 422);
   const { what, id, act } = asked.data;
-  const done = await attemptInStudio((database, studio) => shelve(database, studio.id, what, id, act));
+  const done = await attemptInStudio((queries) => queries.shelve(what, id, act));
   if (!done.ok) return data({ problem: done.sentence }, 503);
   if (!done.value) return data({ problem: `This ${what} is not here any more, or was not deleted before.` }, 404);
   if (act === "restore") return redirect(what === "client" ? `/clients/${id}` : `/garments/${id}/sleeve`);

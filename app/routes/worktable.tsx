@@ -4,7 +4,6 @@ import { SearchBox } from "@app/components/search-box";
 import { GarmentInHand } from "@app/features/worktable/garment-in-hand";
 import { listedGarment } from "@app/features/worktable/listed-garment";
 import { inStudio } from "@app/server/database";
-import { listGarments } from "@database/queries/garments";
 import { pageFrom } from "@database/queries/page";
 import { Link } from "react-router";
 import type { Route } from "./+types/worktable";
@@ -13,8 +12,8 @@ export const meta: Route.MetaFunction = () => [{ title: "Worktable · Gamine" }]
 
 export async function loader({ request }: Route.LoaderArgs) {
   const page = pageFrom(new URL(request.url).searchParams.get("page"));
-  return inStudio(async (database, studio) => {
-    const { rows, hasMore } = await listGarments(database, studio.id, page);
+  return inStudio(async (queries, studio) => {
+    const { rows, hasMore } = await queries.listGarments(page);
     return { studio: studio.name, page, hasMore, garments: rows.map(listedGarment) };
   });
 }

@@ -1,5 +1,6 @@
 import { connect, type Database } from "@database/client";
 import { firstStudio, type Studio } from "@database/queries/studios";
+import { type StudioQueries, studioQueries } from "@database/studio-queries";
 import { data } from "react-router";
 import { isDatabaseDown } from "./database-down";
 
@@ -34,10 +35,11 @@ const DATABASE_DOWN = "database-down";
 class DatabaseDown extends Error {}
 
 /** Runs the work for the workroom that is in charge here; a database that does not answer is told apart from a mistake. */
-async function withStudio<Result>(work: (database: Database, studio: Studio) => Promise<Result>): Promise<Result> {
+async function withStudio<Result>(work: (queries: StudioQueries, studio: Studio) => Promise<Result>): Promise<Result> {
   try {
     const database = theDatabase();
-    return await work(database, await studioInCharge(database));
+    const studio = await studioInCharge(database);
+    return await work(studioQueries(database, studio.id), studio);
   } catch (error) {
     if (isDatabaseDown(error)) throw new DatabaseDown("the database is not answering", { cause: error });
     throw error;
@@ -45,7 +47,9 @@ async function withStudio<Result>(work: (database: Database, studio: Studio) => 
 }
 
 /** For loaders: a database that does not answer becomes a plain 503 for the error page. */
-export async function inStudio<Result>(work: (database: Database, studio: Studio) => Promise<Result>): Promise<Result> {
+export async function inStudio<Result>(
+  work: (queries: StudioQueries, studio: Studio) => Promise<Result>,
+): Promise<Result> {
   try {
     return await withStudio(work);
   } catch (error) {
@@ -56,7 +60,7 @@ export async function inStudio<Result>(work: (database: Database, studio: Studio
 
 /** For actions, which must not lose what was typed to an error page: the same is told as a sentence to stand beside it. */
 export async function attemptInStudio<Result>(
-  work: (database: Database, studio: Studio) => Promise<Result>,
+  work: (queries: StudioQueries, studio: Studio) => Promise<Result>,
 ): Promise<{ readonly ok: true; readonly value: Result } | { readonly ok: false; readonly sentence: string }> {
   try {
     return { ok: true, value: await withStudio(work) };

@@ -73,11 +73,16 @@ export async function findClient(database: Database, studioId: string, clientId:
 }
 
 /** Newest first. */
-export async function measurementHistory(database: Database, clientId: string): Promise<readonly MeasurementSet[]> {
+export async function measurementHistory(
+  database: Database,
+  studioId: string,
+  clientId: string,
+): Promise<readonly MeasurementSet[]> {
   return database
     .select({ id: measurementSets.id, takenOn: measurementSets.takenOn, measures: measurementSets.measures })
     .from(measurementSets)
-    .where(eq(measurementSets.clientId, clientId))
+    .innerJoin(clients, eq(clients.id, measurementSets.clientId))
+    .where(and(eq(clients.studioId, studioId), eq(measurementSets.clientId, clientId)))
     .orderBy(desc(measurementSets.takenOn), desc(measurementSets.createdAt));
 }
 

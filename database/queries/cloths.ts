@@ -6,7 +6,7 @@ import { clothFigures } from "../schema";
 /** The workroom's own figures; a kind that is not in it has the usual ones. */
 export async function clothTable(database: Database, studioId: string): Promise<ClothTable> {
   const rows = await database.select().from(clothFigures).where(eq(clothFigures.studioId, studioId));
-  return Object.fromEntries(rows.map(({ kind, takes }) => [kind, takes]));
+  return Object.fromEntries(rows.flatMap(({ kind, takes }) => (takes ? [[kind, takes]] : [])));
 }
 
 /** Puts a table in the place of the workroom's old one. */
