@@ -3,6 +3,7 @@ import type { Station } from "@core/garment/index";
 import { lazy, type ReactNode, Suspense, useEffect } from "react";
 import type { GarmentClient } from "../measures/newer-measures";
 import { BenchHeader } from "./bench-header";
+import { PanelsShown, useSheetFirst } from "./panels-wait";
 
 // The sleeve is what a garment opens at; the other stations are fetched once it stands, so that it stands sooner.
 const LATER = {
@@ -29,6 +30,7 @@ type Props = {
 
 /** The garment on the table: its stations along the top, figures to the left, the sheet, what was found to the right. */
 export function Bench({ garmentId, client, station }: Props) {
+  const panelsShown = useSheetFirst();
   useEffect(() => {
     // What cannot be fetched ahead is asked for again when its station is opened.
     const fetchAll = () => Object.values(LATER).forEach((fetchStation) => void fetchStation().catch(() => {}));
@@ -46,7 +48,9 @@ export function Bench({ garmentId, client, station }: Props) {
   return (
     <>
       <BenchHeader garmentId={garmentId} client={client} station={station} />
-      <Suspense fallback={null}>{stations[station]()}</Suspense>
+      <PanelsShown value={panelsShown}>
+        <Suspense fallback={null}>{stations[station]()}</Suspense>
+      </PanelsShown>
     </>
   );
 }

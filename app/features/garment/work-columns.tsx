@@ -1,10 +1,12 @@
 import { Box, Grid } from "@chakra-ui/react";
 import type { ReactNode } from "react";
+import { usePanelsShown } from "./panels-wait";
 
 type Props = { readonly fields: ReactNode; readonly sheet: ReactNode; readonly side: ReactNode };
 
 /** Figures to the left, the sheet, what is said of it to the right; under each other where there is no room. */
 export function WorkColumns({ fields, sheet, side }: Props) {
+  const areShown = usePanelsShown();
   return (
     <Grid
       templateColumns={{
@@ -24,7 +26,7 @@ export function WorkColumns({ fields, sheet, side }: Props) {
         borderColor="rule"
         data-fields
       >
-        {fields}
+        {areShown && fields}
       </Box>
       <Box order={{ base: 1, md: 2 }} minW="0" minH={{ base: "60dvh", md: 0 }}>
         {sheet}
@@ -40,7 +42,7 @@ export function WorkColumns({ fields, sheet, side }: Props) {
         borderTopWidth={{ base: "1px", xl: "0" }}
         borderColor="rule"
       >
-        {side}
+        {areShown && side}
       </Box>
     </Grid>
   );

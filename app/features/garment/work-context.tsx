@@ -1,8 +1,7 @@
-import type { GarmentSpec } from "@core/spec/index";
 import { createContext, type ReactNode, useContext, useEffect, useState } from "react";
 import { useStore } from "zustand";
-import { forgetKeptWork, type KeptWork, keepWork } from "./kept-work";
-import { createWorkStore, type WorkState, type WorkStore } from "./work-store";
+import { forgetKeptWork, keepWork } from "./kept-work";
+import type { WorkState, WorkStore } from "./work-store";
 
 const WorkContext = createContext<WorkStore | null>(null);
 
@@ -11,16 +10,14 @@ const KEEP_AFTER_MS = 250;
 
 type Props = {
   readonly garmentId: string;
-  readonly spec: GarmentSpec;
-  readonly version: number;
-  /** Unsaved work on it that this browser kept; null for none. */
-  readonly kept: KeptWork | null;
+  /** The work as it was begun when the garment was opened; it goes on in the same one until another garment is. */
+  readonly begun: WorkStore;
   readonly children: ReactNode;
 };
 
 /** Holds the garment on the table for everything under it, and keeps unsaved work in the browser. */
-export function WorkProvider({ garmentId, spec, version, kept, children }: Props) {
-  const [store] = useState(() => createWorkStore(spec, version, kept));
+export function WorkProvider({ garmentId, begun, children }: Props) {
+  const [store] = useState(begun);
   useKeptWork(store, garmentId);
   return <WorkContext value={store}>{children}</WorkContext>;
 }
