@@ -54,10 +54,9 @@ try {
     await driver.sleep(SETTLED_MS);
     rounds.push(await driver.executeScript<Seen>(READ));
   }
-  const [first] = rounds;
-  console.log(
-    `script before the first handle: ${first?.scripts} files, ${((first?.bytes ?? 0) / 1000).toFixed(1)} kB packed`,
-  );
+  const kilobytes = rounds.map(({ bytes }) => bytes / 1000).sort((a, b) => a - b);
+  const at = (share: number) => (kilobytes[Math.floor(share * (kilobytes.length - 1))] ?? 0).toFixed(1);
+  console.log(`script before the first handle, packed: median ${at(0.5)} kB, most ${at(1)} kB`);
   report(
     "first handle",
     rounds.map(({ handle }) => handle),

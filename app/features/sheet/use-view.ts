@@ -9,7 +9,7 @@ export const FIRST_SIZE: Size = { width: 660, height: 600 };
 const SCALES: [number, number] = [0.15, 16];
 const STEP = 1.3;
 const PAN_PX = 60;
-const MOVED_AFTER_MS = 100;
+const MOVED_AFTER_MS = 700;
 
 /** The sheet is fitted again once the draft stands out by this share of its size, or has shrunk by it three times over. */
 const REFIT_SHARE = 0.12;
@@ -39,8 +39,11 @@ export function useView(svg: RefObject<SVGSVGElement | null>, box: Box, isHeld: 
     const node = svg.current;
     if (!node) return;
     let isGone = false;
+    let isTaken = false;
     let letGo = () => {};
     const takeUp = async () => {
+      if (isTaken) return;
+      isTaken = true;
       const { zoomingOf } = await import("./zooming");
       if (isGone) return;
       const made = zoomingOf(node, SCALES, (event) => {
@@ -49,11 +52,14 @@ export function useView(svg: RefObject<SVGSVGElement | null>, box: Box, isHeld: 
       letGo = made.letGo;
       setZooming(made);
     };
-    // A sheet is looked at before it is moved: what moves it is fetched once it stands.
-    const timer = setTimeout(() => void takeUp(), MOVED_AFTER_MS);
+    // A sheet is looked at before it is moved: what moves it is fetched once it stands, or a hand comes near.
+    const atOnce = () => void takeUp();
+    const timer = setTimeout(atOnce, MOVED_AFTER_MS);
+    node.addEventListener("pointerenter", atOnce, { once: true });
     return () => {
       isGone = true;
       clearTimeout(timer);
+      node.removeEventListener("pointerenter", atOnce);
       letGo();
     };
   }, [svg]);
