@@ -1,6 +1,7 @@
 import { createRequestHandler } from "@react-router/express";
 import compression from "compression";
 import express from "express";
+import expressStaticGzip from "express-static-gzip";
 
 /**
  * One process of the server (app-server.mjs starts them), with HOST, PORT and DATABASE_URL set. It keeps from the app what none of its
@@ -76,9 +77,17 @@ app.use((request, response, next) => {
   countBody(request, response);
   next();
 });
-// Scripts and styles are packed, as they are large and kept by browsers; a page is smaller than the packing of it is quick.
-app.use(["/assets", "/theme.css"], compression());
-app.use("/assets", express.static("build/client/assets", { immutable: true, maxAge: "1y", index: false }));
+// Scripts and styles are packed when the app is built; a page is smaller than the packing of it is quick.
+app.use("/theme.css", compression());
+app.use(
+  "/assets",
+  expressStaticGzip("build/client/assets", {
+    enableBrotli: true,
+    orderPreference: ["br", "gz"],
+    index: false,
+    serveStatic: { immutable: true, maxAge: "1y" },
+  }),
+);
 const publicFiles = express.static("build/client", { maxAge: "1h", index: false });
 // Pages have no ending, and their data has one that no file has: neither is looked for on the disk.
 app.use((request, response, next) =>
