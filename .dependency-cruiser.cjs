@@ -13,8 +13,11 @@ const CORE_LAYERS = [
   "sleeve",
   "collar",
   "spec",
-  "check",
+  "resolve",
+  "drafting",
+  "judge",
   "garment",
+  "compare",
 ];
 
 const upwardsInCore = CORE_LAYERS.slice(0, -1).map((layer, index) => ({

@@ -1,5 +1,6 @@
 import { COLLAR_KINDS } from "@core/collar/index";
-import { draftGarment, sweepMethods } from "@core/garment/index";
+import { sweepMethods } from "@core/compare/index";
+import { draftGarment } from "@core/garment/index";
 import { cubicLength, svgPathData } from "@core/geometry/index";
 import { CAP_SHAPES, halfCap } from "@core/sleeve/set-in/index";
 import { sampleSpec, specOf } from "@core/testing/sample";

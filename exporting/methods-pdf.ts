@@ -1,4 +1,5 @@
-import { compareMethods, type Garment, type MethodCompared } from "@core/garment/index";
+import { compareMethods, type MethodCompared } from "@core/compare/index";
+import type { Garment } from "@core/garment/index";
 import { boxOf, svgPathData } from "@core/geometry/index";
 import { capOnCapLine } from "@core/sleeve/set-in/index";
 import { formatLength, type TapeUnit } from "@core/tape/index";

@@ -1,12 +1,6 @@
-import {
-  compareMethods,
-  draftGarment,
-  type MethodFigures,
-  type Swept,
-  sewnSleeve,
-  sweepMethods,
-  tradeOffOf,
-} from "@core/garment/index";
+import { compareMethods, type MethodFigures, type Swept, sweepMethods, tradeOffOf } from "@core/compare/index";
+import { sewnSleeve } from "@core/drafting/index";
+import { draftGarment } from "@core/garment/index";
 import { LOWEST_CAP_MM, type SetInMethod, type TradeOff } from "@core/sleeve/set-in/index";
 import { readGarment } from "@core/spec/index";
 

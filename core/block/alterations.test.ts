@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { draftGarment, sewnSleeve } from "../garment";
+import { sewnSleeve } from "../drafting";
+import { draftGarment } from "../garment";
 import { along, crossesItself } from "../geometry";
 import { applyChange, type GarmentSpec } from "../spec";
 import { specOf } from "../testing/sample";

@@ -5,11 +5,11 @@ import {
   lengthAtHeight,
   line,
   mapPath,
+  type NamedSolution,
   type Path,
   type Point,
   pathLength,
   rotatePath,
-  type Solution,
   startOf,
 } from "../geometry";
 
@@ -84,9 +84,6 @@ export type BodiceHalf = {
 /** A level line of the bodice, in millimetres below the side neck point. */
 export type Level = { readonly id: string; readonly name: string; readonly y: number };
 
-/** How one solved curve came out. */
-export type BlockSolution = { readonly id: string; readonly solution: Solution };
-
 /** What every sleeve and collar is fitted to, whatever it came from. */
 export type Block = {
   readonly front: BodiceHalf;
@@ -97,7 +94,7 @@ export type Block = {
   /** The recorded construction, back first; without steps where nothing was constructed. */
   readonly drafts: readonly Draft[];
   readonly figures: readonly Figure[];
-  readonly solvers: readonly BlockSolution[];
+  readonly solvers: readonly NamedSolution[];
 };
 
 export function armholeDepth(half: BodiceHalf): number {

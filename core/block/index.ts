@@ -37,7 +37,6 @@ export {
 export {
   armholeDepth,
   type Block,
-  type BlockSolution,
   type BodiceHalf,
   type Curve,
   type Level,

@@ -1,6 +1,6 @@
-import { endOf, line, type Path, type Point, pathsCross, startOf } from "../geometry";
+import { endOf, line, type NamedSolution, type Path, type Point, pathsCross, startOf } from "../geometry";
 import { type Contradiction, smallestFirst, wayDown, wayUp } from "./contradiction";
-import { type Block, type BlockSolution, type BodiceHalf, curve, meanDepth, SIDES, type Side } from "./half";
+import { type Block, type BodiceHalf, curve, meanDepth, SIDES, type Side } from "./half";
 import type { BlockReadings } from "./readings";
 import { rebuildArmhole } from "./rebuild-armhole";
 import { rebuildNeckline } from "./rebuild-neckline";
@@ -56,7 +56,7 @@ function build(readings: BlockReadings): RebuiltBlock {
       solvers: [
         { id: "armhole.front", solution: frontArmhole.solution },
         { id: "armhole.back", solution: backArmhole.solution },
-        ...SIDES.flatMap((side): readonly BlockSolution[] => {
+        ...SIDES.flatMap((side): readonly NamedSolution[] => {
           const { solution } = neckline[side];
           return solution ? [{ id: `neckline.${side}`, solution }] : [];
         }),

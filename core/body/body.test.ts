@@ -14,6 +14,7 @@ import {
   estimateWrist,
   findSlips,
   latestOf,
+  limbAt,
   MEASURE_IDS,
   measureNamed,
   measureOf,
@@ -192,5 +193,22 @@ describe("what is known of a body now", () => {
     expect(latestOf(newestFirst)).toEqual({ waist: 740, upperArm: 300, hip: 980, bust: 900 });
     expect(latestOf(newestFirst.slice(1))).toMatchObject({ "upperArm.left": 296, "upperArm.right": 302 });
     expect(latestOf([])).toEqual({});
+  });
+});
+
+describe("the arm between what was measured", () => {
+  const arm = { upperArm: 300, elbow: 260, wrist: 170, shoulderToElbow: 340, armLength: 600 };
+
+  it("narrows evenly from the cap to the elbow and on to the wrist (geometry)", () => {
+    expect(limbAt(100, 140, arm)).toBe(300);
+    expect(limbAt(240, 140, arm)).toBe(280);
+    expect(limbAt(340, 140, arm)).toBe(260);
+    expect(limbAt(470, 140, arm)).toBe(215);
+    expect(limbAt(700, 140, arm)).toBe(170);
+  });
+
+  it("has a girth also where the elbow was measured at the wrist", () => {
+    expect(limbAt(600, 140, { ...arm, shoulderToElbow: 600 })).toBe(170);
+    expect(limbAt(340, 340, arm)).toBe(260);
   });
 });

@@ -164,8 +164,9 @@ type ArmBody = Pick<SleeveBody, "upperArm" | "elbow" | "wrist" | "shoulderToElbo
 /** The girth of the arm so far below the shoulder point, between what was measured above and below it; up to `capHeight` it is the upper arm's. */
 export function limbAt(level: number, capHeight: number, body: ArmBody): number {
   const { upperArm, elbow, wrist, shoulderToElbow, armLength } = body;
+  // Two places that were measured at one level have nothing between them: the lower one is there.
   const between = (from: number, to: number, top: number, bottom: number) =>
-    from + (to - from) * Math.min(1, Math.max(0, (level - top) / (bottom - top)));
+    bottom === top ? to : from + (to - from) * Math.min(1, Math.max(0, (level - top) / (bottom - top)));
   return level < shoulderToElbow
     ? between(upperArm, elbow, capHeight, shoulderToElbow)
     : between(elbow, wrist, shoulderToElbow, armLength);

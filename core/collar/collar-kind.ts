@@ -1,9 +1,7 @@
 import type { Block } from "../block";
 import type { Phrase, Source, StepRecord } from "../draft";
-import type { Path, Point } from "../geometry";
-import type { Piece } from "../pattern";
-import type { StyleSeam } from "../sleeve/bodice-style";
-import type { NamedSolution } from "../sleeve/set-in";
+import type { NamedSolution, Path, Point } from "../geometry";
+import type { EdgePair, Piece } from "../pattern";
 import type { CollarChoiceName, CollarChoiceOf, CollarFieldName } from "./collar-fields";
 import type { OuterEdge } from "./outer-edge";
 
@@ -127,7 +125,7 @@ export type DrawnCollar = {
   readonly drawn: readonly Piece[];
   /** Small pieces that only follow from them. */
   readonly extra: readonly Piece[];
-  readonly seams: readonly StyleSeam[];
+  readonly seams: readonly EdgePair[];
   readonly handles: readonly CollarHandle[];
   /** Null for bands, which run on past the neck. */
   readonly joined: JoinedNeck | null;

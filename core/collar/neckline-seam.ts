@@ -1,5 +1,5 @@
 import type { Path } from "../geometry";
-import type { StyleSeam } from "../sleeve/bodice-style";
+import type { EdgePair } from "../pattern";
 
 /** Which edges the two sides of a neckline seam are made of, from the centre back. */
 export type NecklineEdges = { readonly body: readonly string[]; readonly part: readonly string[] };
@@ -16,7 +16,7 @@ export function necklineSeam(
   to: string,
   shoulderAt: number | null,
   { body, part }: NecklineEdges,
-): StyleSeam {
+): EdgePair {
   return {
     id: "neckline",
     name: "Neckline",

@@ -1,6 +1,5 @@
 import { type Figure, length, phrase } from "../draft";
-import { findRoot } from "../geometry";
-import type { NamedSolution } from "../sleeve/set-in";
+import { findRoot, type NamedSolution } from "../geometry";
 import type { CollarChoiceOf } from "./collar-fields";
 import { measuredFigure } from "./collar-figures";
 import type { Below } from "./joined-neckline";

@@ -1,9 +1,10 @@
 import { describe, expect, it } from "vitest";
-import type { Finding } from "../check";
 import { speak } from "../draft";
+import { sewnSleeve } from "../drafting";
+import type { Finding } from "../judge";
 import { applyChange, type GarmentSpec } from "../spec";
 import { figureOf, inches, readingsOf, sampleSpec, withSleeve } from "../testing/sample";
-import { draftGarment, sewnSleeve } from ".";
+import { draftGarment } from ".";
 
 function finding(spec: GarmentSpec, code: string): Finding {
   const found = draftGarment(spec).findings.find((one) => one.code === code);

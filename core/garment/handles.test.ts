@@ -1,7 +1,8 @@
 import { describe, expect, it } from "vitest";
+import { sewnSleeve } from "../drafting";
 import { applyChange } from "../spec";
 import { figureOf, sampleSpec, withSleeve } from "../testing/sample";
-import { capLineHandle, crownHandle, draftGarment, sewnSleeve } from ".";
+import { capLineHandle, crownHandle, draftGarment } from ".";
 
 describe("handles", () => {
   it("a dragged crown comes to lie where it was dragged, with both seams held", () => {

@@ -1,11 +1,10 @@
 import type { CollarHandle } from "../collar";
+import type { DraftedSleeve, SewnSleeve } from "../drafting";
 import { fitFirstRange, shapesOf, wantedSeams, widthAtHeight } from "../sleeve/set-in";
 import type { StyleHandle } from "../sleeve/style";
 import { styleOf } from "../sleeve/styles";
 import type { SpecChange } from "../spec";
 import { LENGTH_FIELDS } from "../spec";
-import type { DraftedSleeve } from "./draft-sleeve";
-import type { SewnSleeve } from "./sewn-sleeve";
 
 /** Where a dragged handle may go, and the change that puts it there. Millimetres. */
 export type Handle = {

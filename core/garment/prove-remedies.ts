@@ -1,8 +1,8 @@
-import type { Finding, Remedy } from "../check";
+import type { Finding, Remedy } from "../judge";
+import { usualBlock, usualCollar, usualSleeve } from "../judge";
 import type { GarmentSpec } from "../spec";
 import { applyChange, readGarment, writeGarment } from "../spec";
 import { type Garment, sketchGarment } from "./sketch-garment";
-import { usualBlock, usualCollar, usualSleeve } from "./usual-figures";
 
 /**
  * The findings of a garment with only those remedies that mend: the changed garment can be written and read back, has all that was

@@ -1,16 +1,15 @@
 import { COLLAR_FIELD_NAMES, type CollarFieldName } from "../collar";
 import { namesOf } from "../data";
 import { type Phrase, phrase, type Source } from "../draft";
+import { type CollarAttempt, draftCollar, type NeckForCollar } from "../drafting";
+import { type Finding, judgeDraftedCollar } from "../judge";
+import type { Chosen, DefaultTaken, ResolvedSpec } from "../resolve";
+import { buttonStandOf, type ResolvedCollar, resolveCollar } from "../resolve";
 import type { CollarSpec, GarmentSpec, SpecChange } from "../spec";
 import { LENGTH_FIELDS } from "../spec";
-import { type CollarOutcome, draftCollar, type NeckForCollar } from "./draft-collar";
-import type { DefaultTaken, ResolvedSpec } from "./resolve";
-import { buttonStandOf } from "./resolve";
-import { type ResolvedCollar, resolveCollar } from "./resolve-collar";
-import type { Chosen } from "./take-default";
 
 /** A collar drafted with defaults that go with its neckline, and the defaults that were taken otherwise for it. */
-export type SettledCollar = { readonly outcome: CollarOutcome; readonly retaken: readonly DefaultTaken[] };
+export type SettledCollar = { readonly attempt: CollarAttempt; readonly retaken: readonly DefaultTaken[] };
 
 /** So many defaults of one collar are taken otherwise at most. */
 const MOST_RETAKEN = 3;
@@ -21,7 +20,7 @@ const MOST_RETAKEN = 3;
  */
 export function draftSettledCollar(spec: GarmentSpec, resolved: ResolvedSpec, neck: NeckForCollar): SettledCollar {
   const given = spec.collar;
-  if (!given || !neck.block) return { outcome: draftCollar(resolved, resolved.collar, neck), retaken: [] };
+  if (!given || !neck.block) return { attempt: draftCollar(resolved, resolved.collar, neck), retaken: [] };
   const { front, back } = neck.block;
   const retaken = new Map<string, DefaultTaken>();
   const chosen: Chosen = (path, value, usual, rule, source) => {
@@ -32,9 +31,9 @@ export function draftSettledCollar(spec: GarmentSpec, resolved: ResolvedSpec, ne
   };
   const at = { buttonStand: buttonStandOf(resolved.block), neckline: front.neckline.length + back.neckline.length };
   let asked = resolveCollar(given, spec.body, at, (_, value, estimate) => value ?? estimate().value, chosen);
-  let outcome = draftCollar(resolved, asked, neck);
-  for (let tries = 0; tries < MOST_RETAKEN && asked && !outcome.drafted; tries++) {
-    const way = wayByDefaults(given, outcome);
+  let attempt = draftCollar(resolved, asked, neck);
+  for (let tries = 0; tries < MOST_RETAKEN && asked && !attempt.drafted; tries++) {
+    const way = wayByDefaults(given, judgeDraftedCollar(attempt, resolved.block.alterations));
     if (!way) break;
     for (const [name, value] of way) {
       const path = `collar.${name}`;
@@ -42,9 +41,9 @@ export function draftSettledCollar(spec: GarmentSpec, resolved: ResolvedSpec, ne
       retaken.set(path, taken(path, value, rule, "geometry"));
     }
     asked = { ...asked, figures: { ...asked.figures, ...Object.fromEntries(way) } } satisfies ResolvedCollar;
-    outcome = draftCollar(resolved, asked, neck);
+    attempt = draftCollar(resolved, asked, neck);
   }
-  return { outcome, retaken: [...retaken.values()] };
+  return { attempt, retaken: [...retaken.values()] };
 }
 
 function taken(path: string, value: number | string, rule: Phrase, source: Source): DefaultTaken {
@@ -54,8 +53,8 @@ function taken(path: string, value: number | string, rule: Phrase, source: Sourc
 type Way = readonly (readonly [CollarFieldName, number])[];
 
 /** The first way out of what cannot be drawn, where it changes nothing but figures of the collar that nobody gave. */
-function wayByDefaults(given: CollarSpec, { judge }: CollarOutcome): Way | null {
-  const [first] = judge().flatMap(({ severity, remedies }) => (severity === "fault" ? remedies.slice(0, 1) : []));
+function wayByDefaults(given: CollarSpec, findings: readonly Finding[]): Way | null {
+  const [first] = findings.flatMap(({ severity, remedies }) => (severity === "fault" ? remedies.slice(0, 1) : []));
   return first ? defaultsOf(given, first.change) : null;
 }
 

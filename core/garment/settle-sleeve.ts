@@ -1,18 +1,16 @@
 import type { Block } from "../block";
-import type { Enlarge } from "../check";
 import { isRecord } from "../data";
 import { length, type Phrase, phrase, type Source } from "../draft";
+import { draftSleeve, type SleeveAttempt, setInTask } from "../drafting";
+import { type Finding, judgeSleeve } from "../judge";
+import type { DefaultTaken, ResolvedSleeve, ResolvedSpec } from "../resolve";
 import { methodOf, usualNotches } from "../sleeve/set-in";
 import { styleOf } from "../sleeve/styles";
 import type { GarmentSpec, SleeveSpec, SpecChange } from "../spec";
 import { LENGTH_FIELDS } from "../spec";
-import { draftSleeve, type SleeveOutcome } from "./draft-sleeve";
-import type { DefaultTaken, ResolvedSpec } from "./resolve";
-import type { ResolvedSleeve } from "./resolve-sleeve";
-import { setInTask } from "./sewn-sleeve";
 
 /** A sleeve drafted with defaults that go with its block, and the defaults that were taken otherwise for it. */
-export type SettledSleeve = { readonly outcome: SleeveOutcome; readonly retaken: readonly DefaultTaken[] };
+export type SettledSleeve = { readonly attempt: SleeveAttempt; readonly retaken: readonly DefaultTaken[] };
 
 /** So many defaults of one sleeve are taken otherwise at most. */
 const MOST_RETAKEN = 4;
@@ -27,7 +25,6 @@ export function draftSettledSleeve(
   resolved: ResolvedSpec,
   asked: ResolvedSleeve,
   block: Block,
-  enlarge: Enlarge,
 ): SettledSleeve {
   const given = spec.sleeve ?? { kind: asked.kind };
   const settled = withoutBulge(
@@ -36,7 +33,7 @@ export function draftSettledSleeve(
     withDroppedLength(given, resolved, { asked, retaken: [] }, block),
     block,
   );
-  return withDefaultsThatDraw(given, resolved, settled, block, enlarge);
+  return withDefaultsThatDraw(given, resolved, settled, block);
 }
 
 type Taken = { readonly asked: ResolvedSleeve; readonly retaken: readonly DefaultTaken[] };
@@ -90,32 +87,26 @@ function capWidth(resolved: ResolvedSpec, asked: ResolvedSleeve, block: Block): 
   return frame && frame.frontWidth > 0 && frame.backWidth > 0 ? frame.frontWidth + frame.backWidth : fitted;
 }
 
-function withDefaultsThatDraw(
-  given: SleeveSpec,
-  resolved: ResolvedSpec,
-  taken: Taken,
-  block: Block,
-  enlarge: Enlarge,
-): SettledSleeve {
+function withDefaultsThatDraw(given: SleeveSpec, resolved: ResolvedSpec, taken: Taken, block: Block): SettledSleeve {
   let now = taken;
-  let outcome = draftSleeve(resolved, now.asked, block, enlarge);
-  for (let tries = 0; tries < MOST_RETAKEN && !isWhole(outcome); tries++) {
-    const way = wayByDefaults(given, outcome);
+  let attempt = draftSleeve(resolved, now.asked, block);
+  for (let tries = 0; tries < MOST_RETAKEN && !isWhole(attempt); tries++) {
+    const way = wayByDefaults(given, judgeSleeve(attempt, resolved));
     if (!way) break;
     const next = way.reduce(
       (all, { path, value }) =>
         retake(all, path, value, phrase`the nearest to the usual one with which this sleeve can be drawn`, "geometry"),
       now,
     );
-    const better = draftSleeve(resolved, next.asked, block, enlarge);
-    if (!better.drafted && outcome.drafted) break;
-    [now, outcome] = [next, better];
+    const better = draftSleeve(resolved, next.asked, block);
+    if (!better.drafted && attempt.drafted) break;
+    [now, attempt] = [next, better];
   }
-  return { outcome, retaken: now.retaken };
+  return { attempt, retaken: now.retaken };
 }
 
 /** Is it drawn, with every length as it was asked, and its upper edge long enough where it has one? */
-function isWhole({ drafted }: SleeveOutcome): boolean {
+function isWhole({ drafted }: SleeveAttempt): boolean {
   if (!drafted) return false;
   if (drafted.family === "sewn") return !drafted.styled?.misplaced;
   const { misplaced, top } = drafted.drawing;
@@ -135,8 +126,8 @@ const NOT_DRAWN_AS_ASKED: readonly string[] = [
 type Default = { readonly path: string; readonly value: number };
 
 /** The first remedy that changes nothing but lengths of the sleeve that nobody gave. */
-function wayByDefaults(given: SleeveSpec, { judge }: SleeveOutcome): readonly Default[] | null {
-  const remedies = judge().flatMap((found) => (NOT_DRAWN_AS_ASKED.includes(found.code) ? found.remedies : []));
+function wayByDefaults(given: SleeveSpec, findings: readonly Finding[]): readonly Default[] | null {
+  const remedies = findings.flatMap((found) => (NOT_DRAWN_AS_ASKED.includes(found.code) ? found.remedies : []));
   return remedies.map(({ change }) => defaultsOf(given, change)).find((way) => way !== null) ?? null;
 }
 

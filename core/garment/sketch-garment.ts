@@ -1,31 +1,21 @@
 import type { AlterationTaken, Block } from "../block";
-import type { Body } from "../body";
-import {
-  type Finding,
-  judgeMeasures,
-  judgeOutlines,
-  judgeRoundArmhole,
-  judgeSolvers,
-  lowerCapFigures,
-  type Seam,
-} from "../check";
 import { type Draft, type Figure, phrase } from "../draft";
-import { boxOf } from "../geometry";
-import type { Piece } from "../pattern";
-import { NECK_OF_BODICE } from "../sleeve/bodice-style";
-import type { NamedSolution } from "../sleeve/set-in";
+import {
+  type BuiltBlock,
+  buildBlock,
+  type DraftedCollar,
+  type DraftedSleeve,
+  type NeckForCollar,
+  piecesTogether,
+} from "../drafting";
+import { boxOf, type NamedSolution } from "../geometry";
+import { type Finding, guarded, judgeGarment } from "../judge";
+import { NECK_OF_BODICE, type Piece, type Seam } from "../pattern";
+import { type DefaultTaken, type ResolvedSpec, resolveSpec } from "../resolve";
+import { lowerCapFigures } from "../sleeve/set-in";
 import type { GarmentSpec } from "../spec";
-import { type BuiltBlock, buildBlock } from "./build-block";
-import type { DraftedCollar, NeckForCollar } from "./draft-collar";
-import type { DraftedSleeve } from "./draft-sleeve";
-import { enlargeArmhole } from "./enlarge-armhole";
-import { guarded, type Station } from "./guarded";
-import { judgeCompleteness, judgeMadeUp } from "./judge-completeness";
-import { piecesTogether } from "./pieces-together";
-import { type DefaultTaken, type ResolvedSpec, resolveSpec } from "./resolve";
-import { draftSettledCollar, type SettledCollar } from "./settle-collar";
-import { draftSettledSleeve, type SettledSleeve } from "./settle-sleeve";
-import { usualCollar, usualSleeve } from "./usual-figures";
+import { draftSettledCollar } from "./settle-collar";
+import { draftSettledSleeve } from "./settle-sleeve";
 
 /** A drafted garment: plain data, millimetres throughout. The same spec gives the same garment, everywhere. */
 export type Garment = {
@@ -49,13 +39,11 @@ export type Garment = {
   readonly solvers: readonly NamedSolution[];
 };
 
-const NO_BLOCK: BuiltBlock = { block: null, plain: null, alterations: [], findings: [], figures: [] };
-const NO_SLEEVE: SettledSleeve = { outcome: { drafted: null, judge: () => [] }, retaken: [] };
-const NO_COLLAR: SettledCollar = { outcome: { drafted: null, judge: () => [] }, retaken: [] };
+const NO_BLOCK: BuiltBlock = { block: null, plain: null, why: null, alterations: [], figures: [] };
 
 /**
- * Drafts the whole garment, but for the remedies of its findings, which are not tried yet: for every frame of a drag. Never throws for a
- * spec that `readGarment` accepted: what was not foreseen at one station is a finding there, and the others go on.
+ * Drafts and judges the whole garment, but for the remedies of its findings, which are not tried yet: for every frame of a drag. Never
+ * throws for a spec that `readGarment` accepted: what was not foreseen at one station is a finding there, and the others go on.
  */
 export function sketchGarment(spec: GarmentSpec): Garment {
   const resolved = resolveSpec(spec);
@@ -66,51 +54,44 @@ export function sketchGarment(spec: GarmentSpec): Garment {
     ({ block, figures }) => [figures, block?.back, block?.front],
   );
   const { block } = built;
-  const { value: settled, findings: ofSleeve } = guarded(
+  const { value: sleeve, findings: ofSleeve } = guarded(
     "sleeve",
-    () =>
-      block && resolved.sleeve
-        ? draftSettledSleeve(spec, resolved, resolved.sleeve, block, enlargeArmhole(resolved.block, block))
-        : NO_SLEEVE,
-    NO_SLEEVE,
-    ({ outcome }) => shownOf(outcome.drafted),
+    () => (block && resolved.sleeve ? draftSettledSleeve(spec, resolved, resolved.sleeve, block) : null),
+    null,
+    (settled) => shownOf(settled?.attempt.drafted ?? null),
   );
-  const { outcome: sleeve, retaken } = settled;
-  const { drafted } = sleeve;
-  const { value: settledCollar, findings: ofCollar } = guarded(
+  const drafted = sleeve?.attempt.drafted ?? null;
+  const { value: collar, findings: ofCollar } = guarded(
     "collar",
-    () => (block ? draftSettledCollar(spec, resolved, neckLeftBy(drafted, block)) : NO_COLLAR),
-    NO_COLLAR,
-    ({ outcome }) => shownOf(outcome.drafted),
+    () => (block ? draftSettledCollar(spec, resolved, neckLeftBy(drafted, block)) : null),
+    null,
+    (settled) => shownOf(settled?.attempt.drafted ?? null),
   );
-  const { outcome: collar } = settledCollar;
-  const defaults = withRetaken(resolved.defaults, [...retaken, ...settledCollar.retaken]);
-  const { pieces, collarSeams, findings: shared } = piecesTogether(drafted?.pieces ?? [], collar.drafted);
+  const collarDrafted = collar?.attempt.drafted ?? null;
+  const defaults = withRetaken(resolved.defaults, [...(sleeve?.retaken ?? []), ...(collar?.retaken ?? [])]);
+  const together = piecesTogether(drafted?.pieces ?? [], collarDrafted);
+  const { pieces, collarSeams } = together;
   const solvers = [
     ...(block?.solvers ?? []),
     ...(drafted ? solversOf(drafted) : []),
-    ...(collar.drafted?.solvers ?? []),
+    ...(collarDrafted?.solvers ?? []),
   ];
   const { value: lowerCaps } = guarded(
     "sleeve",
     () => (drafted?.family === "sewn" ? lowerCapFigures(drafted.seams) : []),
     [],
   );
-  const judged = (station: Station, judge: () => readonly Finding[]) => {
-    const { value, findings } = guarded<readonly Finding[]>(station, judge, []);
-    return [...findings, ...value];
-  };
-  const findings = [
-    ...ofSleeve,
-    ...judged("sleeve", sleeve.judge),
-    ...judged("sleeve", () => judgeOutlines(drafted?.pieces ?? [], "sleeve", usualSleeve(spec))),
-    ...ofCollar,
-    ...judged("collar", collar.judge),
-    ...judged("collar", () => judgeOutlines(collar.drafted?.pieces ?? [], "collar", usualCollar(spec))),
-    ...shared,
-    ...ofBlock,
-    ...built.findings,
-  ];
+  const findings = judgeGarment({
+    spec,
+    resolved,
+    defaults,
+    built,
+    sleeve: sleeve?.attempt ?? null,
+    collar: collar?.attempt ?? null,
+    together,
+    solvers,
+    unforeseen: [...ofSleeve, ...ofCollar, ...ofBlock],
+  });
   return {
     spec,
     resolved,
@@ -119,10 +100,10 @@ export function sketchGarment(spec: GarmentSpec): Garment {
     plainBlock: built.plain,
     alterations: built.alterations,
     sleeve: drafted,
-    collar: collar.drafted,
+    collar: collarDrafted,
     drafts: [
       ...(drafted ? [drafted.draft] : []),
-      ...(collar.drafted ? [collar.drafted.draft] : []),
+      ...(collarDrafted ? [collarDrafted.draft] : []),
       ...(block?.drafts ?? []),
     ],
     figures: [
@@ -130,18 +111,11 @@ export function sketchGarment(spec: GarmentSpec): Garment {
       ...(drafted?.draft.figures ?? []),
       ...lowerCaps,
       ...(pieces.length > 0 ? paperFigures(pieces) : []),
-      ...(collar.drafted?.draft.figures ?? []),
+      ...(collarDrafted?.draft.figures ?? []),
     ],
     seams: [...(drafted?.seams ?? []), ...collarSeams],
     pieces,
-    findings: [
-      ...findings,
-      ...judgeSolvers(solvers, findings),
-      ...(spec.block.source === "readings" ? judgeRoundArmhole(spec.block.armhole) : []),
-      ...judgeMadeUp(block, pieces),
-      ...judgeCompleteness(defaults),
-      ...judgeMeasures(usedBody(spec)),
-    ],
+    findings,
     solvers,
   };
 }
@@ -157,24 +131,6 @@ function neckLeftBy(drafted: DraftedSleeve | null, block: Block): NeckForCollar 
     ? { block: drafted.drawing.necked, edges: drafted.drawing.neckEdges }
     : { block, edges: NECK_OF_BODICE };
 }
-
-/** What is drafted rests on: nobody is asked about an arm that no sleeve is drafted for, or a neck that no collar is. */
-function usedBody({ body, sleeve, collar }: GarmentSpec): Body {
-  const unused = [...(sleeve === null ? OF_ARM : []), ...(collar === null ? OF_COLLAR : [])];
-  return Object.fromEntries(Object.entries(body).filter(([id]) => !unused.includes(id)));
-}
-
-const OF_ARM: readonly string[] = [
-  "upperArm",
-  "elbow",
-  "wrist",
-  "hand",
-  "armLength",
-  "shoulderToElbow",
-  "neckToWrist",
-  "aroundShoulders",
-];
-const OF_COLLAR: readonly string[] = ["neck"];
 
 /** What was taken otherwise once the block was known stands in the place of what was taken first. */
 function withRetaken(defaults: readonly DefaultTaken[], retaken: readonly DefaultTaken[]): readonly DefaultTaken[] {

@@ -33,5 +33,5 @@ export { add, directionTo, distance, lerp, mirrored, opposite, type Point, rotat
 export { areaOf, contains } from "./polygon";
 export { readPathData } from "./read-path-data";
 export { type RingSector, ringSector } from "./ring-sector";
-export { findRoot, leastAt, type Solution } from "./solve";
+export { findRoot, leastAt, type NamedSolution, type Solution } from "./solve";
 export { svgPathData } from "./svg-path";

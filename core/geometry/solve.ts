@@ -99,3 +99,5 @@ export function leastAt(f: (x: number) => number, low: number, high: number, tol
   }
   return (a + b) / 2;
 }
+
+export type NamedSolution = { readonly id: string; readonly solution: Solution };

@@ -1,5 +1,6 @@
 export { type BandedEdges, bandedEdges, foldedStrip, hemBand, neckBand, neckBandLength } from "./bands";
 export { type BodiceEdges, bodicePiece, placePiece } from "./bodice-piece";
+export { type EaseProfile, easeProfile, NO_SECTION_MM, partAt } from "./ease";
 export { neckFacing } from "./neck-facing";
 export {
   type Edge,
@@ -12,3 +13,14 @@ export {
   type PieceNotch,
   uprightGrain,
 } from "./piece";
+export {
+  type EdgePair,
+  measuredSeams,
+  NECK_OF_BODICE,
+  type NeckEdges,
+  type Seam,
+  type SeamId,
+  type SeamSection,
+  section,
+} from "./seam";
+export { layPart, type Walk, type WalkMoment, walkSeam } from "./walk";

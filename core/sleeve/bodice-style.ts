@@ -1,9 +1,9 @@
 import type { Block, Side } from "../block";
 import type { SleeveBody } from "../body";
 import type { StepRecord } from "../draft";
-import type { Path } from "../geometry";
-import type { Piece } from "../pattern";
-import type { NamedSolution, SetInSleeve, SetInTask } from "./set-in";
+import type { NamedSolution } from "../geometry";
+import type { EdgePair, NeckEdges, Piece } from "../pattern";
+import type { SetInSleeve, SetInTask } from "./set-in";
 import type { Misplaced, StyleHandle, StyleLook } from "./style";
 
 /** A style that takes a part of the bodice along: front and back are cut anew with it. */
@@ -40,44 +40,6 @@ export type BodiceBase = {
 };
 
 export type Fitted = { readonly task: SetInTask; readonly sleeve: SetInSleeve | null };
-
-/** Two edges that are sewn together as they lie on the sheet, and a place at which they are marked. Distances are from the start of both. */
-export type StyleSeam = {
-  readonly id: SeamId;
-  readonly name: string;
-  readonly body: string;
-  readonly part: string;
-  /** Every edge of each side in its order from the start, as piece and edge: "front.raglan". */
-  readonly bodyEdges: readonly string[];
-  readonly partEdges: readonly string[];
-  /** What the two are called beside each other. */
-  readonly bodyName: string;
-  readonly partName: string;
-  readonly bodyPath: Path;
-  readonly partPath: Path;
-  readonly from: string;
-  readonly to: string;
-  readonly mark: { readonly name: string; readonly bodyAt: number; readonly partAt: number } | null;
-};
-
-/** Stable: results and tests refer to it. */
-export type SeamId =
-  | "armhole.front"
-  | "armhole.back"
-  | "raglan.front"
-  | "raglan.back"
-  | "raglan.overarm"
-  | "kimono.overarm"
-  | "kimono.underarm"
-  | "neckline"
-  | "collar.fall";
-
-/** Which edges of which pieces a neckline is made of: the back from its centre, the front from the shoulder. */
-export type NeckEdges = { readonly back: readonly string[]; readonly front: readonly string[] };
-
-/** A neckline that stays on front and back. */
-export const NECK_OF_BODICE: NeckEdges = { back: ["back.neckline"], front: ["front.neckline"] };
-
 /** How front and back were brought to one length, by moving something no further than allowed. */
 export type Balance = {
   readonly field: string;
@@ -114,7 +76,7 @@ export type BodiceSleeve =
       readonly drawn: readonly Piece[];
       /** Small pieces that only follow from them. */
       readonly extra: readonly Piece[];
-      readonly seams: readonly StyleSeam[];
+      readonly seams: readonly EdgePair[];
       readonly hemLength: number;
       /** How far from the shoulder point down the arm the hem lies, and what is finished of that. */
       readonly hemLevel: number;

@@ -1,5 +1,6 @@
 import { svgPathProperties } from "svg-path-properties";
-import { bodiceSleeve, draftGarment, type Garment } from "../garment";
+import { bodiceSleeve } from "../drafting";
+import { draftGarment, type Garment } from "../garment";
 import { svgPathData } from "../geometry";
 import type { Edge, Piece } from "../pattern";
 import type { GarmentSpec } from "../spec";

@@ -1,5 +1,6 @@
-import { draftGarment, edgePaths, type Garment, sketchGarment, UNFORESEEN } from "../garment";
+import { draftGarment, edgePaths, type Garment, sketchGarment } from "../garment";
 import { cubicPoint, type Path, type Point, pathLength } from "../geometry";
+import { UNFORESEEN } from "../judge";
 import { applyChange, type GarmentSpec, readGarment, writeGarment } from "../spec";
 import { TAPE_UNITS } from "../tape";
 

@@ -1,4 +1,5 @@
-import { draftGarment, type Garment, sewnSleeve } from "../garment";
+import { sewnSleeve } from "../drafting";
+import { draftGarment, type Garment } from "../garment";
 import type { GarmentSpec } from "../spec";
 import { sampleSpec } from "./sample";
 

@@ -1,6 +1,7 @@
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
-import { sewnSleeve, writeResult } from "../garment";
+import { sewnSleeve } from "../drafting";
+import { writeResult } from "../garment";
 import { crossesItself, pathLength, svgPathData } from "../geometry";
 import { SET_IN_METHODS } from "../sleeve/set-in";
 import { STYLE_KINDS } from "../sleeve/styles";

@@ -19,7 +19,7 @@ import {
   type Taken,
   type TakenId,
 } from "@core/body/index";
-import { type DefaultTaken, estimateBody } from "@core/garment/index";
+import { type DefaultTaken, estimateBody } from "@core/resolve/index";
 import { formatLength, type TapeUnit } from "@core/tape/index";
 import { useMemo, useState } from "react";
 import { Form, useNavigation } from "react-router";

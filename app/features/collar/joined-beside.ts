@@ -1,4 +1,4 @@
-import type { DraftedCollar } from "@core/garment/index";
+import type { DraftedCollar } from "@core/drafting/index";
 import { along, boxOf, mapPath, type Path, type Point, startOf } from "@core/geometry/index";
 
 /** Room between the collar and the neckline drawn beside or below it. */

@@ -2,7 +2,7 @@ import { LengthText } from "@app/components/length-text";
 import { useUnit } from "@app/components/preferences";
 import { Box, Flex, Heading, Text } from "@chakra-ui/react";
 import { type Figure, speak } from "@core/draft/index";
-import type { DefaultTaken } from "@core/garment/index";
+import type { DefaultTaken } from "@core/resolve/index";
 import { labelOf } from "@core/spec/index";
 import { useState } from "react";
 

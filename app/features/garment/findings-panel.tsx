@@ -1,7 +1,7 @@
 import { Sentence } from "@app/components/length-text";
 import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
-import type { Finding, Severity } from "@core/check/index";
 import type { Garment } from "@core/garment/index";
+import type { Finding, Severity } from "@core/judge/index";
 import { CircleAlert, Info, TriangleAlert } from "lucide-react";
 import { memo } from "react";
 import { FiguresList } from "./figures-list";

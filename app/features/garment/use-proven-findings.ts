@@ -1,6 +1,6 @@
 import type { findingsOf } from "@app/workers/prove-remedies";
-import type { Finding } from "@core/check/index";
 import type { Garment } from "@core/garment/index";
+import type { Finding } from "@core/judge/index";
 import type { Remote } from "comlink";
 import { useEffect, useRef, useState } from "react";
 

@@ -1,6 +1,6 @@
 import { Chart } from "@app/components/chart";
 import { useUnit } from "@app/components/preferences";
-import type { Seam } from "@core/check/index";
+import type { Seam } from "@core/pattern/index";
 import type { SeamNotch } from "@core/sleeve/set-in/index";
 import { formatLength } from "@core/tape/index";
 import { useMemo } from "react";

@@ -1,7 +1,8 @@
 import { ProvenFindings } from "@app/features/garment/findings-panel";
 import { useWork } from "@app/features/garment/work-context";
 import { Box, Grid, Heading, Text } from "@chakra-ui/react";
-import type { Garment, SewnSleeve } from "@core/garment/index";
+import type { SewnSleeve } from "@core/drafting/index";
+import type { Garment } from "@core/garment/index";
 import { EaseChart } from "./ease-chart";
 import { NotchTable, PairTable, SectionTable } from "./match-tables";
 import { PairRibbons } from "./pair-ribbons";

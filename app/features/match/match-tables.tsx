@@ -1,6 +1,6 @@
 import { LengthText } from "@app/components/length-text";
 import { Heading, Table } from "@chakra-ui/react";
-import type { Seam } from "@core/check/index";
+import type { Seam } from "@core/pattern/index";
 import type { SeamNotch } from "@core/sleeve/set-in/index";
 import type { ReactNode } from "react";
 

@@ -1,6 +1,6 @@
 import { useWorkStore } from "@app/features/garment/work-context";
 import { beginGesture } from "@app/features/garment/work-store";
-import type { SewnSleeve } from "@core/garment/index";
+import type { SewnSleeve } from "@core/drafting/index";
 import type { SpecChange } from "@core/spec/index";
 import { useRef } from "react";
 import { RibbonHandle } from "./ribbon-handle";

@@ -1,5 +1,5 @@
 import { useUnit } from "@app/components/preferences";
-import type { Seam } from "@core/check/index";
+import type { Seam } from "@core/pattern/index";
 import type { SeamNotch } from "@core/sleeve/set-in/index";
 import { formatLength } from "@core/tape/index";
 import type { ReactNode } from "react";

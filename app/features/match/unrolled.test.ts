@@ -1,4 +1,5 @@
-import { draftGarment, sewnSleeve } from "@core/garment/index";
+import { sewnSleeve } from "@core/drafting/index";
+import { draftGarment } from "@core/garment/index";
 import { sampleSpec } from "@core/testing/sample";
 import { describe, expect, it } from "vitest";
 import { sewnTogether, unroll } from "./unrolled";

@@ -1,4 +1,4 @@
-import { type EaseProfile, partAt, type Seam } from "@core/check/index";
+import { type EaseProfile, partAt, type Seam } from "@core/pattern/index";
 import type { SeamNotch } from "@core/sleeve/set-in/index";
 
 /** A mark on both ribbons: distances from the back underarm along the unrolled armhole and cap, in millimetres. */

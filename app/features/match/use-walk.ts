@@ -1,6 +1,6 @@
-import { type Seam, type SeamId, type Walk, type WalkMoment, walkSeam } from "@core/check/index";
 import { at } from "@core/data/index";
 import { mapPath, mirrored, type Path } from "@core/geometry/index";
+import { type Seam, type SeamId, type Walk, type WalkMoment, walkSeam } from "@core/pattern/index";
 import { useEffect, useMemo, useState } from "react";
 
 /** A walk round one half takes about this long when it is played. */

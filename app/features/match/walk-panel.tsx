@@ -1,9 +1,9 @@
 import { LengthText } from "@app/components/length-text";
 import { useUnit } from "@app/components/preferences";
 import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
-import { layPart, type Seam, type WalkMoment } from "@core/check/index";
 import type { Garment } from "@core/garment/index";
 import { boxOf, type Path, svgPathData } from "@core/geometry/index";
+import { layPart, type Seam, type WalkMoment } from "@core/pattern/index";
 import { formatLength } from "@core/tape/index";
 import { Pause, Play } from "lucide-react";
 import type { WalkState } from "./use-walk";

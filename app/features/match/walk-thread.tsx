@@ -1,4 +1,4 @@
-import type { Seam } from "@core/check/index";
+import type { Seam } from "@core/pattern/index";
 import type { RibbonScale } from "./seam-ribbons";
 import type { WalkState } from "./use-walk";
 

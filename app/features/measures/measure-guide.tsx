@@ -1,7 +1,7 @@
 import { LengthText, Sentence } from "@app/components/length-text";
 import { Box, Flex, Heading, Text } from "@chakra-ui/react";
 import { type MeasureId, measureOf, plausibleRange } from "@core/body/index";
-import type { DefaultTaken } from "@core/garment/index";
+import type { DefaultTaken } from "@core/resolve/index";
 import { BodyFigure } from "./body-figure";
 
 /** How one measurement is taken: the figure, the words, what it is for, what to expect, and what stands in for it. */

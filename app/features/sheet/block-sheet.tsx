@@ -3,7 +3,7 @@ import { useWork } from "@app/features/garment/work-context";
 import { Box } from "@chakra-ui/react";
 import type { Block, Level } from "@core/block/index";
 import type { LetteredPoint } from "@core/draft/index";
-import { sewnSleeve } from "@core/garment/index";
+import { sewnSleeve } from "@core/drafting/index";
 import { along, endOf, lengthAtHeight, type Path, type Point, pathLength, startOf } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
 import { useMemo } from "react";

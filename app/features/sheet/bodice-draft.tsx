@@ -1,4 +1,4 @@
-import type { DraftedBodiceSleeve } from "@core/garment/index";
+import type { DraftedBodiceSleeve } from "@core/drafting/index";
 import type { Path } from "@core/geometry/index";
 import type { Edge, Piece } from "@core/pattern/index";
 import { Letters, Lines, PlainPath } from "./drawn";

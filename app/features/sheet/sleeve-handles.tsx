@@ -1,11 +1,5 @@
-import {
-  capLineHandle,
-  crownHandle,
-  type DraftedSleeve,
-  type Handle,
-  type SewnSleeve,
-  styleHandle,
-} from "@core/garment/index";
+import type { DraftedSleeve, SewnSleeve } from "@core/drafting/index";
+import { capLineHandle, crownHandle, type Handle, styleHandle } from "@core/garment/index";
 import { useMemo } from "react";
 import { DragHandle, type DragHandleProps } from "./drag-handle";
 import { useHandleGesture } from "./use-handle-gesture";

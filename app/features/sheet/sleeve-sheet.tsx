@@ -1,7 +1,8 @@
 import { useUnit } from "@app/components/preferences";
 import { useWork } from "@app/features/garment/work-context";
 import { Box, Flex } from "@chakra-ui/react";
-import { type DraftedSleeve, type Garment, type SewnSleeve, sketchGarment } from "@core/garment/index";
+import type { DraftedSleeve, SewnSleeve } from "@core/drafting/index";
+import { type Garment, sketchGarment } from "@core/garment/index";
 import { along, boxOf, type Path, type Point, pathLength } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
 import { useMemo, useState } from "react";

@@ -1,5 +1,5 @@
 import { Box, Text } from "@chakra-ui/react";
-import type { MethodCompared } from "@core/garment/index";
+import type { MethodCompared } from "@core/compare/index";
 import { boxOf, svgPathData } from "@core/geometry/index";
 import { capOnCapLine, type SetInMethod } from "@core/sleeve/set-in/index";
 

@@ -1,6 +1,6 @@
 import { LengthText } from "@app/components/length-text";
 import { Button, Table, Text } from "@chakra-ui/react";
-import type { MethodCompared } from "@core/garment/index";
+import type { MethodCompared } from "@core/compare/index";
 import type { SetInMethod } from "@core/sleeve/set-in/index";
 
 type Props = {

@@ -2,7 +2,7 @@ import { useUnit } from "@app/components/preferences";
 import { useCalmWork } from "@app/features/garment/use-calm-work";
 import { useWorkStore } from "@app/features/garment/work-context";
 import { Box, Button, Flex, Grid, Heading, Text } from "@chakra-ui/react";
-import { compareMethods } from "@core/garment/index";
+import { compareMethods } from "@core/compare/index";
 import type { SetInMethod } from "@core/sleeve/set-in/index";
 import { writeGarment } from "@core/spec/index";
 import { Printer } from "lucide-react";

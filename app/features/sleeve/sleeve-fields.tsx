@@ -6,7 +6,7 @@ import { useCalmWork } from "@app/features/garment/use-calm-work";
 import { useWork, useWorkStore } from "@app/features/garment/work-context";
 import { Box } from "@chakra-ui/react";
 import { length, phrase } from "@core/draft/index";
-import { sewnSleeve } from "@core/garment/index";
+import { sewnSleeve } from "@core/drafting/index";
 import { styleOf } from "@core/sleeve/index";
 import { fitFirstRange, methodOf, SET_IN_METHODS } from "@core/sleeve/set-in/index";
 import { Link } from "react-router";

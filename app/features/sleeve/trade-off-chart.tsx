@@ -6,7 +6,7 @@ import { useOneStep } from "@app/features/garment/use-one-step";
 import { useWorkStore } from "@app/features/garment/work-context";
 import type { SideBySide } from "@app/workers/side-by-side";
 import { Box, Text } from "@chakra-ui/react";
-import { sewnSleeve } from "@core/garment/index";
+import { sewnSleeve } from "@core/drafting/index";
 import { formatLength, GRADUATION_MM } from "@core/tape/index";
 import { useCallback, useMemo } from "react";
 import type { TradeOffPicture } from "./trade-off-painter";

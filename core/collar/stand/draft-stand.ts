@@ -5,6 +5,7 @@ import {
   endOf,
   lerp,
   line,
+  type NamedSolution,
   type Path,
   pathLength,
   reversePath,
@@ -12,7 +13,6 @@ import {
   subpath,
 } from "../../geometry";
 import { type Edge, edge, edgeLines, notchOn, type Piece } from "../../pattern";
-import type { NamedSolution } from "../../sleeve/set-in";
 import { STAND_SCHOOLS, type StandSchool } from "../collar-fields";
 import { alongNeckline, measuredFigure, neckSeamFigure } from "../collar-figures";
 import {

@@ -1,6 +1,7 @@
 import { phrase } from "../../draft";
 import { endOf, lerp, mapPath, pathLength } from "../../geometry";
-import { type BodiceBase, type BodiceSleeve, bodiceStyle, NECK_OF_BODICE, type StyleSeam } from "../bodice-style";
+import { type EdgePair, NECK_OF_BODICE } from "../../pattern";
+import { type BodiceBase, type BodiceSleeve, bodiceStyle } from "../bodice-style";
 import type { StyleHandle } from "../style";
 import { KIMONO_FIELDS } from "./fields";
 import { draftKimono, type KimonoDraft, type KimonoLengths } from "./kimono-draft";
@@ -64,7 +65,7 @@ function kimonoSleeve(base: BodiceBase, draft: KimonoDraft, lengths: KimonoLengt
   };
 }
 
-function seamsOf(draft: KimonoDraft): readonly StyleSeam[] {
+function seamsOf(draft: KimonoDraft): readonly EdgePair[] {
   const { front, back } = draft;
   const places = besideEachOther(draft);
   const shared = { bodyName: "front", partName: "back" };

@@ -1,8 +1,17 @@
 import { SIDES, type Side } from "../../block";
 import { phrase } from "../../draft";
 import { distance, endOf, lerp, line, mapPath, type Path, pathLength, reversePath, startOf } from "../../geometry";
-import { bodicePiece, edge, hemEdges, MIRRORED_PAIR, type Piece, placePiece, uprightGrain } from "../../pattern";
-import { type BodiceBase, type BodiceSleeve, bodiceStyle, type StyleSeam, type TopEdge } from "../bodice-style";
+import {
+  bodicePiece,
+  type EdgePair,
+  edge,
+  hemEdges,
+  MIRRORED_PAIR,
+  type Piece,
+  placePiece,
+  uprightGrain,
+} from "../../pattern";
+import { type BodiceBase, type BodiceSleeve, bodiceStyle, type TopEdge } from "../bodice-style";
 import { elasticRound } from "../finish";
 import { RAGLAN_FIELDS } from "./fields";
 import { draftOffShoulder, type OffShoulderDraft, type OffShoulderLengths } from "./off-shoulder-draft";
@@ -159,9 +168,9 @@ function bodicePieceOf({ raglan, body, casing }: OffShoulderDraft, side: Side): 
   return placePiece(folded, besideSleeve(raglan)[side], side === "front");
 }
 
-function seamsOf({ raglan, body, sleeve }: OffShoulderDraft): readonly StyleSeam[] {
+function seamsOf({ raglan, body, sleeve }: OffShoulderDraft): readonly EdgePair[] {
   const places = besideSleeve(raglan);
-  return SIDES.map((side): StyleSeam => {
+  return SIDES.map((side): EdgePair => {
     const name = side === "front" ? "Front" : "Back";
     const { meetingAt } = raglan[side];
     const { seam } = body[side];

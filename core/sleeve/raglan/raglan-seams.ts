@@ -1,17 +1,17 @@
 import { SIDES } from "../../block";
 import { line, mapPath, pathLength } from "../../geometry";
-import type { StyleSeam } from "../bodice-style";
+import type { EdgePair } from "../../pattern";
 import { bodyEdge } from "./raglan-cut";
 import type { RaglanDraft } from "./raglan-draft";
 import { asBack, besideSleeve, footOf } from "./raglan-pieces";
 import { sleeveEdge } from "./shoulder-part";
 
 /** Bodice against sleeve from the underarm over the meeting point to the neck, front and back; and front against back over the arm. */
-export function raglanSeams(draft: RaglanDraft, isTwoPiece: boolean): readonly StyleSeam[] {
+export function raglanSeams(draft: RaglanDraft, isTwoPiece: boolean): readonly EdgePair[] {
   const { overArm } = draft;
   const places = besideSleeve(draft);
   const down = isTwoPiece ? line(overArm.apex, footOf(draft)) : [];
-  const raglan = SIDES.map((side): StyleSeam => {
+  const raglan = SIDES.map((side): EdgePair => {
     const cut = draft[side];
     const laid = overArm[side];
     const name = side === "front" ? "Front" : "Back";

@@ -1,5 +1,5 @@
 import type { Figure, StepRecord } from "../../draft";
-import type { Solution } from "../../geometry";
+import type { NamedSolution } from "../../geometry";
 import { CAP_SHAPES, type CapCurve, type CapShapes, filledShapes, followingShape } from "./cap-shape";
 import type { LowerHollows } from "./lower-cap";
 
@@ -13,9 +13,6 @@ export type CapFrame = {
   readonly opening: StepRecord;
   readonly solvers: readonly NamedSolution[];
 };
-
-export type NamedSolution = { readonly id: string; readonly solution: Solution };
-
 /** Half the armhole laid flat on the cap line to each side of the centre, or as the slant from the crown down to it. */
 export const PLACEMENTS = ["flat", "slant"] as const;
 export type Placement = (typeof PLACEMENTS)[number];

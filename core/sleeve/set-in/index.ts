@@ -1,7 +1,7 @@
+export { lowerCapFigures, sleeveSeams } from "./armhole-seams";
 export {
   type CapFrame,
   type CapTask,
-  type NamedSolution,
   PLACEMENTS,
   type Placement,
   shapesOf,
@@ -20,7 +20,7 @@ export {
 export { finishedLength, hemWidthOf } from "./figures";
 export { type FeasibleRange, widthAtHeight } from "./fit";
 export { fitFirstRange, isInFitFirstRange, LOWEST_CAP_MM, type TradeOff, tradeOff } from "./fit-first";
-export { type LowerHollows, lowerHollows, standOff } from "./lower-cap";
+export { type LowerHollows, lowerHollows } from "./lower-cap";
 export { methodOf, SET_IN_METHODS, type SetInMethod } from "./methods";
 export { DOUBLE_NOTCH_GAP_MM, onCap, type SeamNotch, usualNotches } from "./notches";
 export { cutAcross, type ElbowDart, foldedOver, type SleeveLengths, type SleeveOutline, type TurnUp } from "./outline";

@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { draftGarment, sewnSleeve } from "../../garment";
+import { sewnSleeve } from "../../drafting";
+import { draftGarment } from "../../garment";
 import type { GarmentSpec } from "../../spec";
 import { specOf, withSleeve } from "../../testing/sample";
 import { lowerHollows } from "./lower-cap";

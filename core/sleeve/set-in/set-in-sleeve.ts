@@ -1,6 +1,6 @@
 import { composeDraft, type Draft, type StepRecord } from "../../draft";
-import { cubicLength, mapPath, type Path } from "../../geometry";
-import { type CapFrame, type NamedSolution, shapesOf } from "./cap-frame";
+import { cubicLength, mapPath, type NamedSolution, type Path } from "../../geometry";
+import { type CapFrame, shapesOf } from "./cap-frame";
 import type { CapShapes } from "./cap-shape";
 import { sleeveFigures } from "./figures";
 import { methodOf } from "./methods";

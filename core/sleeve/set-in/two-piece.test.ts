@@ -1,6 +1,7 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { draftGarment, sewnSleeve } from "../../garment";
+import { sewnSleeve } from "../../drafting";
+import { draftGarment } from "../../garment";
 import { crossesItself, cubicDerivative, distance, endOf, pathLength, startOf } from "../../geometry";
 import { applyChange, type GarmentSpec } from "../../spec";
 import { withSleeve } from "../../testing/sample";

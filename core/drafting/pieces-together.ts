@@ -1,13 +1,12 @@
-import type { Finding, Seam } from "../check";
-import { phrase } from "../draft";
-import type { Piece } from "../pattern";
+import type { Piece, Seam } from "../pattern";
 import type { DraftedCollar } from "./draft-collar";
 
 export type Together = {
   readonly pieces: readonly Piece[];
   /** The collar's seams, by the names that its pieces have here. */
   readonly collarSeams: readonly Seam[];
-  readonly findings: readonly Finding[];
+  /** Do sleeve and collar both cut the front anew? */
+  readonly isFrontCutTwice: boolean;
 };
 
 const withCollar = (piece: string) => `${piece}WithCollar`;
@@ -34,14 +33,14 @@ function renamed(seam: Seam, twice: readonly string[]): Seam {
  * the collar's are kept, and of the fronts both, with what is to be done about it.
  */
 export function piecesTogether(ofSleeve: readonly Piece[], collar: DraftedCollar | null): Together {
-  if (!collar) return { pieces: ofSleeve, collarSeams: [], findings: [] };
+  if (!collar) return { pieces: ofSleeve, collarSeams: [], isFrontCutTwice: false };
   const isOfBoth = ({ id }: Piece) => ofSleeve.some((piece) => piece.id === id);
   if (collar.kind === "band") {
     const bands = collar.pieces.map(({ id }) => id);
     return {
       pieces: [...ofSleeve.filter(({ id }) => !bands.includes(id)), ...collar.pieces],
       collarSeams: collar.seams,
-      findings: [],
+      isFrontCutTwice: false,
     };
   }
   const twice = collar.pieces.filter(isOfBoth).map(({ id }) => id);
@@ -51,18 +50,6 @@ export function piecesTogether(ofSleeve: readonly Piece[], collar: DraftedCollar
   return {
     pieces: [...ofSleeve, ...pieces],
     collarSeams: collar.seams.map((seam) => renamed(seam, twice)),
-    findings: collar.pieces.some(isOfBoth)
-      ? [
-          {
-            code: "front-cut-twice",
-            severity: "note",
-            station: "collar",
-            message: phrase`Sleeve and collar both cut the front anew: it is given once for each.`,
-            reason: phrase`Lay one on the other with centre front and neckline together, and take the collar from one and the shoulder from the other.`,
-            numbers: {},
-            remedies: [],
-          },
-        ]
-      : [],
+    isFrontCutTwice: collar.pieces.some(isOfBoth),
   };
 }

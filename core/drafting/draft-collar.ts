@@ -1,5 +1,4 @@
-import { type Alteration, alterBlock, type Block } from "../block";
-import { type DeepenNeck, type Finding, judgeCollar, judgeNoCollar, type Seam, styleSeams } from "../check";
+import type { Block } from "../block";
 import {
   type CollarBase,
   type CollarChoices,
@@ -8,15 +7,14 @@ import {
   type CollarKindName,
   collarOf,
   type DrawnCollar,
+  type NoCollar,
 } from "../collar";
 import { composeDraft, type Draft } from "../draft";
-import { endOf, findRoot } from "../geometry";
+import { endOf, type NamedSolution } from "../geometry";
 import type { Piece } from "../pattern";
-import type { NeckEdges, StyleSeam } from "../sleeve/bodice-style";
-import type { NamedSolution } from "../sleeve/set-in";
+import { type EdgePair, measuredSeams, type NeckEdges, type Seam } from "../pattern";
+import type { ResolvedCollar, ResolvedSpec } from "../resolve";
 import { reachingWaist } from "./reaching-waist";
-import type { ResolvedSpec } from "./resolve";
-import type { ResolvedCollar } from "./resolve-collar";
 
 /** A collar with everything that was asked of it. */
 export type DraftedCollar = {
@@ -39,21 +37,30 @@ export type DraftedCollar = {
 export type NeckForCollar = { readonly block: Block | null; readonly edges: NeckEdges };
 
 /** A collar names the neckline's halves; what they are cut into by the sleeve stands in their place. */
-function alongEdges(seam: StyleSeam, { back, front }: NeckEdges): StyleSeam {
+function alongEdges(seam: EdgePair, { back, front }: NeckEdges): EdgePair {
   const cut: Readonly<Record<string, readonly string[]>> = { "back.neckline": back, "front.neckline": front };
   return { ...seam, bodyEdges: seam.bodyEdges.flatMap((one) => cut[one] ?? [one]) };
 }
 
-export type CollarOutcome = { readonly drafted: DraftedCollar | null; readonly judge: () => readonly Finding[] };
+/** What was asked of a collar, and what came of it. */
+export type CollarAttempt = {
+  /** Null when none is wanted. */
+  readonly asked: ResolvedCollar | null;
+  readonly neck: NeckForCollar;
+  readonly why: NoCollar | null;
+  readonly drafted: DraftedCollar | null;
+};
 
-/** Drafts the collar on the block's neckline and judges it. */
+/** Drafts the collar on the block's neckline. */
 export function draftCollar(
-  { bodice, block: { alterations } }: ResolvedSpec,
+  { bodice }: ResolvedSpec,
   asked: ResolvedCollar | null,
-  { block, edges }: NeckForCollar,
-): CollarOutcome {
-  if (!asked) return { drafted: null, judge: () => [] };
-  if (!block) return { drafted: null, judge: () => [judgeNoCollar({ what: "no-neckline" })] };
+  neckLeft: NeckForCollar,
+): CollarAttempt {
+  const { block, edges } = neckLeft;
+  const none = (why: NoCollar | null): CollarAttempt => ({ asked, neck: neckLeft, why, drafted: null });
+  if (!asked) return none(null);
+  if (!block) return none({ what: "no-neckline" });
   const { kind, figures, choices, given, neck } = asked;
   const onto = reachingWaist(block, bodice.backLength);
   const base: CollarBase = {
@@ -62,9 +69,11 @@ export function draftCollar(
     waist: onto.levels.find(({ id }) => id === "waist")?.y ?? endOf(onto.back.neckline.path).y + bodice.backLength,
   };
   const drawing = collarOf(kind).draft(base, figures as never, choices as never, given);
-  if (!drawing.isDrawn) return { drafted: null, judge: () => [judgeNoCollar(drawing.why)] };
-  const seams = styleSeams(drawing.seams.map((seam) => alongEdges(seam, edges)));
+  if (!drawing.isDrawn) return none(drawing.why);
   return {
+    asked,
+    neck: neckLeft,
+    why: null,
     drafted: {
       kind,
       figures,
@@ -73,29 +82,10 @@ export function draftCollar(
       ground: onto,
       drawn: drawing.drawn,
       pieces: [...drawing.drawn, ...drawing.extra],
-      seams,
+      seams: measuredSeams(drawing.seams.map((seam) => alongEdges(seam, edges))),
       handles: drawing.handles,
       draft: composeDraft("collar", drawing.title, [...drawing.acts, drawing.cutting]),
       solvers: drawing.solvers,
     },
-    judge: () => judgeCollar(drawing, seams, deepenNeck(block, alterations)),
-  };
-}
-
-/** Nobody deepens a neck by more for the sake of a collar. Our own limit. */
-const MOST_DEEPENED_MM = 120;
-const TOLERANCE_MM = 0.01;
-
-/** The front neck is deepened until the neckline is long enough: by how much is found by trying. */
-function deepenNeck(block: Block, alterations: readonly Alteration[]): DeepenNeck {
-  return (longer) => {
-    const half = block.front.neckline.length + longer / 2;
-    const deepened = (by: number) => alterBlock(block, [{ kind: "deepen-front-neck", by }]).block.front.neckline.length;
-    const root = findRoot((by) => deepened(by) - half, 0, MOST_DEEPENED_MM, TOLERANCE_MM);
-    if (!root.converged) return null;
-    return {
-      by: root.value,
-      change: { block: { alterations: [...alterations, { kind: "deepen-front-neck", by: root.value }] } },
-    };
   };
 }

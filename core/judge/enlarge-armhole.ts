@@ -1,7 +1,7 @@
 import { alterBlock, type Block } from "../block";
-import type { Enlarge } from "../check";
 import { findRoot } from "../geometry";
-import type { ResolvedBlock } from "./resolve-block";
+import type { ResolvedBlock } from "../resolve";
+import type { Enlarge } from "./judge-fit";
 
 const TOLERANCE_MM = 1e-3;
 /** Lowering by more makes another garment. Our own limit. */

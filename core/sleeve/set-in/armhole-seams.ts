@@ -1,44 +1,11 @@
-import { type Block, sewnArmhole } from "../block";
-import { type Figure, length, phrase } from "../draft";
-import { type Path, pathLength, reversePath } from "../geometry";
-import type { SeamId, StyleSeam } from "../sleeve/bodice-style";
-import { type SetInSleeve, type SetInTask, standOff, wantedSeams } from "../sleeve/set-in";
-import { type EaseProfile, easeProfile } from "./ease";
-
-export type { SeamId };
-
-/** A stretch of a seam between two marks. Millimetres. */
-export type SeamSection = {
-  readonly from: string;
-  readonly to: string;
-  readonly bodyLength: number;
-  readonly partLength: number;
-  readonly ease: number;
-};
-
-/** Two edges that are sewn together, measured against each other from where both begin: the underarm, but over the arm the neck. Millimetres. */
-export type Seam = {
-  readonly id: SeamId;
-  readonly name: string;
-  /** What the two edges are called beside each other. */
-  readonly bodyName: string;
-  readonly partName: string;
-  readonly body: string;
-  readonly part: string;
-  /** Every edge of each side in its order from where the seam begins, as piece and edge; their lengths add up to the seam's. */
-  readonly bodyEdges: readonly string[];
-  readonly partEdges: readonly string[];
-  readonly bodyPath: Path;
-  readonly partPath: Path;
-  readonly bodyLength: number;
-  readonly partLength: number;
-  /** What the part is longer by. */
-  readonly ease: number;
-  /** What it was meant to be longer by. */
-  readonly target: number;
-  readonly sections: readonly SeamSection[];
-  readonly profile: EaseProfile;
-};
+import { type Block, sewnArmhole } from "../../block";
+import { type Figure, length, phrase } from "../../draft";
+import { type Path, pathLength, reversePath } from "../../geometry";
+import { easeProfile, type Seam, section } from "../../pattern";
+import { wantedSeams } from "./cap-frame";
+import { standOff } from "./lower-cap";
+import type { SetInSleeve } from "./set-in-sleeve";
+import type { SetInTask } from "./task";
 
 /** How far the lower cap and the lower armhole lie apart at most, sewn together, from the underarm to the notch. */
 export function lowerCapFigures(seams: readonly [Seam, Seam]): readonly Figure[] {
@@ -118,33 +85,4 @@ function walk(
     ],
     profile: easeProfile(notch.bodyAt, bodyLength, ease, lowerEase),
   };
-}
-
-/** The seams of a style that has its own, measured on the finished edges: they are to be of one length. */
-export function styleSeams(seams: readonly StyleSeam[]): readonly Seam[] {
-  return seams.map((seam) => {
-    const bodyLength = pathLength(seam.bodyPath);
-    const partLength = pathLength(seam.partPath);
-    const { mark, from, to, ...named } = seam;
-    return {
-      ...named,
-      bodyLength,
-      partLength,
-      ease: partLength - bodyLength,
-      target: 0,
-      sections: mark
-        ? [
-            section(from, mark.name, mark.bodyAt, mark.partAt),
-            section(mark.name, to, bodyLength - mark.bodyAt, partLength - mark.partAt),
-          ]
-        : [section(from, to, bodyLength, partLength)],
-      profile: mark
-        ? easeProfile(mark.bodyAt, bodyLength, partLength - bodyLength, mark.partAt - mark.bodyAt)
-        : easeProfile(0, bodyLength, partLength - bodyLength, 0),
-    };
-  });
-}
-
-function section(from: string, to: string, bodyLength: number, partLength: number): SeamSection {
-  return { from, to, bodyLength, partLength, ease: partLength - bodyLength };
 }

@@ -1,9 +1,10 @@
 import type { Block } from "../block";
-import type { Finding } from "../check";
 import { phrase } from "../draft";
+import type { Together } from "../drafting";
 import type { Piece } from "../pattern";
+import type { DefaultTaken } from "../resolve";
 import { labelOf } from "../spec";
-import type { DefaultTaken } from "./resolve";
+import type { Finding } from "./finding";
 
 /** What the draft stands on that nobody measured. */
 export function judgeCompleteness(defaults: readonly DefaultTaken[]): readonly Finding[] {
@@ -36,6 +37,22 @@ export function judgeMadeUp(block: Block | null, pieces: readonly Piece[]): read
       station: "block",
       message: phrase`The side seam and the hem of the bodice pieces are made up.`,
       reason: phrase`Nothing below the armhole was measured. Lay the pieces on the bodice's own pattern and take side and hem from there before you cut.`,
+      numbers: {},
+      remedies: [],
+    },
+  ];
+}
+
+/** Sleeve and collar that both cut the front anew. */
+export function judgeTogether({ isFrontCutTwice }: Together): readonly Finding[] {
+  if (!isFrontCutTwice) return [];
+  return [
+    {
+      code: "front-cut-twice",
+      severity: "note",
+      station: "collar",
+      message: phrase`Sleeve and collar both cut the front anew: it is given once for each.`,
+      reason: phrase`Lay one on the other with centre front and neckline together, and take the collar from one and the shoulder from the other.`,
       numbers: {},
       remedies: [],
     },

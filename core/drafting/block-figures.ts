@@ -1,7 +1,6 @@
 import type { AlterationTaken, Block } from "../block";
 import { type Figure, length, type Phrase, phrase, type Source } from "../draft";
-import type { DefaultTaken } from "./resolve";
-import type { ResolvedBlock } from "./resolve-block";
+import type { DefaultTaken, ResolvedBlock } from "../resolve";
 
 type Reason = { readonly formula: Phrase; readonly rule: string; readonly source: Source };
 

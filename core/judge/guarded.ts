@@ -1,5 +1,5 @@
-import type { Finding } from "../check";
 import { phrase } from "../draft";
+import type { Finding } from "./finding";
 
 export type Station = Finding["station"];
 

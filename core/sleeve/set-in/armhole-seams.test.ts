@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
-import { draftGarment, sewnSleeve } from "../garment";
-import { endOf, startOf } from "../geometry";
-import { applyChange } from "../spec";
-import { inches, sampleSpec, withSleeve } from "../testing/sample";
+import { sewnSleeve } from "../../drafting";
+import { draftGarment } from "../../garment";
+import { endOf, startOf } from "../../geometry";
+import { applyChange } from "../../spec";
+import { inches, sampleSpec, withSleeve } from "../../testing/sample";
 
 const seamsOf = (spec = sampleSpec()) => draftGarment(spec).seams;
 

@@ -4,7 +4,6 @@ import {
   type BlockChoices,
   type BlockMeasures,
   type BlockObstacle,
-  type BlockReadings,
   type Contradiction,
   DART_AS_EASE_MM,
   DART_AS_MUCH_EASE_MM,
@@ -90,23 +89,11 @@ function readingChange(path: ReadingPath, value: number): NonNullable<SpecChange
 }
 
 /** An allowance that is larger than what was read inside it. */
-export function judgeTooMuchAllowance(readings: BlockReadings, offsets: ReadingOffsets): readonly Finding[] {
-  const { armhole, shoulder, neckline } = readings;
-  const all: readonly (readonly [ReadingPath, number | null | undefined])[] = [
-    ["armhole.front", armhole.front],
-    ["armhole.back", armhole.back],
-    ["armhole.depth", armhole.depth],
-    ["shoulder.length", shoulder.length],
-    ["neckline.width", neckline.width.value],
-    ["neckline.frontDepth", neckline.front.depth?.value],
-    ["neckline.backDepth", neckline.back.depth?.value],
-    ["neckline.frontLength", neckline.front.length],
-    ["neckline.backLength", neckline.back.length],
-  ];
-  const eaten = all.find(([, value]) => typeof value === "number" && value <= 0);
-  if (!eaten && shoulder.slope >= 0) return [];
-  const [path, value] = eaten ?? (["shoulder.slope", shoulder.slope] as const);
-  const read = (value ?? 0) - offsets[path];
+export function judgeTooMuchAllowance(
+  { path, value }: { readonly path: ReadingPath; readonly value: number },
+  offsets: ReadingOffsets,
+): readonly Finding[] {
+  const read = value - offsets[path];
   return [
     {
       code: "allowance-over-reading",

@@ -178,7 +178,7 @@ export function judgeBulge(task: SetInTask, sleeve: SetInSleeve): readonly Findi
   const { elbow } = sleeve.outline;
   const width = sleeve.frame.frontWidth + sleeve.frame.backWidth;
   const { elbowWidth, wristWidth } = task.lengths;
-  if (!elbow || elbowWidth <= width + BULGES_MM || elbowWidth <= wristWidth) return [];
+  if (!elbow || elbowWidth <= width + BULGES_MM || elbowWidth <= wristWidth + READ_BACK_MM) return [];
   return [
     {
       code: "sides-bulge",
@@ -200,6 +200,8 @@ export function judgeBulge(task: SetInTask, sleeve: SetInSleeve): readonly Findi
 
 /** Less is not seen. Our own limit. */
 const BULGES_MM = 2;
+/** What is written in another unit and read back differs by far less. */
+const READ_BACK_MM = 1e-6;
 
 /** Ease asked for below a notch for which the cap has no room: the notch is drawn where it has. */
 export function judgeLowerEase(task: SetInTask, sleeve: SetInSleeve): readonly Finding[] {

@@ -1,5 +1,5 @@
 import { length, type Phrase, phrase } from "../draft";
-import type { NamedSolution } from "../sleeve/set-in";
+import type { NamedSolution } from "../geometry";
 import type { Finding } from "./finding";
 
 /** What a solver looks for, and the findings that already say that it was not found. */

@@ -1,11 +1,11 @@
 import type { Cloth } from "../cloth";
 import { length, phrase } from "../draft";
+import type { Seam } from "../pattern";
 import type { Balance, DrawnBodiceSleeve, LeastWidth, NeckOpening, TopEdge } from "../sleeve/bodice-style";
 import type { Misplaced } from "../sleeve/style";
 import type { SleeveKind } from "../sleeve/styles";
 import type { Finding, Remedy } from "./finding";
 import { ELASTIC_TAKES_MORE, noRoom, TAPE_MM } from "./judge-style";
-import type { Seam } from "./seam";
 
 /** Edges that are to be of one length differ by less, or something was not solved. */
 const PAIR_MM = 0.05;

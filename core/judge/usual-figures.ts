@@ -1,8 +1,8 @@
-import type { Remedy } from "../check";
 import { collarOf } from "../collar";
 import { phrase } from "../draft";
 import { styleOf } from "../sleeve/styles";
 import type { GarmentSpec } from "../spec";
+import type { Remedy } from "./finding";
 
 /** Every figure of this collar left open again. */
 export function usualCollar({ collar }: GarmentSpec): readonly Remedy[] {

@@ -1,7 +1,9 @@
 import { describe, expect, it } from "vitest";
+import { sewnSleeve } from "../drafting";
+import { draftGarment } from "../garment";
 import { SET_IN_METHODS } from "../sleeve/set-in";
 import { SAMPLE_FILE, sampleSpec, specOf, withSleeve } from "../testing/sample";
-import { compareMethods, draftGarment, sewnSleeve, sweepMethods, tradeOffOf } from ".";
+import { compareMethods, sweepMethods, tradeOffOf } from ".";
 
 describe("methods side by side", () => {
   it("shows every school for the same client, and that they disagree", () => {

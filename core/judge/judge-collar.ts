@@ -1,10 +1,10 @@
 import type { DrawnCollar, OuterEdge, UpperEdge } from "../collar";
 import { length, phrase } from "../draft";
+import type { Seam } from "../pattern";
 import type { SpecChange } from "../spec";
 import type { Finding, Remedy } from "./finding";
 import { remedy, told } from "./finding";
 import { judgeLapel } from "./judge-lapel";
-import type { Seam } from "./seam";
 
 /** Round the neck a stand leaves 10 to 25 mm (common practice, no source). */
 const LEAST_EASE_MM = 10;

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { easeProfile, easeUpTo, FADE_AT_SHOULDER_MM, partAt } from ".";
+import { easeProfile, easeUpTo, FADE_AT_SHOULDER_MM, partAt } from "./ease";
 
 const size = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 const anySeam = fc.record({ length: size(120, 400), notchShare: size(0.05, 0.75), ease: size(-20, 60) });

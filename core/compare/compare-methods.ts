@@ -1,13 +1,9 @@
-import type { Finding } from "../check";
 import type { Cloth } from "../cloth";
+import { buildBlock, draftSewnSleeve, type SewnAttempt, type SewnSleeve } from "../drafting";
+import { type Finding, guarded, judgeSleeve } from "../judge";
+import { type ResolvedSleeve, type ResolvedSpec, resolveSpec, usualUpperArmEase } from "../resolve";
 import { methodOf, SET_IN_METHODS, type SetInMethod, type TradeOff, tradeOff } from "../sleeve/set-in";
 import type { GarmentSpec } from "../spec";
-import { buildBlock } from "./build-block";
-import { enlargeArmhole } from "./enlarge-armhole";
-import { guarded } from "./guarded";
-import { resolveSpec } from "./resolve";
-import { type ResolvedSleeve, usualUpperArmEase } from "./resolve-sleeve";
-import { draftSewnSleeve, type SewnSleeve } from "./sewn-sleeve";
 
 /** What one method gives for this client and armhole, as its rule says and without the changes made by choice. Millimetres. */
 export type MethodCompared = {
@@ -38,7 +34,7 @@ export function compareMethods(spec: GarmentSpec): readonly MethodCompared[] {
   const prepared = prepare(spec);
   if (!prepared) return [];
   return SET_IN_METHODS.map((method) => {
-    const { drafted, findings } = prepared.draft(method, prepared.asked.capEase);
+    const { drafted, judge } = prepared.draft(method, prepared.asked.capEase);
     const { name, typicalOf } = methodOf(method);
     return {
       method,
@@ -46,7 +42,7 @@ export function compareMethods(spec: GarmentSpec): readonly MethodCompared[] {
       typicalOf,
       figures: drafted && figuresOf(drafted),
       drafted,
-      finding: findings.find((finding) => finding.severity === "fault") ?? null,
+      finding: judge().find((finding) => finding.severity === "fault") ?? null,
     };
   });
 }
@@ -75,19 +71,22 @@ function prepare(spec: GarmentSpec) {
   const { block } = buildBlock(resolved.block, resolved.defaults);
   const asked = resolved.sleeve;
   if (!block || !asked) return null;
-  const enlarge = enlargeArmhole(resolved.block, block);
   return {
     asked,
     draft: (method: SetInMethod, capEase: number) => {
-      const { value, findings } = guarded(
+      const { value: attempt, findings } = guarded(
         "sleeve",
-        () => draftSewnSleeve(resolved, asItIs(asked, resolved.cloth, method, capEase), block, enlarge),
-        { drafted: null, judge: () => [] },
+        () => draftSewnSleeve(resolved, asItIs(asked, resolved.cloth, method, capEase), block),
+        null,
       );
-      const judged = guarded<readonly Finding[]>("sleeve", value.judge, []);
-      return { drafted: value.drafted, findings: [...findings, ...judged.findings, ...judged.value] };
+      return { drafted: attempt?.drafted ?? null, judge: () => [...findings, ...judged(attempt, resolved)] };
     },
   };
+}
+
+function judged(attempt: SewnAttempt | null, resolved: ResolvedSpec): readonly Finding[] {
+  const { value, findings } = guarded("sleeve", () => (attempt ? judgeSleeve(attempt, resolved) : []), []);
+  return [...findings, ...value];
 }
 
 function asItIs(asked: ResolvedSleeve, cloth: Cloth, method: SetInMethod, capEase: number): ResolvedSleeve {

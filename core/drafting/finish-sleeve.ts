@@ -3,6 +3,7 @@ import { limbAt, type SleeveBody } from "../body";
 import { composeDraft, type Draft, type StepRecord } from "../draft";
 import { type Path, pathLength } from "../geometry";
 import { notchOn, type Piece } from "../pattern";
+import type { ResolvedSleeve } from "../resolve";
 import { casingDepth, type FinishedHem, finishHem, OPENING_SHARE } from "../sleeve/finish";
 import {
   finishedLength,
@@ -15,7 +16,6 @@ import {
 } from "../sleeve/set-in";
 import type { StyledSleeve } from "../sleeve/style";
 import { sewnStyleOf } from "../sleeve/styles";
-import type { ResolvedSleeve } from "./resolve-sleeve";
 
 /** The plain sleeve made into its style, and its hem finished. */
 export type FinishedSleeve = {

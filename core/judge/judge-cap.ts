@@ -1,10 +1,9 @@
 import { type Cloth, clothOf } from "../cloth";
 import { length, type Phrase, percent, phrase } from "../draft";
+import { NO_SECTION_MM, type Seam } from "../pattern";
 import { pleatsFor, type SetInSleeve, type SetInTask } from "../sleeve/set-in";
-import { NO_SECTION_MM } from "./ease";
 import type { Finding, Remedy } from "./finding";
 import { draftByFitFirst, MOST_STRETCH_SHARE, reconcile, surplusOf } from "./reconcile";
-import type { Seam } from "./seam";
 
 /** A tape reads to an eighth of an inch; a whole cap off by less is as good as a person can sew. */
 const TAPE_MM = 25.4 / 8;

@@ -1,0 +1,8 @@
+export {
+  compareMethods,
+  type MethodCompared,
+  type MethodFigures,
+  type Swept,
+  sweepMethods,
+  tradeOffOf,
+} from "./compare-methods";

@@ -1,0 +1,87 @@
+import {
+  type AlterationTaken,
+  alterBlock,
+  type Block,
+  type BlockObstacle,
+  type BlockReadings,
+  blockFromOutline,
+  type Contradiction,
+  draftBlock,
+  type OutlineFault,
+  type ReadingPath,
+  rebuildBlock,
+  withAlterationSteps,
+} from "../block";
+import type { Figure } from "../draft";
+import type { DefaultTaken, ResolvedBlock } from "../resolve";
+import { blockFigures } from "./block-figures";
+
+/** Why the figures give no block. */
+export type NoBlock =
+  | { readonly what: "nothing-left"; readonly path: ReadingPath; readonly value: number }
+  | { readonly what: "contradictions"; readonly contradictions: readonly Contradiction[] }
+  | { readonly what: "obstacle"; readonly obstacle: BlockObstacle }
+  | { readonly what: "outline-faults"; readonly faults: readonly OutlineFault[] };
+
+export type BuiltBlock = {
+  /** With its alterations made; null when there is none. */
+  readonly block: Block | null;
+  /** As it was before them. */
+  readonly plain: Block | null;
+  readonly why: NoBlock | null;
+  readonly alterations: readonly AlterationTaken[];
+  readonly figures: readonly Figure[];
+};
+
+/** The block from whichever source, with its alterations; or why there is none. Millimetres. */
+export function buildBlock(resolved: ResolvedBlock, defaults: readonly DefaultTaken[]): BuiltBlock {
+  const made = makeBlock(resolved);
+  if (!made.block) return { block: null, plain: null, why: made.why, alterations: [], figures: [] };
+  const { block, taken } = alterBlock(made.block, resolved.alterations);
+  return {
+    block: { ...block, drafts: withAlterationSteps(block, taken) },
+    plain: made.block,
+    why: null,
+    alterations: taken,
+    figures: blockFigures(resolved, made.block, block, taken, defaults),
+  };
+}
+
+type Made = { readonly block: Block } | { readonly block: null; readonly why: NoBlock };
+
+function makeBlock(resolved: ResolvedBlock): Made {
+  switch (resolved.source) {
+    case "readings": {
+      const nothing = nothingLeft(resolved.readings);
+      if (nothing) return { block: null, why: { what: "nothing-left", ...nothing } };
+      const rebuilt = rebuildBlock(resolved.readings);
+      if (rebuilt.ok) return rebuilt;
+      return { block: null, why: { what: "contradictions", contradictions: rebuilt.contradictions } };
+    }
+    case "drafted": {
+      const drafted = draftBlock(resolved.body, resolved.choices);
+      return drafted.ok ? drafted : { block: null, why: { what: "obstacle", obstacle: drafted.obstacle } };
+    }
+    case "outline": {
+      const outlined = blockFromOutline(resolved.outline, resolved.standIns, resolved.from);
+      return outlined.ok ? outlined : { block: null, why: { what: "outline-faults", faults: outlined.faults } };
+    }
+  }
+}
+
+/** The first reading of which its allowance leaves nothing. */
+function nothingLeft({ armhole, shoulder, neckline }: BlockReadings) {
+  const all: readonly (readonly [ReadingPath, number | null | undefined])[] = [
+    ["armhole.front", armhole.front],
+    ["armhole.back", armhole.back],
+    ["armhole.depth", armhole.depth],
+    ["shoulder.length", shoulder.length],
+    ["neckline.width", neckline.width.value],
+    ["neckline.frontDepth", neckline.front.depth?.value],
+    ["neckline.backDepth", neckline.back.depth?.value],
+    ["neckline.frontLength", neckline.front.length],
+    ["neckline.backLength", neckline.back.length],
+  ];
+  for (const [path, value] of all) if (typeof value === "number" && value <= 0) return { path, value };
+  return shoulder.slope < 0 ? { path: "shoulder.slope" as const, value: shoulder.slope } : null;
+}

@@ -1,0 +1,5 @@
+export type { Finding, Remedy, Severity } from "./finding";
+export { guarded, type Station, UNFORESEEN } from "./guarded";
+export { judgeDraftedCollar } from "./judge-drafted-collar";
+export { type Finished, judgeGarment, judgeSleeve } from "./judges";
+export { usualBlock, usualCollar, usualSleeve } from "./usual-figures";

@@ -1,0 +1,101 @@
+import type { Body } from "../body";
+import type { BuiltBlock, CollarAttempt, SleeveAttempt, Together } from "../drafting";
+import type { NamedSolution } from "../geometry";
+import type { DefaultTaken, ResolvedSpec } from "../resolve";
+import type { GarmentSpec } from "../spec";
+import type { Finding } from "./finding";
+import { guarded, type Station } from "./guarded";
+import { judgeRoundArmhole } from "./judge-armhole";
+import { judgeBuiltBlock } from "./judge-built-block";
+import { judgeCompleteness, judgeMadeUp, judgeTogether } from "./judge-completeness";
+import { judgeDraftedCollar } from "./judge-drafted-collar";
+import { judgeMeasures } from "./judge-measures";
+import { judgeOutlines } from "./judge-outlines";
+import { judgeSewn } from "./judge-sewn";
+import { judgeSolvers } from "./judge-solvers";
+import { judgeWithBodice } from "./judge-with-bodice";
+import { usualCollar, usualSleeve } from "./usual-figures";
+
+/** A garment as it was drafted, for whoever judges it. Millimetres. */
+export type Finished = {
+  readonly spec: GarmentSpec;
+  readonly resolved: ResolvedSpec;
+  /** Every default as it was taken in the end. */
+  readonly defaults: readonly DefaultTaken[];
+  readonly built: BuiltBlock;
+  /** Null where no sleeve is wanted, or there is no block for one. */
+  readonly sleeve: SleeveAttempt | null;
+  readonly collar: CollarAttempt | null;
+  readonly together: Together;
+  readonly solvers: readonly NamedSolution[];
+  /** What drafting did not foresee, as findings of the stations where it happened. */
+  readonly unforeseen: readonly Finding[];
+};
+
+type Judge = {
+  readonly station: Station;
+  readonly judge: (garment: Finished, found: readonly Finding[]) => readonly Finding[];
+};
+
+/** Everybody who looks at a finished garment, in the order in which they speak. `found` is what was said before. */
+const JUDGES: readonly Judge[] = [
+  { station: "sleeve", judge: ({ sleeve, resolved }) => (sleeve ? judgeSleeve(sleeve, resolved) : []) },
+  {
+    station: "sleeve",
+    judge: ({ sleeve, spec }) => judgeOutlines(sleeve?.drafted?.pieces ?? [], "sleeve", usualSleeve(spec)),
+  },
+  {
+    station: "collar",
+    judge: ({ collar, resolved }) => (collar ? judgeDraftedCollar(collar, resolved.block.alterations) : []),
+  },
+  {
+    station: "collar",
+    judge: ({ collar, spec }) => judgeOutlines(collar?.drafted?.pieces ?? [], "collar", usualCollar(spec)),
+  },
+  { station: "collar", judge: ({ together }) => judgeTogether(together) },
+  { station: "block", judge: ({ resolved, built }) => judgeBuiltBlock(resolved.block, built) },
+  { station: "match", judge: ({ solvers }, found) => judgeSolvers(solvers, found) },
+  {
+    station: "block",
+    judge: ({ spec: { block } }) => (block.source === "readings" ? judgeRoundArmhole(block.armhole) : []),
+  },
+  { station: "block", judge: ({ built, together }) => judgeMadeUp(built.block, together.pieces) },
+  { station: "measures", judge: ({ defaults }) => judgeCompleteness(defaults) },
+  { station: "measures", judge: ({ spec }) => judgeMeasures(usedBody(spec)) },
+];
+
+/** All that there is to say about a garment. A judge that fails becomes a finding of its own, and takes no other along. */
+export function judgeGarment(garment: Finished): readonly Finding[] {
+  const findings: Finding[] = [];
+  const begun = new Set<Station>();
+  for (const { station, judge } of JUDGES) {
+    if (!begun.has(station)) findings.push(...garment.unforeseen.filter((found) => found.station === station));
+    begun.add(station);
+    const judged = guarded<readonly Finding[]>(station, () => judge(garment, findings), []);
+    findings.push(...judged.findings, ...judged.value);
+  }
+  return findings;
+}
+
+/** What there is to say about a sleeve alone, or why there is none. */
+export function judgeSleeve(attempt: SleeveAttempt, resolved: ResolvedSpec): readonly Finding[] {
+  return attempt.family === "sewn" ? judgeSewn(attempt, resolved) : judgeWithBodice(attempt, resolved);
+}
+
+/** What is drafted rests on: nobody is asked about an arm that no sleeve is drafted for, or a neck that no collar is. */
+function usedBody({ body, sleeve, collar }: GarmentSpec): Body {
+  const unused = [...(sleeve === null ? OF_ARM : []), ...(collar === null ? OF_COLLAR : [])];
+  return Object.fromEntries(Object.entries(body).filter(([id]) => !unused.includes(id)));
+}
+
+const OF_ARM: readonly string[] = [
+  "upperArm",
+  "elbow",
+  "wrist",
+  "hand",
+  "armLength",
+  "shoulderToElbow",
+  "neckToWrist",
+  "aroundShoulders",
+];
+const OF_COLLAR: readonly string[] = ["neck"];

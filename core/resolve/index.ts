@@ -1,0 +1,5 @@
+export { buttonStandOf, type DefaultTaken, estimateBody, type ResolvedSpec, resolveSpec } from "./resolve";
+export type { ResolvedBlock } from "./resolve-block";
+export { type ResolvedCollar, resolveCollar } from "./resolve-collar";
+export { type ResolvedSleeve, usualUpperArmEase } from "./resolve-sleeve";
+export type { Chosen } from "./take-default";
