@@ -1,3 +1,4 @@
+import { at } from "@core/data/index";
 import type { Issue } from "@core/spec/index";
 
 const EXPORT_KINDS = ["svg", "pdf", "block-svg", "block-dxf"] as const;
@@ -19,7 +20,7 @@ export function readArguments(words: readonly string[]): ReadRequest {
   const files: string[] = [];
   const options = new Map<string, string>();
   for (let i = 0; i < words.length; i++) {
-    const word = words[i] as string;
+    const word = at(words, i);
     if (!word.startsWith("--")) {
       files.push(word);
       continue;

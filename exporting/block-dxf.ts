@@ -1,5 +1,6 @@
 import type { Block } from "@core/block/index";
-import type { Cubic, Point } from "@core/geometry/index";
+import { at } from "@core/data/index";
+import type { Point } from "@core/geometry/index";
 import { DxfWriter, Units } from "@tarikjabiri/dxf";
 import { blockOutline, type OutlineEdge } from "./block-outline";
 
@@ -23,7 +24,7 @@ const DEGREE = 3;
 /** Cubics end to end are a spline whose inner knots stand three times. */
 function splineOf({ path }: OutlineEdge) {
   const turnedUp = (p: Point) => ({ x: p.x, y: -p.y, z: 0 });
-  const [first] = path as readonly [Cubic];
+  const first = at(path, 0);
   const controlPoints = [turnedUp(first[0]), ...path.flatMap(([, b, c, d]) => [b, c, d].map(turnedUp))];
   const inner = path.slice(1).flatMap((_, i) => [i + 1, i + 1, i + 1]);
   const knots = [0, 0, 0, 0, ...inner, path.length, path.length, path.length, path.length];

@@ -1,3 +1,4 @@
+import { at } from "@core/data/index";
 import { contains, type Point } from "@core/geometry/index";
 import type { TextMark } from "./mark";
 
@@ -46,8 +47,8 @@ function overlaps(box: Obstacle, other: Obstacle): boolean {
   if (!boxesMeet(box, other)) return false;
   if (other.some((p) => contains(box, p))) return true;
   return box.slice(1).some((q, i) => {
-    const p = box[i] as Point;
-    return other.slice(1).some((s, k) => cross(p, q, other[k] as Point, s));
+    const p = at(box, i);
+    return other.slice(1).some((s, k) => cross(p, q, at(other, k), s));
   });
 }
 

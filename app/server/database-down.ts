@@ -6,7 +6,7 @@ const DOWN_MESSAGES =
 /** Is this error the database being away, rather than a mistake of ours? Looks through what other errors wrap. */
 export function isDatabaseDown(error: unknown): boolean {
   if (!(error instanceof Error)) return false;
-  const { code } = error as { code?: unknown };
+  const code = "code" in error ? error.code : undefined;
   if (typeof code === "string" && DOWN_CODES.test(code)) return true;
   if (DOWN_MESSAGES.test(error.message)) return true;
   const inner = error instanceof AggregateError ? error.errors : [error.cause];

@@ -1,3 +1,4 @@
+import { at } from "../data";
 import {
   along,
   crossesItself,
@@ -65,7 +66,7 @@ export function blockFromOutline(outline: BlockOutline, standIns: OutlineStandIn
   const halves = placed.map(({ side, edges }) => assemble(side, edges, standIns));
   const faults = halves.flatMap((half, i) => faultsOf(half, placed[i]?.edges));
   if (faults.length > 0) return { ok: false, faults };
-  const [front, back] = halves as [BodiceHalf, BodiceHalf];
+  const [front, back] = [at(halves, 0), at(halves, 1)];
   return {
     ok: true,
     block: {
@@ -173,11 +174,8 @@ const LEVEL_SHARE = 0.06;
 /** Without a grain line: the turn after which the armhole falls and arrives level at the underarm, square to the side seam. */
 function levelAtUnderarm(armhole: Path): number {
   const length = pathLength(armhole);
-  const [far, near, end] = [2, 1, 0].map((steps) => along(armhole, length * (1 - steps * LEVEL_SHARE)).point) as [
-    Point,
-    Point,
-    Point,
-  ];
+  const before = (stretches: number) => along(armhole, length * (1 - stretches * LEVEL_SHARE)).point;
+  const [far, near, end] = [before(2), before(1), before(0)];
   // A curve through clicked points straightens at its end: its bend over the last two stretches is carried on to it.
   const last = Math.atan2(end.y - near.y, end.x - near.x);
   const bend = wrapped(last - Math.atan2(near.y - far.y, near.x - far.x));

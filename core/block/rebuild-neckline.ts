@@ -1,3 +1,4 @@
+import { at } from "../data";
 import { cubicLength, findRoot, type Path, type Solution } from "../geometry";
 import { type Contradiction, smallestFirst, type WayOut, wayDown, wayUp } from "./contradiction";
 import { SIDES, type Side } from "./half";
@@ -173,7 +174,8 @@ function twoWidths(
   ranges: readonly SideWidths[],
   shoulderAngle: number,
 ): Contradiction {
-  const [wide, narrow] = [...ranges].sort((a, b) => b.least - a.least) as [SideWidths, SideWidths];
+  const byWidth = [...ranges].sort((a, b) => b.least - a.least);
+  const [wide, narrow] = [at(byWidth, 0), at(byWidth, 1)];
   const longer = lengthsOn(narrow.side, wide.least, neckline[narrow.side], shoulderAngle).least;
   const shorter = lengthsOn(wide.side, narrow.most, neckline[wide.side], shoulderAngle).most;
   const narrowPath = `neckline.${narrow.side}Length` as const;

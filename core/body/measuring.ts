@@ -19,8 +19,10 @@ export function isTakenId(value: string): value is TakenId {
 }
 
 export function splitTakenId(id: TakenId): { readonly measure: MeasureId; readonly side: BodySide | null } {
-  const [measure, side] = id.split(".") as [MeasureId, BodySide | undefined];
-  return { measure, side: side ?? null };
+  const side = BODY_SIDES.find((one) => id.endsWith(`.${one}`)) ?? null;
+  const measure = MEASURE_IDS.find((one) => id === (side ? `${one}.${side}` : one));
+  if (!measure) throw new RangeError(`splitTakenId: no measure "${id}"`);
+  return { measure, side };
 }
 
 /**

@@ -51,7 +51,7 @@ const FIELDS = {
 
 export type CollarFieldName = keyof typeof FIELDS;
 export const COLLAR_FIELDS: Readonly<Record<CollarFieldName, CollarField>> = FIELDS;
-export const COLLAR_FIELD_NAMES = Object.keys(FIELDS) as readonly CollarFieldName[];
+export const COLLAR_FIELD_NAMES = namesOf<CollarFieldName>(FIELDS);
 
 type Option = { readonly name: string; readonly summary?: string };
 
@@ -159,7 +159,7 @@ export const COLLAR_CHOICES: {
     readonly options: Readonly<Record<CollarChoiceOf<Name>, Option>>;
   };
 } = CHOICES;
-export const COLLAR_CHOICE_NAMES = Object.keys(CHOICES) as readonly CollarChoiceName[];
+export const COLLAR_CHOICE_NAMES = namesOf<CollarChoiceName>(CHOICES);
 
 /** The values that a choice has, in the order in which they are offered. */
 export function optionsOf<Name extends CollarChoiceName>(name: Name): readonly CollarChoiceOf<Name>[] {

@@ -1,6 +1,7 @@
 import type { Block } from "../block";
-import type { Phrase, Source, StepRecord } from "../draft";
-import type { NamedSolution, Path, Point } from "../geometry";
+import { allOf, namesOf } from "../data";
+import type { Handle, Phrase, Source, StepRecord } from "../draft";
+import type { NamedSolution, Path } from "../geometry";
 import type { EdgePair, Piece } from "../pattern";
 import type { CollarChoiceName, CollarChoiceOf, CollarFieldName } from "./collar-fields";
 import type { OuterEdge } from "./outer-edge";
@@ -52,17 +53,37 @@ export type CollarKind<
   readonly draft: (
     base: CollarBase,
     figures: Readonly<Record<Fields, number>>,
-    choices: { readonly [Name in Choices]: CollarChoiceOf<Name> },
+    choices: { readonly [Name in Choices]: NonNullable<CollarChoices[Name]> },
     /** What was given: a figure that has nothing usual is found on the draft where it was left open. */
     given: Readonly<Partial<Record<CollarFieldName, number>>>,
   ) => CollarDrawing;
 };
 
-/** Writes a kind down with its own fields and choices checked; in the table all kinds are one type. */
+/** A kind as it stands in the table with the others: whatever is asked, it takes its own figures and choices out of it. */
+export type AnyCollarKind = Omit<CollarKind, "usual" | "choices" | "draft"> & {
+  readonly usual: { readonly [Name in CollarFieldName]?: Usual };
+  readonly choices: { readonly [Name in CollarChoiceName]?: CollarKind["choices"][Name] };
+  readonly draft: (
+    base: CollarBase,
+    figures: CollarFigures,
+    choices: CollarChoices,
+    given: CollarFigures,
+  ) => CollarDrawing;
+};
+
+/** What was asked of a collar, by the names of its fields. Millimetres, angles in degrees. */
+export type CollarFigures = Readonly<Partial<Record<CollarFieldName, number>>>;
+
+/** Lets a kind be written with its own fields and choices, and stand in a table with the others. */
 export function collarKind<Fields extends CollarFieldName, Choices extends CollarChoiceName>(
   of: CollarKind<Fields, Choices>,
-): CollarKind {
-  return of as unknown as CollarKind;
+): AnyCollarKind {
+  const [fields, choiceNames] = [namesOf<Fields>(of.usual), namesOf<Choices>(of.choices)];
+  return {
+    ...of,
+    draft: (base, figures, choices, given) =>
+      of.draft(base, allOf(figures, fields), allOf(choices, choiceNames), given),
+  };
 }
 
 export type CollarBase = {
@@ -73,13 +94,9 @@ export type CollarBase = {
   readonly neck: number;
 };
 
-/** A place on the sheet that is dragged, the figure that it changes, and by how much for each millimetre right and down. */
-export type CollarHandle = {
-  readonly field: CollarFieldName;
-  readonly name: string;
-  readonly at: Point;
+/** A place that is dragged, with the figure as it is. */
+export type CollarHandle = Handle<CollarFieldName> & {
   readonly value: number;
-  readonly gain: Point;
   /** What else the same place changes, the other way across. */
   readonly across?: Pick<CollarHandle, "field" | "value" | "gain">;
 };

@@ -1,5 +1,6 @@
+import { namesOf } from "../data";
 import { band } from "./band/band";
-import type { CollarKind } from "./collar-kind";
+import type { AnyCollarKind } from "./collar-kind";
 import { grownOn } from "./grown-on/grown-on";
 import { notched } from "./notched/notched";
 import { roll } from "./roll/roll";
@@ -14,11 +15,11 @@ const COLLARS = {
   roll,
   "grown-on": grownOn,
   band,
-} as const satisfies Readonly<Record<string, CollarKind>>;
+} as const satisfies Readonly<Record<string, AnyCollarKind>>;
 
 export type CollarKindName = keyof typeof COLLARS;
-export const COLLAR_KINDS = Object.keys(COLLARS) as readonly CollarKindName[];
+export const COLLAR_KINDS = namesOf<CollarKindName>(COLLARS);
 
-export function collarOf(kind: CollarKindName): CollarKind {
+export function collarOf(kind: CollarKindName): AnyCollarKind {
   return COLLARS[kind];
 }

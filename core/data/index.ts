@@ -1,1 +1,1 @@
-export { at, eachOf, isRecord, namesOf } from "./records";
+export { allOf, at, eachOf, isRecord, namesOf } from "./records";

@@ -11,6 +11,17 @@ export function eachOf<Name extends string, Made>(
   return Object.fromEntries(names.map((name) => [name, make(name)])) as { [name in Name]: Made };
 }
 
+/** Those items of a record, all of which it has to hold; one that is missing is a broken contract. */
+export function allOf<Of extends object, Name extends keyof Of & string>(
+  record: Of,
+  names: readonly Name[],
+): { readonly [name in Name]: NonNullable<Of[name]> } {
+  const missing = names.find((name) => record[name] === undefined || record[name] === null);
+  if (missing !== undefined) throw new RangeError(`allOf: no "${missing}" in a record that is to have one`);
+  // Looked through just now, which no type can say.
+  return Object.fromEntries(names.map((name) => [name, record[name]])) as { [name in Name]: NonNullable<Of[name]> };
+}
+
 /** Plain data that has fields by their names: neither null nor a list. */
 export function isRecord(value: unknown): value is Readonly<Record<string, unknown>> {
   return value !== null && typeof value === "object" && !Array.isArray(value);

@@ -8,6 +8,7 @@ export {
   type StepRecord,
 } from "./draft";
 export type { Figure, Source } from "./figure";
+export type { Handle } from "./handle";
 export {
   change,
   length,

@@ -1,21 +1,19 @@
 import type { Block } from "../block";
 import { limbAt } from "../body";
 import { composeDraft, type Draft } from "../draft";
-import type { NamedSolution } from "../geometry";
-import type { Piece } from "../pattern";
-import { measuredSeams, type Seam, type SeamId } from "../pattern";
+import { measuredSeams, type SeamId } from "../pattern";
 import type { ResolvedSleeve, ResolvedSpec } from "../resolve";
 import type { BodiceBase, BodiceSleeve, BodiceStyle, DrawnBodiceSleeve } from "../sleeve/bodice-style";
 import { type FinishedHem, finishDepth, finishHem } from "../sleeve/finish";
 import { draftSetInSleeve, usualNotches } from "../sleeve/set-in";
-import type { StyleHandle } from "../sleeve/style";
 import type { SleeveKind } from "../sleeve/styles";
 import { asGuide, turnUpOf, withOpening } from "./finish-sleeve";
+import type { Part } from "./part";
 import { reachingWaist } from "./reaching-waist";
 import { setInTask } from "./sewn-sleeve";
 
 /** A sleeve that took a part of the bodice along, with everything that was asked of it. */
-export type DraftedBodiceSleeve = {
+export type DraftedBodiceSleeve = Part & {
   readonly family: "bodice";
   readonly kind: SleeveKind;
   readonly styleLengths: Readonly<Record<string, number>>;
@@ -23,13 +21,7 @@ export type DraftedBodiceSleeve = {
   readonly hem: FinishedHem;
   /** The girth of the limb where the finished sleeve ends. */
   readonly limb: number;
-  readonly drawn: readonly Piece[];
-  readonly pieces: readonly Piece[];
-  readonly seams: readonly Seam[];
   readonly notches: readonly SeamMark[];
-  readonly handles: readonly StyleHandle[];
-  readonly draft: Draft;
-  readonly solvers: readonly NamedSolution[];
 };
 
 /** A place that is marked on both edges of a seam, measured from where they begin. */

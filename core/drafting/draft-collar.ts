@@ -9,28 +9,21 @@ import {
   type DrawnCollar,
   type NoCollar,
 } from "../collar";
-import { composeDraft, type Draft } from "../draft";
-import { endOf, type NamedSolution } from "../geometry";
-import type { Piece } from "../pattern";
-import { type EdgePair, measuredSeams, type NeckEdges, type Seam } from "../pattern";
+import { composeDraft } from "../draft";
+import { endOf } from "../geometry";
+import { type EdgePair, measuredSeams, type NeckEdges } from "../pattern";
 import type { ResolvedCollar, ResolvedSpec } from "../resolve";
+import type { Part } from "./part";
 import { reachingWaist } from "./reaching-waist";
 
 /** A collar with everything that was asked of it. */
-export type DraftedCollar = {
+export type DraftedCollar = Part<CollarHandle> & {
   readonly kind: CollarKindName;
   readonly figures: Readonly<Partial<Record<CollarFieldName, number>>>;
   readonly choices: CollarChoices;
   readonly drawing: DrawnCollar;
   /** The block that it was fitted to: with its neck as the sleeve leaves it, and reaching down to the waist at least. */
   readonly ground: Block;
-  readonly drawn: readonly Piece[];
-  readonly pieces: readonly Piece[];
-  /** The block's neckline, joined at the shoulder, against the collar's neck edge; then what else is sewn. */
-  readonly seams: readonly Seam[];
-  readonly handles: readonly CollarHandle[];
-  readonly draft: Draft;
-  readonly solvers: readonly NamedSolution[];
 };
 
 /** The block with its neck as the sleeve leaves it, null when it leaves none, and the edges that make up that neck. */
@@ -68,7 +61,7 @@ export function draftCollar(
     neck,
     waist: onto.levels.find(({ id }) => id === "waist")?.y ?? endOf(onto.back.neckline.path).y + bodice.backLength,
   };
-  const drawing = collarOf(kind).draft(base, figures as never, choices as never, given);
+  const drawing = collarOf(kind).draft(base, figures, choices, given);
   if (!drawing.isDrawn) return none(drawing.why);
   return {
     asked,

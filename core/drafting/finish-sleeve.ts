@@ -16,9 +16,10 @@ import {
 } from "../sleeve/set-in";
 import type { StyledSleeve } from "../sleeve/style";
 import { sewnStyleOf } from "../sleeve/styles";
+import type { Part } from "./part";
 
 /** The plain sleeve made into its style, and its hem finished. */
-export type FinishedSleeve = {
+export type FinishedSleeve = Pick<Part, "draft" | "drawn" | "pieces" | "handles"> & {
   readonly styled: StyledSleeve | null;
   /** Does the style draw anew what the plain sleeve is? */
   readonly isRedrawn: boolean;
@@ -28,15 +29,10 @@ export type FinishedSleeve = {
   readonly limb: number;
   /** The sleeve in one piece, also where it is cut in two: for laying it on the armhole or over another. */
   readonly whole: Piece;
-  /** The pieces as they lie in the draft. */
-  readonly drawn: readonly Piece[];
-  /** All that is cut, with what finishes the hem. */
-  readonly pieces: readonly Piece[];
   /** The cap as it is sewn in, from the crown down. */
   readonly caps: { readonly front: Path; readonly back: Path };
   /** The notches as they stand on that cap. */
   readonly notches: readonly SeamNotch[];
-  readonly draft: Draft;
 };
 
 /** What hangs below the hem: the casing of an elastic, or what is turned up. */
@@ -73,6 +69,7 @@ export function finishSleeve(
     pieces: [...drawn, ...(styled?.extra ?? []), ...hem.pieces],
     caps: styled?.caps ?? { front: [capFront], back: [capBack] },
     notches: styled ? sleeve.notches.map((notch) => onStyled(notch, styled)) : sleeve.notches,
+    handles: styled?.handles ?? [],
     draft: draftOf(sleeve, styled, isRedrawn, hem),
   };
 }

@@ -3,5 +3,6 @@ export { type BuiltBlock, buildBlock } from "./build-block";
 export { type CollarAttempt, type DraftedCollar, draftCollar, type NeckForCollar } from "./draft-collar";
 export { bodiceSleeve, type DraftedSleeve, draftSleeve, type SleeveAttempt, sewnSleeve } from "./draft-sleeve";
 export type { FinishedSleeve } from "./finish-sleeve";
+export type { Part } from "./part";
 export { piecesTogether, type Together } from "./pieces-together";
 export { draftSewnSleeve, type SewnAttempt, type SewnSleeve, setInTask } from "./sewn-sleeve";

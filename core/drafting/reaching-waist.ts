@@ -1,12 +1,11 @@
-import { type Block, type BodiceHalf, SIDES } from "../block";
+import type { Block, BodiceHalf } from "../block";
 import { endOf, lineCubic } from "../geometry";
 
 /** A block of which nothing below the armhole was measured is drawn on, straight down to the waist. */
 export function reachingWaist(block: Block, backLength: number): Block {
   if (block.levels.some((level) => level.id === "waist")) return block;
   const waist = endOf(block.back.neckline.path).y + backLength;
-  const [front, back] = SIDES.map((side) => drawnOn(block[side], waist)) as [BodiceHalf, BodiceHalf];
-  return { ...block, front, back };
+  return { ...block, front: drawnOn(block.front, waist), back: drawnOn(block.back, waist) };
 }
 
 function drawnOn(half: BodiceHalf, level: number): BodiceHalf {

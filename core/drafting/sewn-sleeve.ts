@@ -13,19 +13,21 @@ import {
 } from "../sleeve/set-in";
 import { type SleeveKind, styleOf } from "../sleeve/styles";
 import { type FinishedSleeve, finishSleeve, turnUpOf } from "./finish-sleeve";
+import type { Part } from "./part";
 import { reachingWaist } from "./reaching-waist";
 
 /** A sleeve that is sewn into the armhole, with everything that was asked of it and found about it. */
-export type SewnSleeve = FinishedSleeve & {
-  readonly family: "sewn";
-  readonly kind: SleeveKind;
-  /** The lengths of its style by the names of its fields. */
-  readonly styleLengths: Readonly<Record<string, number>>;
-  readonly task: SetInTask;
-  /** The plain sleeve: fitted, and what a style is derived from. */
-  readonly sleeve: SetInSleeve;
-  readonly seams: readonly [Seam, Seam];
-};
+export type SewnSleeve = FinishedSleeve &
+  Part & {
+    readonly family: "sewn";
+    readonly kind: SleeveKind;
+    /** The lengths of its style by the names of its fields. */
+    readonly styleLengths: Readonly<Record<string, number>>;
+    readonly task: SetInTask;
+    /** The plain sleeve: fitted, and what a style is derived from. */
+    readonly sleeve: SetInSleeve;
+    readonly seams: readonly [Seam, Seam];
+  };
 
 /** What was asked of a sleeve that is sewn in, and what came of it. */
 export type SewnAttempt = {
@@ -62,7 +64,8 @@ export function draftSewnSleeve(resolved: ResolvedSpec, asked: ResolvedSleeve, b
   const finished = finishSleeve(asked, task, sleeve, whole, resolved.body);
   const seams = sleeveSeams(block, sleeve, task, finished.styled?.caps ?? null);
   const { kind, styleLengths } = asked;
-  return { ...attempt, drafted: { family: "sewn", kind, styleLengths, task, sleeve, seams, ...finished } };
+  const { solvers } = sleeve;
+  return { ...attempt, drafted: { family: "sewn", kind, styleLengths, task, sleeve, seams, solvers, ...finished } };
 }
 
 /** A notch that is off its seam is told by a judge; the drawing then shows the usual one. */

@@ -1,13 +1,13 @@
 import type { CollarHandle } from "../collar";
+import type { Handle } from "../draft";
 import type { DraftedSleeve, SewnSleeve } from "../drafting";
 import { fitFirstRange, shapesOf, wantedSeams, widthAtHeight } from "../sleeve/set-in";
-import type { StyleHandle } from "../sleeve/style";
 import { styleOf } from "../sleeve/styles";
 import type { SpecChange } from "../spec";
 import { LENGTH_FIELDS } from "../spec";
 
 /** Where a dragged handle may go, and the change that puts it there. Millimetres. */
-export type Handle = {
+export type DragRange = {
   /** The dragged figure as it is: the cap height, or the whole width on the cap line. */
   readonly value: number;
   readonly least: number;
@@ -26,7 +26,7 @@ const WIDEST_RULE_MM = 1200;
  * The crown, dragged up or down. Fit first holds both seams, so a higher cap makes the sleeve narrower: the width
  * follows, written as upper-arm ease. A rule holds its width, so the rule's height is changed and the seam with it.
  */
-export function crownHandle({ task, sleeve }: SewnSleeve): Handle {
+export function crownHandle({ task, sleeve }: SewnSleeve): DragRange {
   const { height } = sleeve.frame;
   const range = task.method === "fit-first" ? fitFirstRange(task.cap) : null;
   if (!range) {
@@ -48,7 +48,7 @@ export function crownHandle({ task, sleeve }: SewnSleeve): Handle {
 }
 
 /** An end of the cap line, dragged sideways; the figure is the whole width. The other end follows. */
-export function capLineHandle({ task, sleeve }: SewnSleeve): Handle {
+export function capLineHandle({ task, sleeve }: SewnSleeve): DragRange {
   const width = sleeve.frame.frontWidth + sleeve.frame.backWidth;
   const range = task.method === "fit-first" ? fitFirstRange(task.cap) : null;
   if (!range) {
@@ -68,7 +68,7 @@ export function capLineHandle({ task, sleeve }: SewnSleeve): Handle {
 }
 
 /** A place of a collar's that is dragged; the figure that it changes may be whatever its field may be. */
-export function collarHandle({ field, value }: Pick<CollarHandle, "field" | "value">): Handle {
+export function collarHandle({ field, value }: Pick<CollarHandle, "field" | "value">): DragRange {
   return { value, ...boundsOf(`collar.${field}`), changeTo: (to) => ({ collar: { [field]: to } }) };
 }
 
@@ -79,7 +79,7 @@ function boundsOf(path: string) {
 }
 
 /** A place of a style's that is dragged; the length that it changes may be whatever its field may be. */
-export function styleHandle({ kind, styleLengths }: DraftedSleeve, { field }: StyleHandle): Handle {
+export function styleHandle({ kind, styleLengths }: DraftedSleeve, { field }: Handle): DragRange {
   const bounds = styleOf(kind)?.fields[field]?.bounds;
   if (!bounds || kind === "set-in") throw new Error(`styleHandle: the ${kind} sleeve has no field "${field}"`);
   return {

@@ -3,7 +3,7 @@ export {
   capLineHandle,
   collarHandle,
   crownHandle,
-  type Handle,
+  type DragRange,
   styleHandle,
 } from "./handles";
 export { draftGarment, provenFindings } from "./prove-remedies";

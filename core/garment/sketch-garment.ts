@@ -6,6 +6,7 @@ import {
   type DraftedCollar,
   type DraftedSleeve,
   type NeckForCollar,
+  type Part,
   piecesTogether,
 } from "../drafting";
 import { boxOf, type NamedSolution } from "../geometry";
@@ -71,11 +72,7 @@ export function sketchGarment(spec: GarmentSpec): Garment {
   const defaults = withRetaken(resolved.defaults, [...(sleeve?.retaken ?? []), ...(collar?.retaken ?? [])]);
   const together = piecesTogether(drafted?.pieces ?? [], collarDrafted);
   const { pieces, collarSeams } = together;
-  const solvers = [
-    ...(block?.solvers ?? []),
-    ...(drafted ? solversOf(drafted) : []),
-    ...(collarDrafted?.solvers ?? []),
-  ];
+  const solvers = [...(block?.solvers ?? []), ...(drafted?.solvers ?? []), ...(collarDrafted?.solvers ?? [])];
   const { value: lowerCaps } = guarded(
     "sleeve",
     () => (drafted?.family === "sewn" ? lowerCapFigures(drafted.seams) : []),
@@ -121,7 +118,7 @@ export function sketchGarment(spec: GarmentSpec): Garment {
 }
 
 /** What is on the sheet, on the card, on the walk and on paper. */
-function shownOf(part: DraftedSleeve | DraftedCollar | null): unknown {
+function shownOf(part: Part | null): unknown {
   return part && [part.draft.figures, part.draft.points, part.draft.lines, part.pieces, part.seams];
 }
 
@@ -135,10 +132,6 @@ function neckLeftBy(drafted: DraftedSleeve | null, block: Block): NeckForCollar 
 /** What was taken otherwise once the block was known stands in the place of what was taken first. */
 function withRetaken(defaults: readonly DefaultTaken[], retaken: readonly DefaultTaken[]): readonly DefaultTaken[] {
   return defaults.map((one) => retaken.find(({ path }) => path === one.path) ?? one);
-}
-
-function solversOf(drafted: DraftedSleeve): readonly NamedSolution[] {
-  return drafted.family === "sewn" ? drafted.sleeve.solvers : drafted.solvers;
 }
 
 function paperFigures(pieces: readonly Piece[]): readonly Figure[] {

@@ -32,14 +32,18 @@ export function resolveCollar(
   const { usual, choices: choosable, needsNeck } = collarOf(collar.kind);
   const choices: Record<string, string> = {};
   for (const name of namesOf<CollarChoiceName>(choosable)) {
-    const { value, rule, when } = choosable[name];
+    const choice = choosable[name];
+    if (!choice) continue;
+    const { value, rule, when } = choice;
     const given: string | undefined = collar[name];
     choices[name] =
       when && !when(choices) ? (given ?? value) : chosen<string>(`collar.${name}`, given, value, rule, "choice");
   }
   const figures: Partial<Record<CollarFieldName, number>> = {};
   for (const name of namesOf<CollarFieldName>(usual)) {
-    const { value, rule, source, when } = usual[name];
+    const figure = usual[name];
+    if (!figure) continue;
+    const { value, rule, source, when } = figure;
     const mm = typeof value === "number" ? value : value({ ...at, choices, figures });
     figures[name] =
       when && !when(choices) ? (collar[name] ?? mm) : chosen(`collar.${name}`, collar[name], mm, rule, source);

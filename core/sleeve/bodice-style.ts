@@ -1,10 +1,11 @@
 import type { Block, Side } from "../block";
 import type { SleeveBody } from "../body";
-import type { StepRecord } from "../draft";
+import { namesOf } from "../data";
+import type { Handle, StepRecord } from "../draft";
 import type { NamedSolution } from "../geometry";
 import type { EdgePair, NeckEdges, Piece } from "../pattern";
 import type { SetInSleeve, SetInTask } from "./set-in";
-import type { Misplaced, StyleHandle, StyleLook } from "./style";
+import { type Misplaced, ownLengths, type StyleLook } from "./style";
 
 /** A style that takes a part of the bodice along: front and back are cut anew with it. */
 export type BodiceStyle<Name extends string = string> = StyleLook<Name> & {
@@ -17,7 +18,8 @@ export type BodiceStyle<Name extends string = string> = StyleLook<Name> & {
 };
 
 export function bodiceStyle<Name extends string>(of: Omit<BodiceStyle<Name>, "family">): BodiceStyle {
-  return { ...of, family: "bodice" } as unknown as BodiceStyle;
+  const names = namesOf<Name>(of.fields);
+  return { ...of, family: "bodice", draft: (base, lengths) => of.draft(base, ownLengths(lengths, names)) };
 }
 
 /** What a sleeve that is cut with the bodice is drafted from, in millimetres. */
@@ -82,7 +84,7 @@ export type BodiceSleeve =
       readonly hemLevel: number;
       readonly finishedLength: number;
       readonly capHeight: number;
-      readonly handles: readonly StyleHandle[];
+      readonly handles: readonly Handle[];
       readonly misplaced: readonly Misplaced[];
       readonly balances: readonly Balance[];
       readonly neck: NeckOpening | null;

@@ -1,6 +1,7 @@
 import type { Block } from "../block";
-import type { Phrase, Source, StepRecord } from "../draft";
-import type { Path, Point } from "../geometry";
+import { eachOf, namesOf } from "../data";
+import type { Handle, Phrase, Source, StepRecord } from "../draft";
+import type { Path } from "../geometry";
 import type { Piece } from "../pattern";
 import type { HemFinish } from "./finish";
 import type { Placement, SetInMethod, SetInSleeve, SetInTask } from "./set-in";
@@ -37,7 +38,7 @@ export type StyledSleeve = {
   readonly hemLength: number;
   /** Cap between the notches over the armhole there, where it is gathered; null where it is eased in as it was fitted. */
   readonly crownRatio: number | null;
-  readonly handles: readonly StyleHandle[];
+  readonly handles: readonly Handle[];
   /** A length of the style's for which this sleeve has no room, and what it is drawn with instead. */
   readonly misplaced?: Misplaced;
 };
@@ -49,15 +50,6 @@ export type Misplaced = {
   readonly least: number;
   readonly most: number;
   readonly drawn: number;
-};
-
-/** A place on the sheet that is dragged to change one of the style's lengths. */
-export type StyleHandle = {
-  readonly name: string;
-  readonly at: Point;
-  readonly field: string;
-  /** How much the length grows for each millimetre that the place is dragged to the right, and down. */
-  readonly gain: Point;
 };
 
 /** What a style is and what it leaves to choice, whatever it is derived from. */
@@ -88,5 +80,18 @@ export type SewnStyle<Name extends string = string> = StyleLook<Name> & {
 
 /** Lets a style be written with the names of its own fields, and stand in a table with the others. */
 export function sewnStyle<Name extends string>(of: Omit<SewnStyle<Name>, "family">): SewnStyle {
-  return { ...of, family: "sewn" } as unknown as SewnStyle;
+  const names = namesOf<Name>(of.fields);
+  return { ...of, family: "sewn", derive: (base, lengths) => of.derive(base, ownLengths(lengths, names)) };
+}
+
+/** A style's own lengths out of all that were asked; one that is missing is a broken contract. */
+export function ownLengths<Name extends string>(
+  lengths: Readonly<Record<string, number>>,
+  names: readonly Name[],
+): Readonly<Record<Name, number>> {
+  return eachOf(names, (name) => {
+    const length = lengths[name];
+    if (length === undefined) throw new RangeError(`ownLengths: no "${name}" was asked`);
+    return length;
+  });
 }

@@ -1,3 +1,4 @@
+import { namesOf } from "../data";
 import { balloon, bishop } from "./bishop";
 import type { BodiceStyle } from "./bodice-style";
 import { dropped } from "./dropped";
@@ -22,7 +23,7 @@ export const STYLES = {
 } as const satisfies Readonly<Record<string, SleeveStyle>>;
 
 export type StyleKind = keyof typeof STYLES;
-export const STYLE_KINDS = Object.keys(STYLES) as readonly StyleKind[];
+export const STYLE_KINDS = namesOf<StyleKind>(STYLES);
 
 /** A sleeve's style; null for the plain set-in sleeve. */
 export function styleOf(kind: SleeveKind): SleeveStyle | null {

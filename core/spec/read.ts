@@ -1,3 +1,4 @@
+import { isRecord } from "../data";
 import { isTapeUnit, TAPE_UNITS } from "../tape";
 import type { GarmentSpec } from "./garment-spec";
 import { type Issue, issuesOf } from "./issues";
@@ -24,7 +25,7 @@ function unreadable(code: string, message: string): Issue {
 
 /** Reads an open garment file. Every way in goes through here: the app, the stored versions, the command line. */
 export function readGarment(file: unknown): ReadGarment {
-  if (file === null || typeof file !== "object" || Array.isArray(file)) {
+  if (!isRecord(file)) {
     return refuse({
       code: "wrong-kind",
       path: "",
@@ -33,7 +34,7 @@ export function readGarment(file: unknown): ReadGarment {
       bounds: null,
     });
   }
-  const unit = (file as { unit?: unknown }).unit;
+  const { unit } = file;
   if (!isTapeUnit(unit)) {
     const message = unit === undefined ? "Unit is missing." : `Unit: ${quoted(unit)} is not known.`;
     return refuse({
@@ -51,10 +52,9 @@ export function readGarment(file: unknown): ReadGarment {
 }
 
 /** A block that does not say where it comes from comes from readings. */
-function withBlockSource(file: object): object {
-  const { block } = file as { readonly block?: unknown };
-  const isOpen = block !== null && typeof block === "object" && !Array.isArray(block) && !("source" in block);
-  return isOpen ? { ...file, block: { source: "readings", ...block } } : file;
+function withBlockSource(file: Readonly<Record<string, unknown>>): object {
+  const { block } = file;
+  return isRecord(block) && !("source" in block) ? { ...file, block: { source: "readings", ...block } } : file;
 }
 
 /** A file nests seven deep; a reader of nested brackets has only so much room. */

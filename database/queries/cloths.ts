@@ -1,4 +1,4 @@
-import type { ClothKind, ClothTable, ClothTakes } from "@core/cloth/index";
+import { CLOTH_KINDS, type ClothTable } from "@core/cloth/index";
 import { eq } from "drizzle-orm";
 import type { Database } from "../client";
 import { clothFigures } from "../schema";
@@ -11,11 +11,11 @@ export async function clothTable(database: Database, studioId: string): Promise<
 
 /** Puts a table in the place of the workroom's old one. */
 export async function saveClothTable(database: Database, studioId: string, table: ClothTable): Promise<void> {
-  const rows = Object.entries(table) as [ClothKind, ClothTakes][];
+  const rows = CLOTH_KINDS.flatMap((kind) => (table[kind] ? [{ studioId, kind, takes: table[kind] }] : []));
   await database.transaction(async (change) => {
     await change.delete(clothFigures).where(eq(clothFigures.studioId, studioId));
     if (rows.length > 0) {
-      await change.insert(clothFigures).values(rows.map(([kind, takes]) => ({ studioId, kind, takes })));
+      await change.insert(clothFigures).values(rows);
     }
   });
 }

@@ -93,6 +93,6 @@ export function sameTakes(a: ClothTakes, b: ClothTakes): boolean {
 }
 
 function lengthIn(takes: ClothTakes, column: ClothLength): number {
-  const [of, end] = column.split(".") as ["capEase" | "upperArmEase", "least" | "most"];
-  return takes[of][end];
+  const range = column.startsWith("capEase") ? takes.capEase : takes.upperArmEase;
+  return column.endsWith("least") ? range.least : range.most;
 }

@@ -1,5 +1,5 @@
 import { useUnit } from "@app/components/preferences";
-import type { Handle } from "@core/garment/index";
+import type { DragRange } from "@core/garment/index";
 import type { Point } from "@core/geometry/index";
 import { formatLength, GRADUATION_MM } from "@core/tape/index";
 import { type KeyboardEvent, type PointerEvent, useRef } from "react";
@@ -10,7 +10,7 @@ export type DragHandleProps = {
   readonly name: string;
   readonly at: Point;
   readonly view: View;
-  readonly handle: Handle;
+  readonly handle: DragRange;
   /** Millimetres of the figure for each millimetre the hand goes right, and down. */
   readonly gain: { readonly x: number; readonly y: number };
   readonly onMove: (value: number) => void;

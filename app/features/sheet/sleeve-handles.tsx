@@ -1,5 +1,5 @@
 import type { DraftedSleeve, SewnSleeve } from "@core/drafting/index";
-import { capLineHandle, crownHandle, type Handle, styleHandle } from "@core/garment/index";
+import { capLineHandle, crownHandle, type DragRange, styleHandle } from "@core/garment/index";
 import { useMemo } from "react";
 import { DragHandle, type DragHandleProps } from "./drag-handle";
 import { useHandleGesture } from "./use-handle-gesture";
@@ -13,7 +13,7 @@ type HandlesProps = {
 };
 
 type Shared = Pick<DragHandleProps, "view" | "onLimit" | "onBegin" | "onEnd">;
-type Move = (handle: Handle) => (value: number) => void;
+type Move = (handle: DragRange) => (value: number) => void;
 
 /** What can be taken hold of: the crown and the ends of the cap line, or what a style gives. */
 export function SleeveHandles({ drafted, view, onLimit, onHold }: HandlesProps) {

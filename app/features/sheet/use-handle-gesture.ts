@@ -1,6 +1,6 @@
 import { useWorkStore } from "@app/features/garment/work-context";
 import { beginGesture } from "@app/features/garment/work-store";
-import type { Handle } from "@core/garment/index";
+import type { DragRange } from "@core/garment/index";
 import { useRef } from "react";
 
 /** What all handles of a sheet share: a drag is one step of the history, and what it moves is changed in the garment. */
@@ -17,6 +17,6 @@ export function useHandleGesture(onHold: (isHeld: boolean) => void) {
       endGesture.current?.();
       endGesture.current = null;
     },
-    move: (handle: Handle) => (value: number) => store.getState().change(handle.changeTo(value)),
+    move: (handle: DragRange) => (value: number) => store.getState().change(handle.changeTo(value)),
   };
 }

@@ -50,12 +50,14 @@ function waistDart(side: Side, plan: BlockPlan, { dartIntake }: BlockChoices, bo
   const top = side === "front" ? Math.max(plan.bustLevel + BELOW_BUST_POINT_MM, plan.chestLevel) : plan.chestLevel;
   if (dartIntake <= 0 || plan.waistLevel - top < LEAST_DART_MM) return null;
   const bottom = plan.hemLevel > plan.waistLevel ? plan.hemLevel - ABOVE_HIP_MM : plan.waistLevel;
+  const p = { x, y: top };
+  const q = { x: x - dartIntake / 2, y: plan.waistLevel };
+  const r = { x: x + dartIntake / 2, y: plan.waistLevel };
   const points: LetteredPoint[] = [
-    lettered("P", "top of the waist dart", { x, y: top }),
-    lettered("Q", "inner waist of the dart", { x: x - dartIntake / 2, y: plan.waistLevel }),
-    lettered("R", "outer waist of the dart", { x: x + dartIntake / 2, y: plan.waistLevel }),
+    lettered("P", "top of the waist dart", p),
+    lettered("Q", "inner waist of the dart", q),
+    lettered("R", "outer waist of the dart", r),
   ];
-  const [p, q, r] = points.map((one) => one.at) as [Point, Point, Point];
   const foot = { x, y: bottom };
   const isClosed = bottom > plan.waistLevel;
   if (isClosed) points.push(lettered("S", "bottom of the waist dart", foot));

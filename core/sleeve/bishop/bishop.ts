@@ -1,3 +1,4 @@
+import type { Handle } from "../../draft";
 import { length, phrase, type StepRecord } from "../../draft";
 import { pathLength, startOf } from "../../geometry";
 import {
@@ -11,7 +12,7 @@ import {
   slashStep,
   spreadStep,
 } from "../slash";
-import { type StyleBase, type StyledSleeve, type StyleHandle, sewnStyle } from "../style";
+import { type StyleBase, type StyledSleeve, sewnStyle } from "../style";
 
 const STRIPS = 6;
 /** More of the width goes to the back, where the elbow bends (common practice; the share is our own figure). */
@@ -119,7 +120,7 @@ function droppedBehind(back: number, drop: number): Raise {
   };
 }
 
-function handles(slashed: Slashed, back: number, hasDrop: boolean): readonly StyleHandle[] {
+function handles(slashed: Slashed, back: number, hasDrop: boolean): readonly Handle[] {
   const front = startOf(slashed.hem);
   const places = [{ name: "Front end of the hem", at: front, field: "spread", gain: { x: 2, y: 0 } }];
   if (!hasDrop) return places;

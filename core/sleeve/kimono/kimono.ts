@@ -1,8 +1,8 @@
+import type { Handle } from "../../draft";
 import { phrase } from "../../draft";
 import { endOf, lerp, mapPath, pathLength } from "../../geometry";
 import { type EdgePair, NECK_OF_BODICE } from "../../pattern";
 import { type BodiceBase, type BodiceSleeve, bodiceStyle } from "../bodice-style";
-import type { StyleHandle } from "../style";
 import { KIMONO_FIELDS } from "./fields";
 import { draftKimono, type KimonoDraft, type KimonoLengths } from "./kimono-draft";
 import { besideEachOther, facings, gussetPiece, kimonoPieces } from "./kimono-pieces";
@@ -107,7 +107,7 @@ function seamsOf(draft: KimonoDraft): readonly EdgePair[] {
   ];
 }
 
-function handlesOf(draft: KimonoDraft): readonly StyleHandle[] {
+function handlesOf(draft: KimonoDraft): readonly Handle[] {
   const { front } = draft;
   const place = besideEachOther(draft).front;
   const along = { x: front.direction.x, y: front.direction.y };

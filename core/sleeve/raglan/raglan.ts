@@ -1,8 +1,8 @@
+import type { Handle } from "../../draft";
 import type { Point } from "../../geometry";
 import { along, lerp, pathLength, startOf } from "../../geometry";
 import { type Balance, type BodiceBase, type BodiceSleeve, bodiceStyle } from "../bodice-style";
 import { hemWidthOf } from "../set-in";
-import type { StyleHandle } from "../style";
 import { RAGLAN_FIELDS, type RaglanLengths } from "./fields";
 import { draftRaglan, type RaglanDraft } from "./raglan-draft";
 import { besideSleeve, bodicePiecesOf, sleevePiecesOf } from "./raglan-pieces";
@@ -77,7 +77,7 @@ function balanceOf({ overArm }: RaglanDraft, { balanceWithin }: RaglanLengths): 
   };
 }
 
-function handlesOf(draft: RaglanDraft): readonly StyleHandle[] {
+function handlesOf(draft: RaglanDraft): readonly Handle[] {
   const { overArm, front } = draft;
   const place = besideSleeve(draft).front;
   const middle = along(front.line, pathLength(front.line) / 2).point;

@@ -207,7 +207,7 @@ function rigid({ x, foot, turn, hinge }: Frame): (p: Point) => Point {
 
 function curveThrough(places: readonly ReturnType<typeof placed>[]): Path {
   return places.slice(1).map((to, i): Cubic => {
-    const from = places[i] as (typeof places)[number];
+    const from = at(places, i);
     const third = (to.x - from.x) / 3;
     return [
       from.at,
