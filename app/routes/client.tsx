@@ -58,10 +58,9 @@ export async function action({ request, params }: Route.ActionArgs) {
   return added.value === null ? notFound("This client") : data({ kept: added.value });
 }
 
-export const meta: Route.MetaFunction = ({ data }) => {
-  const loaded = data as { readonly client: { readonly name: string } } | undefined;
-  return [{ title: loaded ? `${loaded.client.name} · Gamine` : "Gamine" }];
-};
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: loaderData ? `${loaderData.client.name} · Gamine` : "Gamine" },
+];
 
 export default function Client({ loaderData, actionData }: Route.ComponentProps) {
   const { client, history, garments, page, hasMore } = loaderData;

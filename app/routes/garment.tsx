@@ -116,10 +116,9 @@ export function HydrateFallback() {
   );
 }
 
-export const meta: Route.MetaFunction = ({ data }) => {
-  const loaded = data as { readonly name: string } | undefined;
-  return [{ title: loaded ? `${loaded.name} · Gamine` : "Gamine" }];
-};
+export const meta: Route.MetaFunction = ({ loaderData }) => [
+  { title: loaderData ? `${loaderData.name} · Gamine` : "Gamine" },
+];
 
 export default function GarmentPage({ loaderData, actionData, params }: Route.ComponentProps) {
   if (loaderData.kind === "unreadable") {

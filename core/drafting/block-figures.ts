@@ -102,7 +102,7 @@ function readingReason(
   }
   const standIn = defaults.find((taken) => taken.path === `block.${path}`);
   if (standIn) return { formula: standIn.rule, rule: "Stand-in", source: standIn.source };
-  return readReason(measured, offsets[path as keyof typeof offsets] ?? 0);
+  return readReason(measured, Object.entries(offsets).find(([one]) => one === path)?.[1] ?? 0);
 }
 
 function readReason(measured: number, offset: number): Reason {

@@ -84,7 +84,7 @@ export function judgeContradiction(c: Contradiction, offsets: ReadingOffsets): F
 }
 
 function readingChange(path: ReadingPath, value: number): NonNullable<SpecChange["block"]> {
-  const [part, name] = path.split(".") as ["armhole" | "shoulder" | "neckline", string];
+  const [part = "", name = ""] = path.split(".");
   return { [part]: { [name]: value } };
 }
 
