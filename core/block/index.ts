@@ -46,7 +46,7 @@ export {
   sewnArmhole,
 } from "./half";
 export { DART_AS_EASE_MM, DART_AS_MUCH_EASE_MM } from "./move-dart";
-export { withNeckAbove } from "./neck-above";
+export { withNeckAbove } from "./neckline-curve";
 export {
   type BlockOutline,
   blockFromOutline,

@@ -1,5 +1,14 @@
-import { type Cubic, cubicLength, findRoot, type Point, type Solution } from "../geometry";
-import { type Side, squareToShoulder } from "./half";
+import {
+  type Cubic,
+  cubicLength,
+  findRoot,
+  lineCubic,
+  mapCubic,
+  type Point,
+  type Solution,
+  startOf,
+} from "../geometry";
+import { type BodiceHalf, curve, type Side, shoulderAngleOf, squareToShoulder } from "./half";
 
 /**
  * How far a neckline's two handles reach towards the corner where its end directions meet, as a share of the way: 0 is the
@@ -62,4 +71,20 @@ export function solveDepth(side: Side, width: number, shoulderAngle: number, len
     length,
     LENGTH_TOLERANCE_MM,
   );
+}
+
+/**
+ * The half with its neck at the centre no lower than `level`, in millimetres below the side neck level, drawn as a usual round one where it
+ * was lower: for a garment that is cut straight across there, and so leaves nothing of its neck.
+ */
+export function withNeckAbove(half: BodiceHalf, level: number): BodiceHalf {
+  const from = startOf(half.centre);
+  if (from.y <= level) return half;
+  const neck = startOf(half.neckline.path);
+  const drawn = necklineHalf(neck.x - from.x, level - neck.y, USUAL_FULLNESS[half.side], shoulderAngleOf(half));
+  return {
+    ...half,
+    neckline: curve([mapCubic(drawn, (p) => ({ x: p.x + from.x, y: p.y + neck.y }))]),
+    centre: [lineCubic({ x: from.x, y: level }, from), ...half.centre],
+  };
 }

@@ -1,5 +1,4 @@
 export { cubicLength, parameterAtLength, splitCubicAtLength } from "./arc-length";
-export { betweenDirections, evenCurve } from "./between-directions";
 export { crossesItself, edgesThatCross, flatten, pathsCross } from "./crossing";
 export {
   type Cubic,
@@ -12,7 +11,7 @@ export {
 } from "./cubic";
 export { moveEnd, moveStart, rotatePath, rotatePoint, withStartDirection } from "./deform";
 export { type EllipseArc, ellipseArcPath } from "./ellipse-arc";
-export { fairCurve } from "./fair-curve";
+export { betweenDirections, evenCurve, fairCurve } from "./fair-curve";
 export { type Corners, type Homography, homographyBetween, project } from "./homography";
 export { beside, insideCorner } from "./inset";
 export {

@@ -1,8 +1,7 @@
 import type { Cloth } from "../cloth";
 import { length, phrase } from "../draft";
 import type { Seam } from "../pattern";
-import type { Balance, DrawnBodiceSleeve, LeastWidth, NeckOpening, TopEdge } from "../sleeve/bodice-style";
-import type { Misplaced } from "../sleeve/style";
+import type { Balance, DrawnBodiceSleeve, LeastWidth, Misplaced, NeckOpening, TopEdge } from "../sleeve/style";
 import type { SleeveKind } from "../sleeve/styles";
 import type { Finding, Remedy } from "./finding";
 import { ELASTIC_TAKES_MORE, noRoom, TAPE_MM } from "./judge-style";

@@ -2,7 +2,7 @@ import type { Block } from "../block";
 import { length, phrase } from "../draft";
 import { type BodiceAttempt, bodiceBase } from "../drafting";
 import type { ResolvedSleeve, ResolvedSpec } from "../resolve";
-import type { BodiceStyle } from "../sleeve/bodice-style";
+import type { BodiceStyle } from "../sleeve/style";
 import type { SpecChange } from "../spec";
 import { enlargeArmhole } from "./enlarge-armhole";
 import type { Finding, Remedy } from "./finding";

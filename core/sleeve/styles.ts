@@ -1,12 +1,11 @@
 import { namesOf } from "../data";
 import { balloon, bishop } from "./bishop";
-import type { BodiceStyle } from "./bodice-style";
 import { dropped } from "./dropped";
 import { kimono } from "./kimono";
 import { lantern } from "./lantern";
 import { puff } from "./puff";
 import { offShoulder, raglan } from "./raglan";
-import type { SewnStyle } from "./style";
+import type { BodiceStyle, SewnStyle } from "./style";
 
 export type SleeveStyle = SewnStyle | BodiceStyle;
 

@@ -9,8 +9,22 @@ import {
   SHAPINGS,
 } from "../block";
 import { readPathData } from "../geometry";
-import { ALLOWANCE, LONGEST_PATH, MOST_ALTERATIONS, QUARTER_EASE, READING, SLOPE, upTo } from "./bounds";
-import { always, choice, group, length, orEmpty, type TextField, type VariantField } from "./field";
+import {
+  ALLOWANCE,
+  always,
+  choice,
+  group,
+  LONGEST_PATH,
+  length,
+  MOST_ALTERATIONS,
+  orEmpty,
+  QUARTER_EASE,
+  READING,
+  SLOPE,
+  type TextField,
+  upTo,
+  type VariantField,
+} from "./field";
 
 /** An edge as path data. What makes no curve is refused by name; what makes no bodice is found when it is drafted. */
 const edge = (label: string, about = "") =>

@@ -13,17 +13,20 @@ import {
 import { eachOf } from "../data";
 import { TAPE_UNITS } from "../tape";
 import { blockFields } from "./block-fields";
-
-import { ALLOWANCE, EASE, EASE_SHARE, LONGEST_NAME, READING } from "./bounds";
 import {
+  ALLOWANCE,
   always,
   angle,
   type ChoiceField,
   choice,
+  EASE,
+  EASE_SHARE,
   group,
+  LONGEST_NAME,
   length,
   orEmpty,
   orNone,
+  READING,
   range,
   share,
   type TextField,

@@ -2,8 +2,7 @@ import { eachOf } from "../data";
 import { HEM_FINISHES } from "../sleeve/finish";
 import { CAP_CURVES, FULLNESS_CHANGE, PLACEMENTS, SET_IN_METHODS, SLEEVE_CUTS, SURPLUS_WAYS } from "../sleeve/set-in";
 import { SLEEVE_KINDS, type SleeveStyle, STYLE_KINDS, STYLES } from "../sleeve/styles";
-import { CHANGE, EASE, LOWER_EASE, READING, upTo } from "./bounds";
-import { always, choice, group, length, share } from "./field";
+import { always, CHANGE, choice, EASE, group, LOWER_EASE, length, READING, share, upTo } from "./field";
 
 const styles = eachOf(STYLE_KINDS, (kind) => {
   const fields: SleeveStyle["fields"] = STYLES[kind].fields;

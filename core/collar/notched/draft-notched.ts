@@ -16,7 +16,7 @@ import {
   step,
 } from "../../geometry";
 import { edge, notchOn, type Piece } from "../../pattern";
-import { LEAST_CLEARANCE_MM, UNDER_SMALLER_MM, USUAL_DROP_MM } from "../collar-figures";
+import { LEAST_CLEARANCE_MM, smallerTo, UNDER_SMALLER_MM, USUAL_DROP_MM } from "../collar-figures";
 import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle, DrawnCollar } from "../collar-kind";
 import { frontOnBack } from "../joined-neckline";
 import { type BackCollar, tiltedBack } from "../lapel/back-collar";
@@ -24,7 +24,6 @@ import { clearanceInside, type FrontGround, turnedBack } from "../lapel/front-gr
 import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece } from "../lapel/front-pieces";
 import { turnedCollar, turnedHandles } from "../lapel/turned-collar";
 import { necklineSeam } from "../neckline-seam";
-import { smallerTo } from "../under-collar";
 import {
   gorgeLength,
   type NotchedFigures,

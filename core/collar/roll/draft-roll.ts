@@ -15,7 +15,7 @@ import {
   step,
 } from "../../geometry";
 import { type Edge, edge } from "../../pattern";
-import { LEAST_CLEARANCE_MM } from "../collar-figures";
+import { LEAST_CLEARANCE_MM, smallerRunningOut } from "../collar-figures";
 import type { CollarBase, CollarChoices, CollarDrawing, DrawnCollar } from "../collar-kind";
 import { type BackCollar, endSwungOut, outerLength, overlaidBack, tiltedBack } from "../lapel/back-collar";
 import { clearanceInside, type FrontGround, turnedBack } from "../lapel/front-ground";
@@ -23,7 +23,6 @@ import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece } fro
 import { turnedCollar, turnedHandles } from "../lapel/turned-collar";
 import { necklineSeam } from "../neckline-seam";
 import type { OuterEdge } from "../outer-edge";
-import { smallerRunningOut } from "../under-collar";
 import { ROLL_CUTTING, type RollFigures, rollSteps } from "./roll-steps";
 
 type RollChoices = Required<Pick<CollarChoices, "breakAt" | "rollSchool" | "edgeBy" | "backCollar">>;

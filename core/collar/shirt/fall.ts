@@ -14,10 +14,9 @@ import {
   subpath,
 } from "../../geometry";
 import { edge, notchOn, type Piece } from "../../pattern";
-import { UNDER_SMALLER_MM } from "../collar-figures";
+import { smallerTo, UNDER_SMALLER_MM } from "../collar-figures";
 import type { LetOutFound } from "../outer-edge";
 import { type BandShape, edgeAt, edgeLengthTo, frontAt } from "../stand/band-shape";
-import { smallerTo } from "../under-collar";
 
 /** A collar that is turned down, flat: its lower edge bends the other way than a stand's, and its front ends in a point. Millimetres. */
 export type Fall = {

@@ -1,11 +1,21 @@
 import { SIDES } from "../../block";
 import { limbAt } from "../../body";
 import { findRoot, pathLength, type Solution } from "../../geometry";
-import type { BodiceBase, LeastWidth, NeckOpening } from "../bodice-style";
-import type { Misplaced } from "../style";
+import type { BodiceBase, LeastWidth, Misplaced, NeckOpening } from "../style";
 import { type Gusset, gussetFor } from "./gusset";
-import { type Ground, type GroundLengths, neckGirth, neckOutFor, prepareGround } from "./kimono-ground";
-import { cornerOf, drawHalf, type HalfChoices, halfWidths, type KimonoHalf, LEAST_CLEAR_MM } from "./kimono-half";
+import {
+  cornerOf,
+  drawHalf,
+  type Ground,
+  type GroundLengths,
+  type HalfChoices,
+  halfWidths,
+  type KimonoHalf,
+  LEAST_CLEAR_MM,
+  neckGirth,
+  neckOutFor,
+  prepareGround,
+} from "./kimono-half";
 
 export type KimonoLengths = GroundLengths & {
   /** How far below the run of the shoulder the sleeve line lies, at the wrist. */

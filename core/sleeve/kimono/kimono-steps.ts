@@ -3,7 +3,7 @@ import { type DraftLine, type Figure, type LetteredPoint, length, phrase, point,
 import { endOf, line, mapPath, type Path, type Point, pathLength, startOf } from "../../geometry";
 import type { Piece } from "../../pattern";
 import { edgeLines } from "../../pattern";
-import { numberOf } from "../bodice-style";
+import { numberOf } from "../style";
 import { slashOf } from "./gusset";
 import type { KimonoDraft, KimonoLengths } from "./kimono-draft";
 import { besideEachOther } from "./kimono-pieces";

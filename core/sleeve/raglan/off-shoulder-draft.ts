@@ -14,10 +14,9 @@ import {
   startOf,
   subpath,
 } from "../../geometry";
-import type { BodiceBase } from "../bodice-style";
 import { casingFor } from "../finish";
 import { foldedBeyond } from "../folded-beyond";
-import type { Misplaced } from "../style";
+import type { BodiceBase, Misplaced } from "../style";
 import { RAGLAN_FIELDS, type RaglanLengths } from "./fields";
 import { bodyEdge } from "./raglan-cut";
 import { draftRaglan, type RaglanDraft, type RaglanOutcome } from "./raglan-draft";

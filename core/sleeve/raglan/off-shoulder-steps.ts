@@ -3,8 +3,8 @@ import { type Figure, length, phrase, point, type StepRecord } from "../../draft
 import { line, mapPath, pathLength, startOf } from "../../geometry";
 import type { Piece } from "../../pattern";
 import { edgeLines } from "../../pattern";
-import type { BodiceBase, TopEdge } from "../bodice-style";
 import { elasticRound } from "../finish";
+import type { BodiceBase, TopEdge } from "../style";
 import type { OffShoulderDraft, OffShoulderLengths } from "./off-shoulder-draft";
 import { besideSleeve } from "./raglan-pieces";
 

@@ -11,8 +11,8 @@ import {
   placePiece,
   uprightGrain,
 } from "../../pattern";
-import { type BodiceBase, type BodiceSleeve, bodiceStyle, type TopEdge } from "../bodice-style";
 import { elasticRound } from "../finish";
+import { type BodiceBase, type BodiceSleeve, bodiceStyle, type TopEdge } from "../style";
 import { RAGLAN_FIELDS } from "./fields";
 import { draftOffShoulder, type OffShoulderDraft, type OffShoulderLengths } from "./off-shoulder-draft";
 import { acrossStep, elasticStep, lengthStep, tracingStep } from "./off-shoulder-steps";

@@ -1,8 +1,7 @@
 import { alterBlock, type Block, type Side, withEasedArmhole } from "../../block";
 import { mapCubic, mirrored } from "../../geometry";
-import type { BodiceBase, Fitted } from "../bodice-style";
 import type { SetInSleeve, SetInTask } from "../set-in";
-import type { Misplaced } from "../style";
+import type { BodiceBase, Fitted, Misplaced } from "../style";
 import { RAGLAN_FIELDS, type RaglanLengths } from "./fields";
 import { closeOverArm, type OverArm } from "./over-arm";
 import { cutRaglan, type RaglanCut } from "./raglan-cut";

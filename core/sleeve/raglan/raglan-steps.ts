@@ -3,7 +3,7 @@ import { type DraftLine, type LetteredPoint, length, type Phrase, phrase, point,
 import { along, endOf, line, mapPath, mirrored, type Path, pathLength } from "../../geometry";
 import type { Piece } from "../../pattern";
 import { edgeLines } from "../../pattern";
-import { numberOf } from "../bodice-style";
+import { numberOf } from "../style";
 import type { RaglanLengths } from "./fields";
 import type { RaglanDraft } from "./raglan-draft";
 import { edgeFigure, meetingFigure, necklineFigure, overArmFigures } from "./raglan-figures";

@@ -1,8 +1,8 @@
 import type { Handle } from "../../draft";
 import type { Point } from "../../geometry";
 import { along, lerp, pathLength, startOf } from "../../geometry";
-import { type Balance, type BodiceBase, type BodiceSleeve, bodiceStyle } from "../bodice-style";
 import { hemWidthOf } from "../set-in";
+import { type Balance, type BodiceBase, type BodiceSleeve, bodiceStyle } from "../style";
 import { RAGLAN_FIELDS, type RaglanLengths } from "./fields";
 import { draftRaglan, type RaglanDraft } from "./raglan-draft";
 import { besideSleeve, bodicePiecesOf, sleevePiecesOf } from "./raglan-pieces";

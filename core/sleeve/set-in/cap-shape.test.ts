@@ -2,7 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { type Cubic, cubicDerivative, curvature } from "../../geometry";
 import { CAP_SHAPES, followingShape, halfCap, halfCapLength } from "./cap-shape";
-import { guidePoints } from "./guide-points";
+import { guidePoints } from "./rule-frame";
 
 const INCH = 25.4;
 const { front: FRONT_SHAPE, back: BACK_SHAPE } = CAP_SHAPES.quarters;

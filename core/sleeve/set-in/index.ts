@@ -17,7 +17,7 @@ export {
   halfCap,
   halfCapLength,
 } from "./cap-shape";
-export { finishedLength, hemWidthOf } from "./figures";
+export { finishedLength, hemWidthOf, pleatsFor } from "./figures";
 export { type FeasibleRange, widthAtHeight } from "./fit";
 export { fitFirstRange, isInFitFirstRange, LOWEST_CAP_MM, type TradeOff, tradeOff } from "./fit-first";
 export { type LowerHollows, lowerHollows } from "./lower-cap";
@@ -25,7 +25,6 @@ export { methodOf, SET_IN_METHODS, type SetInMethod } from "./methods";
 export { DOUBLE_NOTCH_GAP_MM, onCap, type SeamNotch, usualNotches } from "./notches";
 export { cutAcross, type ElbowDart, foldedOver, type SleeveLengths, type SleeveOutline, type TurnUp } from "./outline";
 export { sleevePieces, wholeSleeve } from "./pieces";
-export { pleatsFor } from "./pleats";
 export {
   capOnCapLine,
   draftSetInSleeve,

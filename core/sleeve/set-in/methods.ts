@@ -1,7 +1,6 @@
-import { bustTwelfth } from "./bust-twelfth";
 import type { CapFrame, CapTask } from "./cap-frame";
 import type { CapCurve } from "./cap-shape";
-import { fiveSixthsDepth, thirdOfArmhole, twoThirdsDepth } from "./depth-and-girth-rules";
+import { bustTwelfth, fiveSixthsDepth, thirdOfArmhole, twoThirdsDepth } from "./depth-and-girth-rules";
 import { fitFirst } from "./fit-first";
 import { chosenHeight, dropped, shallowKnit } from "./loose-rules";
 

@@ -1,11 +1,11 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { capTask, draft, INCH, LENGTHS, size } from "../../testing/set-in";
-import { bustTwelfthHeight } from "./bust-twelfth";
 import type { CapTask } from "./cap-frame";
 import { CAP_SHAPES, halfCap } from "./cap-shape";
-import { guidePoints } from "./guide-points";
+import { bustTwelfthHeight } from "./depth-and-girth-rules";
 import { methodOf, SET_IN_METHODS, type SetInMethod } from "./methods";
+import { guidePoints } from "./rule-frame";
 
 describe("the schools' rules", () => {
   const frameOf = (method: SetInMethod, changes: Partial<CapTask> = {}) => {

@@ -11,8 +11,7 @@ import {
   reversePath,
   splitCubic,
 } from "../../geometry";
-import { bendsAtElbow, cutAcross, foldedOver, type SleeveLengths, type SleeveOutline } from "./outline";
-import { hangingSeam } from "./underarm-seam";
+import { bendsAtElbow, cutAcross, foldedOver, hangingSeam, type SleeveLengths, type SleeveOutline } from "./outline";
 
 /** How a sleeve is cut in two, in millimetres. */
 export type TwoPieceChoices = {

@@ -1,4 +1,11 @@
-export { betweenNotches, crownZone } from "./ratios";
 export { type Raise, type Slashed, type Slashing, slash } from "./slash";
-export { edgeSteps, gatherStep, keptCapStep, slashStep, spreadStep } from "./slash-steps";
-export { slashedPiece } from "./slashed-piece";
+export {
+  betweenNotches,
+  crownZone,
+  edgeSteps,
+  gatherStep,
+  keptCapStep,
+  slashedPiece,
+  slashStep,
+  spreadStep,
+} from "./slash-steps";

@@ -1,5 +1,6 @@
 import { type DraftLine, type Figure, length, phrase, point, type StepRecord } from "../../draft";
-import { along, line, pathLength, reversePath } from "../../geometry";
+import { along, type Cubic, endOf, line, type Path, pathLength, reversePath, startOf } from "../../geometry";
+import { edge, hemEdges, MIRRORED_PAIR, notchOn, type Piece, uprightGrain } from "../../pattern";
 import type { StyleBase } from "../style";
 import { type Slashed, type Slashing, uprightTop } from "./slash";
 
@@ -92,5 +93,78 @@ export function gatherStep(zone: {
   return {
     text: phrase`Gather the cap between ${point("T′")} and ${point("U′")}, ${length(zone.cap)}, onto ${length(zone.sewnTo)} of armhole: ${zone.ratio.toFixed(2)} to 1. Below the notches it is sewn as it is.`,
     figures: [figure],
+  };
+}
+
+/** Slashes keep this share inside the hem's ends: the outermost one must not run into a tapered underarm seam. */
+const INSIDE_HEM = 0.9;
+
+/** The plain sleeve made ready for slashing between its notches, as far as a tapered hem lets the slashes run down. */
+export function betweenNotches({ sleeve }: StyleBase): Omit<Slashing, "atCrown" | "atHem" | "middle"> {
+  const { outline } = sleeve;
+  const inside = outline.frontHem.x * INSIDE_HEM;
+  return {
+    capBack: outline.capBack,
+    capFront: outline.capFront,
+    hem: outline.frontHem.y,
+    hemHalf: outline.frontHem.x,
+    from: Math.max(-inside, notchX(sleeve.notches, "back", outline.capBack)),
+    to: Math.min(inside, notchX(sleeve.notches, "front", outline.capFront)),
+  };
+}
+
+function notchX(notches: StyleBase["sleeve"]["notches"], id: "front" | "back", cap: Cubic): number {
+  const notch = notches.find((one) => one.id === id);
+  if (!notch) throw new Error(`notchX: the sleeve has no notch "${id}"`);
+  return along(reversePath([cap]), notch.partAt).point.x;
+}
+
+/** The gathered zone: the cap between its notches, and the armhole that it is sewn to. */
+export function crownZone({ task, sleeve }: StyleBase, caps: { readonly front: Path; readonly back: Path }) {
+  const partAt = (id: "front" | "back") => sleeve.notches.find((notch) => notch.id === id)?.partAt ?? 0;
+  const cap = pathLength(caps.front) - partAt("front") + pathLength(caps.back) - partAt("back");
+  const { armhole } = task.cap;
+  const sewnTo = armhole.front - task.notches.front + armhole.back - task.notches.back;
+  return { cap, sewnTo, ratio: cap / sewnTo };
+}
+
+/**
+ * A slashed and spread sleeve as a pattern piece. Its grain is the upright at the centre line, which the spread leaves alone. What is
+ * turned up hangs on below the hem, as wide as the hem is.
+ */
+export function slashedPiece(id: string, name: string, slashed: Slashed, { sleeve, turnUp }: StyleBase): Piece {
+  const { outline } = sleeve;
+  const edges = [
+    edge("capBack", "Back cap", reversePath(slashed.capBack)),
+    edge("capFront", "Front cap", slashed.capFront),
+    edge("underarmFront", "Front underarm", slashed.placeFront(outline.underarmFront)),
+    ...hemEdges(slashed.hem, turnUp > 0 ? turnedUp(slashed, turnUp) : null),
+    edge("underarmBack", "Back underarm", reversePath(slashed.placeBack(outline.underarmBack))),
+  ];
+  return {
+    id,
+    name,
+    cut: MIRRORED_PAIR,
+    edges,
+    outline: edges.flatMap((one) => one.path),
+    folds: turnUp > 0 ? [slashed.hem] : [],
+    darts: [],
+    grain: uprightGrain(0, outline.frontEnd.y, outline.frontHem.y),
+    notches: sleeve.notches.map(({ id: notch, seam, partAt }) => {
+      // The shoulder notch stands at the crown, where the spread cap may be longer than the plain one was.
+      const at = notch === "shoulder" ? Number.POSITIVE_INFINITY : partAt;
+      return seam === "armhole.front"
+        ? notchOn(notch, reversePath(slashed.capFront), at, -1)
+        : notchOn(notch, reversePath(slashed.capBack), at);
+    }),
+  };
+}
+
+function turnedUp(slashed: Slashed, depth: number) {
+  const below = slashed.hemBelow(depth);
+  return {
+    front: line(startOf(slashed.hem), startOf(below)),
+    edge: below,
+    back: line(endOf(slashed.hem), endOf(below)),
   };
 }
