@@ -1,6 +1,6 @@
 import type { Block } from "../block";
 import type { ResolvedSleeve, ResolvedSpec } from "../resolve";
-import { styleOf } from "../sleeve/styles";
+import { styleOf } from "../sleeve/all-styles";
 import { type BodiceAttempt, type DraftedBodiceSleeve, draftBodiceSleeve } from "./bodice-sleeve";
 import { draftSewnSleeve, type SewnAttempt, type SewnSleeve } from "./sewn-sleeve";
 

@@ -4,6 +4,7 @@ import { composeDraft, type Draft, type StepRecord } from "../draft";
 import { type Path, pathLength } from "../geometry";
 import { notchOn, type Piece } from "../pattern";
 import type { ResolvedSleeve } from "../resolve";
+import { sewnStyleOf } from "../sleeve/all-styles";
 import { casingDepth, type FinishedHem, finishHem, OPENING_SHARE } from "../sleeve/finish";
 import {
   finishedLength,
@@ -15,7 +16,6 @@ import {
   wholeSleeve,
 } from "../sleeve/set-in";
 import type { StyledSleeve } from "../sleeve/style";
-import { sewnStyleOf } from "../sleeve/styles";
 import type { Part } from "./part";
 
 /** The plain sleeve made into its style, and its hem finished. */

@@ -1,6 +1,7 @@
 import type { Block, Side } from "../block";
 import type { Seam } from "../pattern";
 import type { ResolvedSleeve, ResolvedSpec } from "../resolve";
+import { type SleeveKind, styleOf } from "../sleeve/all-styles";
 import { finishDepth } from "../sleeve/finish";
 import {
   draftSetInSleeve,
@@ -11,7 +12,6 @@ import {
   sleeveSeams,
   usualNotches,
 } from "../sleeve/set-in";
-import { type SleeveKind, styleOf } from "../sleeve/styles";
 import { type FinishedSleeve, finishSleeve, turnUpOf } from "./finish-sleeve";
 import type { Part } from "./part";
 import { reachingWaist } from "./reaching-waist";

@@ -1,8 +1,8 @@
 import type { CollarHandle } from "../collar";
 import type { Handle } from "../draft";
 import type { DraftedSleeve, SewnSleeve } from "../drafting";
+import { styleOf } from "../sleeve/all-styles";
 import { fitFirstRange, shapesOf, wantedSeams, widthAtHeight } from "../sleeve/set-in";
-import { styleOf } from "../sleeve/styles";
 import type { SpecChange } from "../spec";
 import { LENGTH_FIELDS } from "../spec";
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { COLLAR_KINDS } from "../collar";
 import { speak } from "../draft";
-import { SLEEVE_KINDS } from "../sleeve/styles";
+import { SLEEVE_KINDS } from "../sleeve/all-styles";
 import { applyChange } from "../spec";
 import { measuredApart, onBodice, pieceOf } from "../testing/bodice";
 import { draftGarment } from ".";

@@ -4,8 +4,8 @@ import { length, type Phrase, phrase, type Source } from "../draft";
 import { draftSleeve, type SleeveAttempt, setInTask } from "../drafting";
 import { type Finding, judgeSleeve } from "../judge";
 import type { DefaultTaken, ResolvedSleeve, ResolvedSpec } from "../resolve";
+import { styleOf } from "../sleeve/all-styles";
 import { methodOf, usualNotches } from "../sleeve/set-in";
-import { styleOf } from "../sleeve/styles";
 import type { GarmentSpec, SleeveSpec, SpecChange } from "../spec";
 import { LENGTH_FIELDS } from "../spec";
 

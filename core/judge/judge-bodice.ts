@@ -1,8 +1,8 @@
 import type { Cloth } from "../cloth";
 import { length, phrase } from "../draft";
 import type { Seam } from "../pattern";
+import type { SleeveKind } from "../sleeve/all-styles";
 import type { Balance, DrawnBodiceSleeve, LeastWidth, Misplaced, NeckOpening, TopEdge } from "../sleeve/style";
-import type { SleeveKind } from "../sleeve/styles";
 import type { Finding, Remedy } from "./finding";
 import { ELASTIC_TAKES_MORE, noRoom, TAPE_MM } from "./judge-style";
 

@@ -3,6 +3,7 @@ import type { Cloth } from "../cloth";
 import { length, phrase } from "../draft";
 import type { FinishedSleeve, SewnAttempt } from "../drafting";
 import type { ResolvedSleeve, ResolvedSpec } from "../resolve";
+import { sewnStyleOf } from "../sleeve/all-styles";
 import {
   type CapFrame,
   finishedLength,
@@ -12,7 +13,6 @@ import {
   type SetInTask,
   whyNotDrawable,
 } from "../sleeve/set-in";
-import { sewnStyleOf } from "../sleeve/styles";
 import { enlargeArmhole } from "./enlarge-armhole";
 import type { Finding } from "./finding";
 import { judgeEase, judgeSurplus } from "./judge-cap";

@@ -1,9 +1,9 @@
 import type { Cloth } from "../cloth";
 import { length, type Phrase, phrase } from "../draft";
 import { findRoot } from "../geometry";
+import { type SleeveKind, type StyleKind, styleOf } from "../sleeve/all-styles";
 import { type HemChoices, passingGirth, USUAL_OPENING_MM } from "../sleeve/finish";
 import type { Misplaced, StyledSleeve } from "../sleeve/style";
-import { type SleeveKind, type StyleKind, styleOf } from "../sleeve/styles";
 import type { Finding, Remedy } from "./finding";
 import { PASSING_EASE_MM } from "./judge-sleeve";
 

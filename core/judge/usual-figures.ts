@@ -1,6 +1,6 @@
 import { collarOf } from "../collar";
 import { phrase } from "../draft";
-import { styleOf } from "../sleeve/styles";
+import { styleOf } from "../sleeve/all-styles";
 import type { GarmentSpec } from "../spec";
 import type { Remedy } from "./finding";
 

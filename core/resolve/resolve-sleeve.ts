@@ -1,9 +1,9 @@
 import { limbAt, type SleeveBody } from "../body";
 import type { Cloth } from "../cloth";
 import { length, type Phrase, percent, phrase, type Source } from "../draft";
+import { type SleeveKind, type SleeveStyle, sewnStyleOf, styleOf } from "../sleeve/all-styles";
 import { type HemChoices, type HemFinish, USUAL_OPENING_MM } from "../sleeve/finish";
 import type { CapCurve, Placement, SetInMethod, SurplusWay, TwoPieceChoices } from "../sleeve/set-in";
-import { type SleeveKind, type SleeveStyle, sewnStyleOf, styleOf } from "../sleeve/styles";
 import type { SleeveSpec } from "../spec";
 import type { Chosen } from "./take-default";
 

@@ -14,7 +14,7 @@ import {
 import { type Cloth, clothOf, DEFAULT_CLOTH } from "../cloth";
 import { collarOf } from "../collar";
 import { type Phrase, phrase, type Source } from "../draft";
-import { styleOf } from "../sleeve/styles";
+import { styleOf } from "../sleeve/all-styles";
 import type { GarmentSpec } from "../spec";
 import { emptyGarment } from "../spec";
 import { blockNeedsBust, type ResolvedBlock, resolveBlock } from "./resolve-block";

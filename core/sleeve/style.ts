@@ -86,7 +86,7 @@ export function sewnStyle<Name extends string>(of: Omit<SewnStyle<Name>, "family
 }
 
 /** A style's own lengths out of all that were asked; one that is missing is a broken contract. */
-export function ownLengths<Name extends string>(
+function ownLengths<Name extends string>(
   lengths: Readonly<Record<string, number>>,
   names: readonly Name[],
 ): Readonly<Record<Name, number>> {

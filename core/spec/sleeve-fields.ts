@@ -1,7 +1,7 @@
 import { eachOf } from "../data";
+import { SLEEVE_KINDS, type SleeveStyle, STYLE_KINDS, STYLES } from "../sleeve/all-styles";
 import { HEM_FINISHES } from "../sleeve/finish";
 import { CAP_CURVES, FULLNESS_CHANGE, PLACEMENTS, SET_IN_METHODS, SLEEVE_CUTS, SURPLUS_WAYS } from "../sleeve/set-in";
-import { SLEEVE_KINDS, type SleeveStyle, STYLE_KINDS, STYLES } from "../sleeve/styles";
 import { always, CHANGE, choice, EASE, group, LOWER_EASE, length, READING, share, upTo } from "./field";
 
 const styles = eachOf(STYLE_KINDS, (kind) => {

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { MEASURE_IDS, plausibleRange } from "../body";
-import { type SleeveStyle, STYLE_KINDS, STYLES } from "../sleeve/styles";
+import { type SleeveStyle, STYLE_KINDS, STYLES } from "../sleeve/all-styles";
 import { type Bounds, type Field, type Fields, GARMENT_FIELDS, GARMENT_FORMAT, LENGTH_FIELDS } from "../spec";
 import { evenly, figure, type Reach } from "./any-figure";
 import { USUAL } from "./usual-ranges";

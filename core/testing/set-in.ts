@@ -1,7 +1,7 @@
 import fc from "fast-check";
-import type { CapTask } from "../sleeve/set-in/cap-frame";
-import { CAP_SHAPES } from "../sleeve/set-in/cap-shape";
-import type { SetInMethod } from "../sleeve/set-in/methods";
+import type { CapTask } from "../sleeve/cap/cap-frame";
+import { CAP_SHAPES } from "../sleeve/cap/cap-shape";
+import type { SetInMethod } from "../sleeve/cap/methods";
 import { draftSetInSleeve } from "../sleeve/set-in/set-in-sleeve";
 
 export const INCH = 25.4;

@@ -3,8 +3,8 @@ import { describe, expect, it } from "vitest";
 import { sewnSleeve } from "../drafting";
 import { writeResult } from "../garment";
 import { crossesItself, pathLength, svgPathData } from "../geometry";
+import { STYLE_KINDS } from "../sleeve/all-styles";
 import { SET_IN_METHODS } from "../sleeve/set-in";
-import { STYLE_KINDS } from "../sleeve/styles";
 import { applyChange, type GarmentSpec, readGarment } from "../spec";
 import { draftedFor, type Woman, women } from "./women";
 

@@ -2,8 +2,8 @@ import { type Block, sewnArmhole } from "../../block";
 import { type Figure, length, phrase } from "../../draft";
 import { type Path, pathLength, reversePath } from "../../geometry";
 import { easeProfile, type Seam, section } from "../../pattern";
-import { wantedSeams } from "./cap-frame";
-import { standOff } from "./lower-cap";
+import { wantedSeams } from "../cap/cap-frame";
+import { standOff } from "../cap/lower-cap";
 import type { SetInSleeve } from "./set-in-sleeve";
 import type { SetInTask } from "./task";
 

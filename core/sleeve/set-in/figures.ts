@@ -1,6 +1,6 @@
 import { type Figure, length, phrase } from "../../draft";
 import { distance, type Path, pathLength } from "../../geometry";
-import { type CapFrame, wantedSeams } from "./cap-frame";
+import { type CapFrame, wantedSeams } from "../cap/cap-frame";
 import type { SleeveLengths, SleeveOutline } from "./outline";
 import type { SetInTask } from "./task";
 import { hemOfPart, type TwoPiece } from "./two-piece";

@@ -1,4 +1,3 @@
-export { lowerCapFigures, sleeveSeams } from "./armhole-seams";
 export {
   type CapFrame,
   type CapTask,
@@ -6,7 +5,7 @@ export {
   type Placement,
   shapesOf,
   wantedSeams,
-} from "./cap-frame";
+} from "../cap/cap-frame";
 export {
   CAP_CURVES,
   CAP_SHAPES,
@@ -16,12 +15,13 @@ export {
   FULLNESS_CHANGE,
   halfCap,
   halfCapLength,
-} from "./cap-shape";
+} from "../cap/cap-shape";
+export { type FeasibleRange, widthAtHeight } from "../cap/fit";
+export { fitFirstRange, isInFitFirstRange, LOWEST_CAP_MM, type TradeOff, tradeOff } from "../cap/fit-first";
+export { type LowerHollows, lowerHollows } from "../cap/lower-cap";
+export { methodOf, SET_IN_METHODS, type SetInMethod } from "../cap/methods";
+export { lowerCapFigures, sleeveSeams } from "./armhole-seams";
 export { finishedLength, hemWidthOf, pleatsFor } from "./figures";
-export { type FeasibleRange, widthAtHeight } from "./fit";
-export { fitFirstRange, isInFitFirstRange, LOWEST_CAP_MM, type TradeOff, tradeOff } from "./fit-first";
-export { type LowerHollows, lowerHollows } from "./lower-cap";
-export { methodOf, SET_IN_METHODS, type SetInMethod } from "./methods";
 export { DOUBLE_NOTCH_GAP_MM, onCap, type SeamNotch, usualNotches } from "./notches";
 export { cutAcross, type ElbowDart, foldedOver, type SleeveLengths, type SleeveOutline, type TurnUp } from "./outline";
 export { sleevePieces, wholeSleeve } from "./pieces";

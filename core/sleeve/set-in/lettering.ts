@@ -1,6 +1,6 @@
 import type { DraftLine } from "../../draft";
 import { distance, line, type Point } from "../../geometry";
-import type { CapFrame } from "./cap-frame";
+import type { CapFrame } from "../cap/cap-frame";
 import type { SleeveFigures } from "./figures";
 import type { SeamNotch } from "./notches";
 import type { SleeveOutline } from "./outline";

@@ -2,8 +2,8 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { along, endOf, lengthAtHeight, type Path, pathLength } from "../../geometry";
 import { LENGTHS, size } from "../../testing/set-in";
-import { CAP_SHAPES, type CapShapes } from "./cap-shape";
-import { type CapSeams, feasibleRange, fitCap } from "./fit";
+import { CAP_SHAPES, type CapShapes } from "../cap/cap-shape";
+import { type CapSeams, feasibleRange, fitCap } from "../cap/fit";
 import { outlineSleeve, type SleeveOutline } from "./outline";
 
 /** Seams of every build, and how far up the feasible range of widths the sleeve lies. */

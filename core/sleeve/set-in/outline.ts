@@ -18,8 +18,8 @@ import {
   rotatePoint,
   subpath,
 } from "../../geometry";
-import type { CapFrame } from "./cap-frame";
-import { type CapShapes, halfCap } from "./cap-shape";
+import type { CapFrame } from "../cap/cap-frame";
+import { type CapShapes, halfCap } from "../cap/cap-shape";
 
 /** Whole widths and levels of the sleeve below its cap, in millimetres; levels run down from the crown. */
 export type SleeveLengths = {
@@ -205,7 +205,7 @@ export function turnUpEdge({ front, back }: TurnUp): Path {
  * `hinge` is the angle, in radians, by which the part below the elbow is going to be swung outwards about it: the seam is drawn
  * with the corner that the swing takes out again.
  */
-export function underarmSeam(capEnd: Point, elbow: Point | null, wrist: Point, hinge = 0): Path {
+function underarmSeam(capEnd: Point, elbow: Point | null, wrist: Point, hinge = 0): Path {
   if (!elbow) return line(capEnd, wrist);
   const upper = taper(capEnd, elbow);
   const lower = taper(elbow, wrist);

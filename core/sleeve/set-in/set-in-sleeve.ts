@@ -1,9 +1,9 @@
 import { composeDraft, type Draft, type StepRecord } from "../../draft";
 import { cubicLength, mapPath, type NamedSolution, type Path } from "../../geometry";
-import { type CapFrame, shapesOf } from "./cap-frame";
-import type { CapShapes } from "./cap-shape";
+import { type CapFrame, shapesOf } from "../cap/cap-frame";
+import type { CapShapes } from "../cap/cap-shape";
+import { methodOf } from "../cap/methods";
 import { sleeveFigures } from "./figures";
-import { methodOf } from "./methods";
 import { type SeamNotch, seamNotches } from "./notches";
 import { outlineSleeve, type SleeveLengths, type SleeveOutline } from "./outline";
 import { CUT_STEP, CUT_TWO_STEP, sleeveSteps } from "./steps";

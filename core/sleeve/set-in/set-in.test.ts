@@ -2,11 +2,11 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { type Cubic, cubicDerivative } from "../../geometry";
 import { anyTask, BACK_SHAPE, capTask, draft, FRONT_SHAPE, LENGTHS, size } from "../../testing/set-in";
-import { wantedSeams } from "./cap-frame";
-import { CAP_SHAPES, halfCapLength } from "./cap-shape";
-import { widthAtHeight } from "./fit";
-import { fitFirstRange } from "./fit-first";
-import { methodOf } from "./methods";
+import { wantedSeams } from "../cap/cap-frame";
+import { CAP_SHAPES, halfCapLength } from "../cap/cap-shape";
+import { widthAtHeight } from "../cap/fit";
+import { fitFirstRange } from "../cap/fit-first";
+import { methodOf } from "../cap/methods";
 
 describe("fit first", () => {
   it("comes out at armhole + ease within 0.01 mm front and back wherever it gives a cap, and says why where it does not", () => {

@@ -1,10 +1,10 @@
 import { type Figure, length, lettered, type Phrase, phrase, point, type StepRecord } from "../../draft";
 import type { Cubic } from "../../geometry";
+import { type GuidePoint, guidePoints } from "../cap/rule-frame";
 import type { Drawn } from "./lettering";
 import { crownLetter, guide, isOffCentre, PENCIL_LINE_MM } from "./lettering";
 import { notchSteps } from "./notch-steps";
 import { onePieceSteps } from "./one-piece-steps";
-import { type GuidePoint, guidePoints } from "./rule-frame";
 import { twoPieceSteps } from "./two-piece-steps";
 
 /** The acts at the drawing table, in order, from the first line to the notches. */

@@ -1,5 +1,5 @@
-import type { CapTask } from "./cap-frame";
-import type { SetInMethod } from "./methods";
+import type { CapTask } from "../cap/cap-frame";
+import type { SetInMethod } from "../cap/methods";
 import type { SleeveLengths } from "./outline";
 import type { TwoPieceChoices } from "./two-piece";
 

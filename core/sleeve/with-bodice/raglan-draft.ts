@@ -2,9 +2,9 @@ import { alterBlock, type Block, type Side, withEasedArmhole } from "../../block
 import { mapCubic, mirrored } from "../../geometry";
 import type { SetInSleeve, SetInTask } from "../set-in";
 import type { BodiceBase, Fitted, Misplaced } from "../style";
-import { RAGLAN_FIELDS, type RaglanLengths } from "./fields";
 import { closeOverArm, type OverArm } from "./over-arm";
 import { cutRaglan, type RaglanCut } from "./raglan-cut";
+import { RAGLAN_FIELDS, type RaglanLengths } from "./raglan-fields";
 
 /** The bodice and the plain sleeve with the raglan line drawn on both. */
 export type RaglanDraft = {

@@ -15,11 +15,11 @@ import {
   subpath,
 } from "../../geometry";
 import { casingFor } from "../finish";
-import { foldedBeyond } from "../folded-beyond";
 import type { BodiceBase, Misplaced } from "../style";
-import { RAGLAN_FIELDS, type RaglanLengths } from "./fields";
+import { foldedBeyond } from "./folded-beyond";
 import { bodyEdge } from "./raglan-cut";
 import { draftRaglan, type RaglanDraft, type RaglanOutcome } from "./raglan-draft";
+import { RAGLAN_FIELDS, type RaglanLengths } from "./raglan-fields";
 import { sleeveEdge } from "./shoulder-part";
 
 /** The lengths of an off-shoulder sleeve: a raglan's line, cut across below the shoulder. Millimetres. */

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { boxOf } from "../../geometry";
+import { boxOf } from "../geometry";
 import { casingDepth, finishDepth, finishHem, HEM_FINISHES, type HemChoices, passingGirth } from "./finish";
 
 const size = (min: number, max: number) => fc.double({ min, max, noNaN: true });

@@ -1,18 +1,9 @@
 import type { Handle } from "../../draft";
 import { length, phrase, type StepRecord } from "../../draft";
 import { pathLength, startOf } from "../../geometry";
-import {
-  betweenNotches,
-  edgeSteps,
-  keptCapStep,
-  type Raise,
-  type Slashed,
-  slash,
-  slashedPiece,
-  slashStep,
-  spreadStep,
-} from "../slash";
 import { type StyleBase, type StyledSleeve, sewnStyle } from "../style";
+import { type Raise, type Slashed, slash } from "./slash";
+import { betweenNotches, edgeSteps, keptCapStep, slashedPiece, slashStep, spreadStep } from "./slash-steps";
 
 const STRIPS = 6;
 /** More of the width goes to the back, where the elbow bends (common practice; the share is our own figure). */

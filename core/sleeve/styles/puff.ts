@@ -2,19 +2,9 @@ import { length, phrase, point, type StepRecord } from "../../draft";
 import { endOf, line, type Path, pathLength, reversePath, startOf } from "../../geometry";
 import { notchOn, type PieceNotch } from "../../pattern";
 import { pleatsFor } from "../set-in";
-import {
-  betweenNotches,
-  crownZone,
-  edgeSteps,
-  gatherStep,
-  type Raise,
-  type Slashed,
-  slash,
-  slashedPiece,
-  slashStep,
-  spreadStep,
-} from "../slash";
 import { type StyledSleeve, sewnStyle } from "../style";
+import { type Raise, type Slashed, slash } from "./slash";
+import { betweenNotches, crownZone, edgeSteps, gatherStep, slashedPiece, slashStep, spreadStep } from "./slash-steps";
 
 const STRIPS = 6;
 
@@ -135,7 +125,7 @@ export type CrownFolds = {
 };
 
 /** `caps` run from the crown down; `surplus` is what the folds take up. Null when there is nothing to take up. */
-export function crownFolds(
+function crownFolds(
   way: "pleat" | "dart",
   caps: { readonly front: Path; readonly back: Path },
   surplus: number,
@@ -167,7 +157,7 @@ function legs(from: PieceNotch, to: PieceNotch): Path {
   return [...line(from.at, apex), ...line(apex, to.at)];
 }
 
-export function foldStep({ way, count, depth, darts }: CrownFolds, taken: number): StepRecord {
+function foldStep({ way, count, depth, darts }: CrownFolds, taken: number): StepRecord {
   const many = count === 1 ? `one ${way}` : `${count} ${way}s`;
   const done =
     way === "pleat"

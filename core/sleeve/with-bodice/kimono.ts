@@ -3,8 +3,8 @@ import { phrase } from "../../draft";
 import { endOf, lerp, mapPath, pathLength } from "../../geometry";
 import { type EdgePair, NECK_OF_BODICE } from "../../pattern";
 import { type BodiceBase, type BodiceSleeve, bodiceStyle } from "../style";
-import { KIMONO_FIELDS } from "./fields";
 import { draftKimono, type KimonoDraft, type KimonoLengths } from "./kimono-draft";
+import { KIMONO_FIELDS } from "./kimono-fields";
 import { besideEachOther, facings, gussetPiece, kimonoPieces } from "./kimono-pieces";
 import { kimonoSteps } from "./kimono-steps";
 

@@ -13,17 +13,9 @@ import {
 } from "../../geometry";
 import { edge, hemEdges, MIRRORED_PAIR, type Piece, uprightGrain } from "../../pattern";
 import { cutAcross } from "../set-in";
-import {
-  betweenNotches,
-  edgeSteps,
-  keptCapStep,
-  type Slashing,
-  slash,
-  slashedPiece,
-  slashStep,
-  spreadStep,
-} from "../slash";
 import { type Misplaced, type StyleBase, type StyledSleeve, sewnStyle } from "../style";
+import { type Slashing, slash } from "./slash";
+import { betweenNotches, edgeSteps, keptCapStep, slashedPiece, slashStep, spreadStep } from "./slash-steps";
 
 const STRIPS = 6;
 /** So much sleeve is left above and below the seam. Our own limit. */

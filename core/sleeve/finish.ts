@@ -1,6 +1,6 @@
-import { type Figure, length, phrase, type StepRecord } from "../../draft";
-import { line } from "../../geometry";
-import { edge, type Piece } from "../../pattern";
+import { type Figure, length, phrase, type StepRecord } from "../draft";
+import { line } from "../geometry";
+import { edge, type Piece } from "../pattern";
 
 /** What the hem of a sleeve is finished with. */
 export const HEM_FINISHES = ["plain", "cuff", "band", "elastic"] as const;

@@ -2,7 +2,7 @@ import { SIDES, type Side } from "../../block";
 import { at } from "../../data";
 import { along, boxOf, endOf, line, type Path, type Point, pathLength, reversePath, startOf } from "../../geometry";
 import { bodicePiece, edge, neckFacing, notchOn, type Piece, placePiece } from "../../pattern";
-import { foldedBeyond } from "../folded-beyond";
+import { foldedBeyond } from "./folded-beyond";
 import { slashOf } from "./gusset";
 import type { KimonoDraft } from "./kimono-draft";
 import type { KimonoHalf } from "./kimono-half";

@@ -10,7 +10,7 @@ import {
   reversePath,
   startOf,
   subpath,
-} from "../geometry";
+} from "../../geometry";
 
 const TOLERANCE_MM = 1e-6;
 

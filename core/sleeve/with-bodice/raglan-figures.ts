@@ -1,8 +1,8 @@
 import type { Side } from "../../block";
 import { type Figure, length, phrase } from "../../draft";
 import { pathLength } from "../../geometry";
-import type { RaglanLengths } from "./fields";
 import type { RaglanDraft } from "./raglan-draft";
+import type { RaglanLengths } from "./raglan-fields";
 
 const MEASURED = { rule: "Measured on the draft", source: "geometry" } as const;
 

@@ -1,11 +1,12 @@
 import { namesOf } from "../data";
-import { balloon, bishop } from "./bishop";
-import { dropped } from "./dropped";
-import { kimono } from "./kimono";
-import { lantern } from "./lantern";
-import { puff } from "./puff";
-import { offShoulder, raglan } from "./raglan";
 import type { BodiceStyle, SewnStyle } from "./style";
+import { balloon, bishop } from "./styles/bishop";
+import { dropped } from "./styles/dropped";
+import { lantern } from "./styles/lantern";
+import { puff } from "./styles/puff";
+import { kimono } from "./with-bodice/kimono";
+import { offShoulder } from "./with-bodice/off-shoulder";
+import { raglan } from "./with-bodice/raglan";
 
 export type SleeveStyle = SewnStyle | BodiceStyle;
 

@@ -1,9 +1,9 @@
 import { type Block, type BodiceHalf, lengthToLevel, sewnArmhole } from "../../block";
 import { at } from "../../data";
 import { cubicPoint, distance, endOf, leastAt, lerp, type Path, type Point } from "../../geometry";
+import { NOTCH_LEVEL_SHARE_OF_DEPTH } from "../set-in/notches";
 import { CAP_SHAPES, followingShape, halfCap } from "./cap-shape";
 import { halfWidthFor } from "./fit";
-import { NOTCH_LEVEL_SHARE_OF_DEPTH } from "./notches";
 
 /** By the handle at its underarm, how the lower cap of each half follows its armhole: a share of the half width. */
 export type LowerHollows = { readonly front: number; readonly back: number };

@@ -4,8 +4,8 @@ import { along, endOf, line, mapPath, mirrored, type Path, pathLength } from "..
 import type { Piece } from "../../pattern";
 import { edgeLines } from "../../pattern";
 import { numberOf } from "../style";
-import type { RaglanLengths } from "./fields";
 import type { RaglanDraft } from "./raglan-draft";
+import type { RaglanLengths } from "./raglan-fields";
 import { edgeFigure, meetingFigure, necklineFigure, overArmFigures } from "./raglan-figures";
 import { asBack, besideSleeve, footOf } from "./raglan-pieces";
 

@@ -5,7 +5,7 @@ import { areaOf, crossesItself, distance, endOf, pathLength, startOf } from "../
 import { applyChange, type GarmentSpec } from "../spec";
 import { inches } from "../testing/sample";
 import { as, codes, drafted, figure } from "../testing/styles";
-import { STYLE_KINDS, type StyleKind } from "./styles";
+import { STYLE_KINDS, type StyleKind } from "./all-styles";
 
 const size = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 

@@ -13,9 +13,9 @@ import {
 } from "../../pattern";
 import { elasticRound } from "../finish";
 import { type BodiceBase, type BodiceSleeve, bodiceStyle, type TopEdge } from "../style";
-import { RAGLAN_FIELDS } from "./fields";
 import { draftOffShoulder, type OffShoulderDraft, type OffShoulderLengths } from "./off-shoulder-draft";
 import { acrossStep, elasticStep, lengthStep, tracingStep } from "./off-shoulder-steps";
+import { RAGLAN_FIELDS } from "./raglan-fields";
 import { besideSleeve, turnedUp } from "./raglan-pieces";
 import { blockSteps, layingSteps } from "./raglan-steps";
 

@@ -1,1 +1,0 @@
-export { balloon, bishop } from "./bishop";

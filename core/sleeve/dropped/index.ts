@@ -1,1 +1,0 @@
-export { dropped } from "./dropped";

@@ -1,1 +1,0 @@
-export { kimono } from "./kimono";

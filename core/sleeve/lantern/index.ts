@@ -1,1 +1,0 @@
-export { lantern } from "./lantern";

@@ -1,1 +1,0 @@
-export { puff } from "./puff";

@@ -1,2 +1,0 @@
-export { offShoulder } from "./off-shoulder";
-export { raglan } from "./raglan";
