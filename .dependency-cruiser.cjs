@@ -28,6 +28,17 @@ const upwardsInCore = CORE_LAYERS.slice(0, -1).map((layer, index) => ({
   to: { path: `^core/(${CORE_LAYERS.slice(index + 1).join("|")})/` },
 }));
 
+/** The floors of the app: a station stands on the sheet, the sheet on the work, the work on what is shared by every page. */
+const APP_FLOORS = ["components", "tape|measures", "work", "features", "sheet", "stations", "routes"];
+
+const upwardsInApp = APP_FLOORS.slice(0, -1).map((floor, index) => ({
+  name: `app-${floor.replace("|", "-and-")}-looks-up`,
+  comment: `app/${floor} may only import the floors below it`,
+  severity: "error",
+  from: { path: `^app/(${floor})/`, pathNot: "\\.test\\.ts$" },
+  to: { path: `^app/(${APP_FLOORS.slice(index + 1).join("|")})/` },
+}));
+
 module.exports = {
   forbidden: [
     ...upwardsInCore,
@@ -58,11 +69,19 @@ module.exports = {
     },
     { name: "cli-has-no-screens", severity: "error", from: { path: "^cli/" }, to: { path: "^(app|database)/" } },
     {
-      name: "features-do-not-ask-the-server",
+      name: "screens-do-not-ask-the-server",
       comment: "screens get their data from loaders and actions",
       severity: "error",
-      from: { path: "^app/(features|components|theme)/", pathNot: "\\.test\\.ts$" },
+      from: { path: "^app/(?!server/|routes|entry|root)", pathNot: "\\.test\\.ts$" },
       to: { path: "^(app/server|app/routes|database)/" },
+    },
+    ...upwardsInApp,
+    {
+      name: "stations-do-not-know-each-other",
+      comment: "what two stations share stands on a floor below them",
+      severity: "error",
+      from: { path: "^app/stations/([^/]+)/" },
+      to: { path: "^app/stations/", pathNot: "^app/stations/$1/" },
     },
     {
       name: "one-door-to-a-workroom",

@@ -1,6 +1,6 @@
-import type { PracticeAnswer } from "@app/features/practice/use-practice";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { postedJson } from "@app/server/posted-json";
+import type { PracticeAnswer } from "@app/stations/card/use-practice";
 import { draftGarment } from "@core/garment/index";
 import { judgeAnswer, questionsOf } from "@core/practice/index";
 import { readGarment } from "@core/spec/index";

@@ -1,6 +1,6 @@
-import type { SaveAnswer } from "@app/features/garment/save-answer";
 import { attemptInStudio, idFrom } from "@app/server/database";
 import { postedJson } from "@app/server/posted-json";
+import type { SaveAnswer } from "@app/work/save-answer";
 import { summaryOf } from "@core/garment/index";
 import { readGarment, writeGarment } from "@core/spec/index";
 import { z } from "zod";

@@ -1,13 +1,13 @@
 import { Page } from "@app/components/page";
 import { StudioClothsProvider } from "@app/features/cloths/studio-cloths";
-import { Bench } from "@app/features/garment/bench";
-import { hasKeptWork } from "@app/features/garment/kept-work";
-import { isStation } from "@app/features/garment/stations";
-import { Unreadable } from "@app/features/garment/unreadable";
-import { WorkProvider } from "@app/features/garment/work-context";
-import { createWorkStore } from "@app/features/garment/work-store";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
+import { Bench } from "@app/stations/bench";
+import { Unreadable } from "@app/stations/unreadable";
+import { hasKeptWork } from "@app/work/kept-work";
+import { isStation } from "@app/work/stations";
+import { WorkProvider } from "@app/work/work-context";
+import { createWorkStore } from "@app/work/work-store";
 import { Text } from "@chakra-ui/react";
 import { bodyOf, latestOf } from "@core/body/index";
 import { summaryOf } from "@core/garment/index";
@@ -102,7 +102,7 @@ const nextTask = () => new Promise((resolve) => setTimeout(resolve));
 async function keptWork(garmentId: string) {
   if (!hasKeptWork(garmentId)) return null;
   // Reading a garment file takes the whole schema, which a garment that is opened as it was saved does not wait for.
-  const { readKeptWork } = await import("@app/features/garment/read-kept-work");
+  const { readKeptWork } = await import("@app/work/read-kept-work");
   return readKeptWork(garmentId);
 }
 

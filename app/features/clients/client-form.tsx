@@ -2,11 +2,11 @@ import { useKeptTexts } from "@app/components/kept-texts";
 import { LengthField } from "@app/components/length-field";
 import { useUnit } from "@app/components/preferences";
 import { useTextsInUnit } from "@app/components/texts-in-unit";
-import { WorkColumns } from "@app/features/garment/work-columns";
-import { MeasureGuide } from "@app/features/measures/measure-guide";
-import { MeasureList } from "@app/features/measures/measure-list";
-import { SlipsList } from "@app/features/measures/slips-list";
-import { TapePanel } from "@app/features/tape/tape-panel";
+import { MeasureGuide } from "@app/measures/measure-guide";
+import { MeasureList } from "@app/measures/measure-list";
+import { SlipsList } from "@app/measures/slips-list";
+import { TapePanel } from "@app/tape/tape-panel";
+import { WorkColumns } from "@app/work/work-columns";
 import { Box, Button, Field, Flex, Heading, Input, Text, Textarea } from "@chakra-ui/react";
 import {
   BODY_SIDES,

@@ -1,4 +1,4 @@
-import { STATION_NAMES } from "@app/features/garment/stations";
+import { STATION_NAMES } from "@app/work/stations";
 import type { GarmentSummary, Station } from "@core/garment/index";
 import { format } from "date-fns";
 

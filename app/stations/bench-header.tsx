@@ -1,0 +1,201 @@
+import { canRedo, canUndo } from "@app/work/history";
+import { saveWork } from "@app/work/save-work";
+import { STATION_NAMES } from "@app/work/stations";
+import { useCalmWork } from "@app/work/use-calm-work";
+import { useWork, useWorkStore } from "@app/work/work-context";
+import { redo, undo } from "@app/work/work-store";
+import { Button, chakra, Flex, Text } from "@chakra-ui/react";
+import { STATIONS, type Station, type StationState, stationState } from "@core/garment/index";
+import { CircleAlert, CircleCheck, CircleHelp, Redo2, Undo2 } from "lucide-react";
+import { useEffect, useState } from "react";
+import { Link, NavLink } from "react-router";
+import { tinykeys } from "tinykeys";
+import { Downloads } from "./downloads";
+
+const StationLink = chakra(NavLink, {
+  base: {
+    display: "flex",
+    alignItems: "center",
+    gap: "2",
+    px: "3.5",
+    pt: "1.5",
+    pb: "2",
+    color: "inkSoft",
+    borderBottom: "3px solid transparent",
+    whiteSpace: "nowrap",
+    _hover: { color: "ink" },
+    "&.active": { color: "ink", borderColor: "chalk" },
+  },
+});
+
+const ToolButton = chakra("button", {
+  base: {
+    p: "2",
+    cursor: "pointer",
+    color: "ink",
+    _disabled: { opacity: 0.35, cursor: "default" },
+    _hover: { color: "chalk" },
+  },
+});
+
+type Props = {
+  readonly garmentId: string;
+  readonly client: { readonly id: string; readonly name: string };
+  readonly station: Station;
+};
+
+export function BenchHeader({ garmentId, client, station }: Props) {
+  const name = useWork((work) => work.spec.name);
+  return (
+    <Flex
+      as="section"
+      aria-label="Garment"
+      className="not-printed"
+      direction="column"
+      bg="panel"
+      borderBottom="1px solid"
+      borderColor="rule"
+      px="5"
+      pt="2.5"
+      gap="1"
+    >
+      <Flex align="center" gap="4" wrap="wrap">
+        <Text as="h1" fontFamily="heading" fontSize="xl" fontWeight="600" minW="0" overflowWrap="anywhere">
+          {name}
+        </Text>
+        <Text color="inkSoft" minW="0" overflowWrap="anywhere">
+          for <Link to={`/clients/${client.id}`}>{client.name}</Link>
+        </Text>
+        <SaveBar garmentId={garmentId} />
+      </Flex>
+      <Flex as="nav" aria-label="Stations" overflowX="auto" position="relative">
+        {STATIONS.map((one) => (
+          <StationLink
+            key={one}
+            to={`/garments/${garmentId}/${one}`}
+            aria-current={one === station ? "page" : undefined}
+            prefetch="none"
+          >
+            {STATION_NAMES[one]}
+            <StationMark station={one} />
+          </StationLink>
+        ))}
+      </Flex>
+    </Flex>
+  );
+}
+
+const MARKS = { done: CircleCheck, asks: CircleHelp, fault: CircleAlert } as const;
+const MARK_COLOURS = { done: "good", asks: "warn", fault: "fault" } as const;
+
+function StationMark({ station }: { readonly station: Station }) {
+  const state = useCalmWork((work) => stationState(station, work.garment), isSameState);
+  const Icon = MARKS[state.mark];
+  return (
+    <Flex as="span" align="center" gap="1" fontSize="sm" color={MARK_COLOURS[state.mark]}>
+      <Icon size={15} aria-hidden />
+      <Text as="span" className={state.mark === "done" ? "station-quiet" : undefined} srOnly={state.mark === "done"}>
+        {state.says}
+      </Text>
+    </Flex>
+  );
+}
+
+function isSameState(a: StationState, b: StationState): boolean {
+  return a.mark === b.mark && a.says === b.says;
+}
+
+type Told = { readonly kind: "saved" | "beside" | "failed"; readonly text: string };
+
+function SaveBar({ garmentId }: { readonly garmentId: string }) {
+  const store = useWorkStore();
+  const version = useWork((work) => work.savedVersion);
+  const isChanged = useWork((work) => work.spec !== work.savedSpec);
+  const unread = useWork((work) => Object.keys(work.typed).length);
+  const hasBefore = useWork(({ history, spec }) => canUndo(history, spec));
+  const hasAfter = useWork(({ history, spec }) => canRedo(history, spec));
+  const [isSaving, setSaving] = useState(false);
+  const [told, setTold] = useState<Told | null>(null);
+
+  const save = async () => {
+    const { spec, savedVersion, markSaved } = store.getState();
+    setSaving(true);
+    const answer = await saveWork(garmentId, spec, savedVersion);
+    setSaving(false);
+    if (!answer.saved) return setTold({ kind: "failed", text: answer.reason });
+    markSaved(spec, answer.number);
+    setTold(
+      answer.besides === null
+        ? { kind: "saved", text: `Saved as version ${answer.number}.` }
+        : {
+            kind: "beside",
+            text: `Saved as version ${answer.number}. Version ${answer.besides} was saved elsewhere meanwhile; both are kept.`,
+          },
+    );
+  };
+
+  useEffect(
+    () =>
+      tinykeys(window, {
+        "$mod+z": (event) => outsideBoxes(event, () => undo(store)),
+        "$mod+Shift+z": (event) => outsideBoxes(event, () => redo(store)),
+        "$mod+y": (event) => outsideBoxes(event, () => redo(store)),
+        "$mod+s": (event) => {
+          event.preventDefault();
+          document.getElementById("save-garment")?.click();
+        },
+      }),
+    [store],
+  );
+
+  return (
+    <Flex align="center" gap="2" flex="1" justify="flex-end" wrap="wrap">
+      <Text fontSize="sm" color={told?.kind === "failed" ? "fault" : "inkSoft"} role="status" data-told={told?.kind}>
+        {told && (told.kind === "failed" || !isChanged)
+          ? told.text
+          : isChanged
+            ? `Changed since version ${version}, kept in this browser`
+            : `Version ${version}`}
+        {unread > 0 && !isSaving ? " · a figure is not readable yet" : ""}
+      </Text>
+      <ToolButton
+        type="button"
+        aria-label="Undo"
+        title="Undo (Ctrl Z)"
+        disabled={!hasBefore}
+        onClick={() => undo(store)}
+      >
+        <Undo2 size={18} aria-hidden />
+      </ToolButton>
+      <ToolButton
+        type="button"
+        aria-label="Redo"
+        title="Redo (Ctrl Shift Z)"
+        disabled={!hasAfter}
+        onClick={() => redo(store)}
+      >
+        <Redo2 size={18} aria-hidden />
+      </ToolButton>
+      <Downloads garmentId={garmentId} />
+      <Button
+        id="save-garment"
+        size="sm"
+        bg="chalk"
+        color="onChalk"
+        disabled={!isChanged || isSaving}
+        loading={isSaving}
+        loadingText="Saving"
+        onClick={() => void save()}
+      >
+        Save
+      </Button>
+    </Flex>
+  );
+}
+
+/** In a box the keys undo the typing, as everywhere; outside they undo the draft. */
+function outsideBoxes(event: KeyboardEvent, act: () => void): void {
+  if (event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement) return;
+  event.preventDefault();
+  act();
+}

@@ -1,0 +1,56 @@
+import type { GarmentClient } from "@app/stations/measures/newer-measures";
+import { SleeveStation } from "@app/stations/sleeve/sleeve-station";
+import { PanelsShown, useSheetFirst } from "@app/work/panels-wait";
+import type { Station } from "@core/garment/index";
+import { lazy, type ReactNode, Suspense, useEffect } from "react";
+import { BenchHeader } from "./bench-header";
+
+// The sleeve is what a garment opens at; the other stations are fetched once it stands, so that it stands sooner.
+const LATER = {
+  measures: () => import("@app/stations/measures/measures-station"),
+  block: () => import("@app/stations/block/block-station"),
+  collar: () => import("@app/stations/collar/collar-station"),
+  match: () => import("@app/stations/match/match-station"),
+  card: () => import("@app/stations/card/card"),
+} as const;
+const MeasuresStation = lazy(async () => ({ default: (await LATER.measures()).MeasuresStation }));
+const BlockStation = lazy(async () => ({ default: (await LATER.block()).BlockStation }));
+const CollarStation = lazy(async () => ({ default: (await LATER.collar()).CollarStation }));
+const MatchStation = lazy(async () => ({ default: (await LATER.match()).MatchStation }));
+const Card = lazy(async () => ({ default: (await LATER.card()).Card }));
+
+/** How long the station that was opened has the browser to itself. */
+const REST_MS = 2000;
+
+type Props = {
+  readonly garmentId: string;
+  readonly client: GarmentClient;
+  readonly station: Station;
+};
+
+/** The garment on the table: its stations along the top, figures to the left, the sheet, what was found to the right. */
+export function Bench({ garmentId, client, station }: Props) {
+  const panelsShown = useSheetFirst();
+  useEffect(() => {
+    // What cannot be fetched ahead is asked for again when its station is opened.
+    const fetchAll = () => Object.values(LATER).forEach((fetchStation) => void fetchStation().catch(() => {}));
+    const timer = setTimeout(fetchAll, REST_MS);
+    return () => clearTimeout(timer);
+  }, []);
+  const stations: Readonly<Record<Station, () => ReactNode>> = {
+    measures: () => <MeasuresStation client={client} />,
+    block: () => <BlockStation />,
+    sleeve: () => <SleeveStation />,
+    collar: () => <CollarStation />,
+    match: () => <MatchStation />,
+    card: () => <Card garmentId={garmentId} />,
+  };
+  return (
+    <>
+      <BenchHeader garmentId={garmentId} client={client} station={station} />
+      <PanelsShown value={panelsShown}>
+        <Suspense fallback={null}>{stations[station]()}</Suspense>
+      </PanelsShown>
+    </>
+  );
+}

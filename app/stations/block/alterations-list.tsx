@@ -1,0 +1,110 @@
+import { LengthText } from "@app/components/length-text";
+import { FieldGroup } from "@app/work/field-group";
+import { SpecField } from "@app/work/spec-field";
+import { useCalmWork } from "@app/work/use-calm-work";
+import { useWork, useWorkStore } from "@app/work/work-context";
+import { Box, Button, Flex, NativeSelect, Text } from "@chakra-ui/react";
+import { ALTERATION_KINDS, ALTERATIONS, type AlterationKind, type AlterationTaken } from "@core/block/index";
+import { X } from "lucide-react";
+import { useState } from "react";
+
+/** What is altered on the block before the sleeve, in order; each with what it did to the four curves, each taken back by itself. */
+export function AlterationsList() {
+  const store = useWorkStore();
+  const alterations = useWork((work) => work.spec.block.alterations) ?? [];
+  const taken = useCalmWork((work) => work.garment.alterations);
+  const [kind, setKind] = useState<AlterationKind>("lower-armhole");
+  const { setField } = store.getState();
+  const add = () => setField("block.alterations", [...alterations, { kind, by: ALTERATIONS[kind].usual }]);
+  return (
+    <FieldGroup title="Alterations" note="Made to the block before the sleeve, in this order.">
+      {alterations.map((one, index) => (
+        <Box
+          // biome-ignore lint/suspicious/noArrayIndexKey: the same alteration can stand twice, and its place is what tells it apart
+          key={`${index}-${one.kind}`}
+          data-alteration={one.kind}
+          borderLeft="3px solid"
+          borderColor="ruleStrong"
+          pl="3"
+          pb="1"
+        >
+          <Flex justify="space-between" align="flex-start" gap="2">
+            <Text fontWeight="600">{ALTERATIONS[one.kind].name}</Text>
+            <Button
+              size="xs"
+              variant="ghost"
+              color="inkSoft"
+              aria-label={`Take back: ${ALTERATIONS[one.kind].name}`}
+              onClick={() =>
+                setField(
+                  "block.alterations",
+                  alterations.filter((_, i) => i !== index),
+                )
+              }
+            >
+              <X size={16} aria-hidden />
+            </Button>
+          </Flex>
+          {one.kind !== "shoulder-dart-to-armhole" && (
+            <SpecField path={`block.alterations.${index}.by`} label="By" hint={ALTERATIONS[one.kind].says} />
+          )}
+          {taken[index] && taken[index].leftOut === null && <Effect taken={taken[index]} />}
+        </Box>
+      ))}
+      <Flex gap="2">
+        <NativeSelect.Root size="sm">
+          <NativeSelect.Field
+            aria-label="Alteration"
+            bg="panel"
+            borderColor="ruleStrong"
+            fontSize="md"
+            value={kind}
+            onChange={(event) => {
+              const chosen = ALTERATION_KINDS.find((one) => one === event.currentTarget.value);
+              if (chosen) setKind(chosen);
+            }}
+          >
+            {ALTERATION_KINDS.map((one) => (
+              <option key={one} value={one}>
+                {ALTERATIONS[one].name}
+              </option>
+            ))}
+          </NativeSelect.Field>
+          <NativeSelect.Indicator />
+        </NativeSelect.Root>
+        <Button size="sm" variant="outline" borderColor="ruleStrong" color="ink" onClick={add}>
+          Alter
+        </Button>
+      </Flex>
+    </FieldGroup>
+  );
+}
+
+const CURVES = [
+  ["frontArmhole", "Front armhole"],
+  ["backArmhole", "Back armhole"],
+  ["frontNeckline", "Front neckline"],
+  ["backNeckline", "Back neckline"],
+] as const;
+
+/** A change that no tape shows is not worth a line. */
+const VISIBLE_MM = 0.05;
+
+function Effect({ taken: { before, after } }: { readonly taken: AlterationTaken }) {
+  const changed = CURVES.filter(([curve]) => Math.abs(after[curve] - before[curve]) > VISIBLE_MM);
+  return (
+    <Box as="dl" fontSize="sm" mt="1" display="grid" gridTemplateColumns="1fr auto" columnGap="3">
+      {changed.map(([curve, label]) => (
+        <Box key={curve} display="contents">
+          <Text as="dt" color="inkSoft">
+            {label}
+          </Text>
+          <Text as="dd" whiteSpace="nowrap">
+            <LengthText mm={before[curve]} withUnit={false} /> → <LengthText mm={after[curve]} />
+          </Text>
+        </Box>
+      ))}
+      {changed.length === 0 && <Text color="inkSoft">The four curves stay as long as they were.</Text>}
+    </Box>
+  );
+}

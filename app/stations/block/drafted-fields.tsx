@@ -1,0 +1,150 @@
+import { ChoiceSelect } from "@app/components/choice-select";
+import { useUnit } from "@app/components/preferences";
+import { FieldGroup } from "@app/work/field-group";
+import { SpecField } from "@app/work/spec-field";
+import { useWork, useWorkStore } from "@app/work/work-context";
+import { Text } from "@chakra-ui/react";
+import type { BlockChoices } from "@core/block/index";
+import { formatLength, type TapeUnit } from "@core/tape/index";
+import { Link, useParams } from "react-router";
+
+const IN = 25.4;
+
+/** The choices that are one of several, in the words of the table and the person's unit. */
+function choicesIn(unit: TapeUnit) {
+  const size = (mm: number) => formatLength(mm, unit);
+  return {
+    style: [
+      { value: "woven", label: "Woven, with darts" },
+      { value: "knit", label: "Knit" },
+      { value: "dropped", label: "Dropped shoulder" },
+    ],
+    neckRule: [
+      { value: "by-size", label: `By size: ${size(3 * IN)}, large ${size(3.5 * IN)}` },
+      { value: "neck-sixth", label: "Neck base ÷ 6" },
+    ],
+    neckShape: [
+      { value: "round", label: "Round" },
+      { value: "scoop", label: `Scoop, ${size(6 * IN)} deep` },
+      { value: "v", label: "V, to half the length" },
+      { value: "off-shoulder", label: "Off the shoulder" },
+    ],
+    armholeRule: [
+      { value: "half-armscye", label: `Armscye girth ÷ 2 + ${size(IN / 2)}` },
+      { value: "bust-quarter", label: "Bust ÷ 4" },
+      { value: "bust-sixth", label: `Bust ÷ 6 + ${size(1.5 * IN)}` },
+    ],
+    shaping: [
+      { value: "none", label: "None" },
+      { value: "waist-darts", label: "Waist darts" },
+      { value: "shoulder-darts", label: "Waist and shoulder darts" },
+      { value: "princess-shoulder", label: "Princess line from the shoulder" },
+      { value: "princess-armhole", label: "Princess line from the armhole" },
+    ],
+    gathers: [
+      { value: "none", label: "None" },
+      { value: "slight", label: "Slight: a third more" },
+      { value: "full", label: "Full: doubled" },
+    ],
+    bodyLength: [
+      { value: "hip", label: "To the hip" },
+      { value: "waist", label: "To the waist" },
+    ],
+  } satisfies {
+    readonly [choice in keyof BlockChoices]?: readonly {
+      readonly value: BlockChoices[choice];
+      readonly label: string;
+    }[];
+  };
+}
+
+type ChoiceName = keyof ReturnType<typeof choicesIn>;
+
+const LABELS: Readonly<Record<ChoiceName, string>> = {
+  style: "Style",
+  neckRule: "Neck width and depth",
+  neckShape: "Neckline",
+  armholeRule: "Chest line below the shoulder line",
+  shaping: "Darts and princess lines",
+  gathers: "Gathers",
+  bodyLength: "Length",
+};
+
+/** Every variant of the drafted bodice as a choice in the open. */
+export function DraftedFields() {
+  const style = useWork((work) => choicesOf(work.garment.resolved.block)?.style);
+  const shaping = useWork((work) => choicesOf(work.garment.resolved.block)?.shaping);
+  const { garmentId } = useParams();
+  const unit = useUnit();
+  const size = (mm: number) => formatLength(mm, unit);
+  const isShaped = style !== "dropped" && shaping !== "none";
+  return (
+    <>
+      <FieldGroup title="The bodice">
+        <Choice of="style" />
+        <Choice of="shaping" />
+        <Choice of="bodyLength" />
+        <Choice of="gathers" />
+      </FieldGroup>
+      <FieldGroup title="Neck and shoulder">
+        <Choice of="neckShape" />
+        <Choice of="neckRule" />
+        <SpecField path="block.backSlope" />
+        <SpecField
+          path="block.buttonStand"
+          hint={`${size(IN)} to ${size(1.5 * IN)} beyond the centre front where it buttons.`}
+        />
+        <SpecField path="block.frontSlope" hint={`${size(IN)}; ${size(1.5 * IN)} where the figure slopes more.`} />
+        <SpecField path="block.shoulderEase" hint={`${size(IN / 2)} over the half shoulder for a jacket.`} />
+        {style === "dropped" && (
+          <SpecField path="block.shoulderExtension" hint={`${size(IN / 2)}, more for oversize.`} />
+        )}
+      </FieldGroup>
+      <FieldGroup title="Armhole and width">
+        <Choice of="armholeRule" />
+        <SpecField
+          path="block.chestEase"
+          hint={`None for a tight knit, ${size(IN / 4)} close, ${size(IN / 2)} usual, ${size(IN)} for a shirt.`}
+        />
+        {style !== "dropped" && (
+          <>
+            <SpecField path="block.waistEase" />
+            <SpecField path="block.hipEase" />
+          </>
+        )}
+        {isShaped && <SpecField path="block.dartIntake" hint={`${size(IN)} to ${size(1.5 * IN)}.`} />}
+        {style !== "dropped" && shaping === "shoulder-darts" && <SpecField path="block.shoulderDartIntake" />}
+        {style !== "dropped" && (
+          <SpecField
+            path="block.centreBackShaping"
+            hint={`${size(IN / 2)} to ${size(0.75 * IN)} at the waist for a jacket.`}
+          />
+        )}
+      </FieldGroup>
+      <Text fontSize="sm" color="inkSoft" mb="6">
+        Drafted from this garment’s <Link to={`/garments/${garmentId}/measures`}>measures</Link>; what was not taken is
+        estimated, and said so.
+      </Text>
+    </>
+  );
+}
+
+function Choice({ of }: { readonly of: ChoiceName }) {
+  const store = useWorkStore();
+  const unit = useUnit();
+  const value = useWork((work) => choicesOf(work.garment.resolved.block)?.[of]);
+  if (value === undefined) return null;
+  return (
+    <ChoiceSelect<string>
+      id={`block.${of}`}
+      label={LABELS[of]}
+      value={value}
+      choices={choicesIn(unit)[of]}
+      onChoose={(chosen) => store.getState().setField(`block.${of}`, chosen)}
+    />
+  );
+}
+
+function choicesOf(block: { readonly source: string; readonly choices?: BlockChoices }): BlockChoices | undefined {
+  return block.choices;
+}

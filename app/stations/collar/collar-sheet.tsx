@@ -1,0 +1,135 @@
+import { useUnit } from "@app/components/preferences";
+import { DragHandle } from "@app/sheet/drag-handle";
+import { Letters, Lines, PlainPath } from "@app/sheet/drawn";
+import { EdgeFigures } from "@app/sheet/edge-figures";
+import { PieceMarks } from "@app/sheet/piece-marks";
+import { Sheet } from "@app/sheet/sheet";
+import { StaleBanner } from "@app/sheet/stale-banner";
+import { useHandleGesture } from "@app/sheet/use-handle-gesture";
+import type { View } from "@app/sheet/view";
+import { useWork } from "@app/work/work-context";
+import { Box, Flex } from "@chakra-ui/react";
+import type { DraftedCollar } from "@core/drafting/index";
+import { collarHandle } from "@core/garment/index";
+import { boxOf } from "@core/geometry/index";
+import { formatLength } from "@core/tape/index";
+import { useState } from "react";
+import { joinedBeside } from "./joined-beside";
+import { JoinedNeckDrawing } from "./joined-neck-drawing";
+
+/** The collar at scale, beside the neckline that it meets, joined at the shoulder, and the line that its outer edge lies on. */
+export function CollarSheet() {
+  const collar = useWork((work) => work.lastCollar);
+  const isStale = useWork((work) => work.garment.collar === null);
+  const preview = useWork((work) => work.preview?.collar ?? null);
+  const isWanted = useWork((work) => work.spec.collar !== null);
+  const [limit, setLimit] = useState<number | null>(null);
+  const [isHeld, setHeld] = useState(false);
+  const unit = useUnit();
+  if (!collar) {
+    return (
+      <Box display="grid" placeItems="center" h="100%" bg="panel" px="10" textAlign="center" color="inkSoft">
+        {isWanted
+          ? "These figures give no collar. What is in the way is said at the side."
+          : "No collar is wanted. Choose one at the side, and it is fitted to this block’s neckline."}
+      </Box>
+    );
+  }
+  const beside = joinedBeside(collar);
+  const box = boxOf([
+    ...collar.draft.lines.map((line) => line.path),
+    ...collar.drawn.map((piece) => piece.outline),
+    ...(beside ? [beside.neckline] : []),
+    ...(beside?.fallLine ? [beside.fallLine] : []),
+  ]);
+  return (
+    <Flex direction="column" h="100%">
+      {isStale && (
+        <StaleBanner>
+          These figures give no collar. The last that worked stays on the sheet; the reason and the ways out are at the
+          side.
+        </StaleBanner>
+      )}
+      <Box position="relative" flex="1" minH="0">
+        <Sheet box={box} isHeld={isHeld} label="The collar, drawn to scale">
+          {(view) => (
+            <>
+              {preview?.drawn.map((piece) => (
+                <PlainPath key={piece.id} path={piece.outline} view={view} className="preview" />
+              ))}
+              <Drawn collar={collar} view={view} isHeld={isHeld} />
+              {beside && (
+                <JoinedNeckDrawing
+                  collar={collar}
+                  placed={beside}
+                  view={view}
+                  canHold={!isStale}
+                  onLimit={setLimit}
+                  onHold={setHeld}
+                />
+              )}
+              {!isStale && <Handles collar={collar} view={view} onLimit={setLimit} onHold={setHeld} />}
+            </>
+          )}
+        </Sheet>
+        {limit !== null && (
+          <Box position="absolute" top="9" left="9" px="4" py="2" bg="warnPale" color="ink" role="status">
+            Stopped at {formatLength(limit, unit)}: no more of it can be asked.
+          </Box>
+        )}
+      </Box>
+    </Flex>
+  );
+}
+
+type DrawnProps = { readonly collar: DraftedCollar; readonly view: View; readonly isHeld: boolean };
+
+function Drawn({ collar, view, isHeld }: DrawnProps) {
+  const { draft, drawn } = collar;
+  return (
+    <>
+      {drawn.map((piece, i) => (
+        <PlainPath key={piece.id} path={piece.outline} view={view} className={i === 0 ? "cloth" : "cloth-beside"} />
+      ))}
+      {(["guide", "beneath", "seam"] as const).map((kind) => (
+        <Lines key={kind} lines={draft.lines.filter((line) => line.kind === kind)} view={view} />
+      ))}
+      {drawn.map((piece) => (
+        <g key={piece.id}>
+          <PieceMarks piece={piece} view={view} />
+          <EdgeFigures piece={piece} view={view} />
+        </g>
+      ))}
+      {!isHeld && <Letters points={draft.points} view={view} middle={1} />}
+    </>
+  );
+}
+
+type HandlesProps = {
+  readonly collar: DraftedCollar;
+  readonly view: View;
+  readonly onLimit: (limit: number | null) => void;
+  readonly onHold: (isHeld: boolean) => void;
+};
+
+function Handles({ collar, view, onLimit, onHold }: HandlesProps) {
+  const { move, ...gesture } = useHandleGesture(onHold);
+  return collar.handles.map((one) => {
+    const handle = collarHandle(one);
+    const across = one.across && { gain: one.across.gain, handle: collarHandle(one.across) };
+    return (
+      <DragHandle
+        key={one.name}
+        {...gesture}
+        name={one.name}
+        at={one.at}
+        view={view}
+        handle={handle}
+        gain={one.gain}
+        onMove={move(handle)}
+        across={across && { ...across, onMove: move(across.handle) }}
+        onLimit={onLimit}
+      />
+    );
+  });
+}

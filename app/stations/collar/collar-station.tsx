@@ -1,0 +1,11 @@
+import { FindingsPanel } from "@app/work/findings-panel";
+import { WorkColumns } from "@app/work/work-columns";
+import { CollarFields } from "./collar-fields";
+import { CollarSheet } from "./collar-sheet";
+
+const FIRST = ["collar.", "band.", "paper."];
+
+/** The collar on its sheet, beside the neckline that it is fitted to. */
+export function CollarStation() {
+  return <WorkColumns fields={<CollarFields />} sheet={<CollarSheet />} side={<FindingsPanel first={FIRST} />} />;
+}

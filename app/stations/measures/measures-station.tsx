@@ -1,0 +1,35 @@
+import { MeasureGuide } from "@app/measures/measure-guide";
+import { MeasureList } from "@app/measures/measure-list";
+import { TapePanel } from "@app/tape/tape-panel";
+import { FindingsPanel } from "@app/work/findings-panel";
+import { SpecField } from "@app/work/spec-field";
+import { useCalmWork } from "@app/work/use-calm-work";
+import { WorkColumns } from "@app/work/work-columns";
+import { Text } from "@chakra-ui/react";
+import type { MeasureId } from "@core/body/index";
+import { useState } from "react";
+import { Link } from "react-router";
+import { type GarmentClient, NewerMeasures } from "./newer-measures";
+
+/** The body that this garment is made for: a copy of the client's measures, which a later measuring does not change by itself. */
+export function MeasuresStation({ client }: { readonly client: GarmentClient }) {
+  const [active, setActive] = useState<MeasureId>("bust");
+  const estimate = useCalmWork((work) => work.garment.defaults.find((taken) => taken.path === `body.${active}`));
+  return (
+    <WorkColumns
+      fields={
+        <>
+          <NewerMeasures client={client} />
+          <MeasureList onActive={setActive} box={(id) => <SpecField path={`body.${id}`} />} />
+          <TapePanel />
+          <Text fontSize="sm" color="inkSoft" mt="6">
+            These figures belong to this garment. {client.name}’s own measures, with their dates, are on{" "}
+            <Link to={`/clients/${client.id}`}>the client’s page</Link>.
+          </Text>
+        </>
+      }
+      sheet={<MeasureGuide id={active} estimate={estimate} />}
+      side={<FindingsPanel />}
+    />
+  );
+}

@@ -1,0 +1,51 @@
+import { ChoiceSelect } from "@app/components/choice-select";
+import { Sentence } from "@app/components/length-text";
+import { sameTakes } from "@app/features/cloths/cloth-texts";
+import { useStudioCloths } from "@app/features/cloths/studio-cloths";
+import { useWork, useWorkStore } from "@app/work/work-context";
+import { Box, Button, Text } from "@chakra-ui/react";
+import { CLOTH_KINDS, clothOf, takesOf } from "@core/cloth/index";
+import { length, percent, phrase } from "@core/draft/index";
+import { Link } from "react-router";
+
+/** The cloth, with what it takes by the workroom's table; a garment keeps the figures that it was drafted with. */
+export function ClothChoice() {
+  const store = useWorkStore();
+  const cloth = useWork((work) => work.garment.resolved.cloth);
+  const table = useStudioCloths();
+  const inTable = table[cloth.kind] ?? takesOf(clothOf(cloth.kind));
+  const { capEase, upperArmEase, mostEaseShare } = cloth;
+  const choose = (kind: typeof cloth.kind) => store.getState().change({ cloth: { kind, takes: table[kind] } });
+  return (
+    <Box>
+      <ChoiceSelect
+        id="cloth.kind"
+        label="Cloth"
+        value={cloth.kind}
+        choices={CLOTH_KINDS.map((one) => ({ value: one, label: clothOf(one).name }))}
+        onChoose={choose}
+      />
+      <Text fontSize="sm" color="inkSoft" mt="1" data-cloth-takes>
+        <Sentence
+          words={phrase`Takes ${length(capEase.least)} to ${length(capEase.most)} in the cap and up to ${percent(mostEaseShare)} of a section; over the arm ${length(upperArmEase.least)} to ${length(upperArmEase.most)}.`}
+        />{" "}
+        <Link to="/cloths">Your cloths</Link>
+      </Text>
+      {!sameTakes(cloth, inTable) && (
+        <Box mt="2">
+          <Text fontSize="sm">Your table says otherwise by now.</Text>
+          <Button
+            size="sm"
+            variant="outline"
+            borderColor="ruleStrong"
+            color="ink"
+            mt="1"
+            onClick={() => choose(cloth.kind)}
+          >
+            Take the table’s figures
+          </Button>
+        </Box>
+      )}
+    </Box>
+  );
+}

@@ -1,0 +1,196 @@
+import { ChoiceSelect } from "@app/components/choice-select";
+import { Sentence } from "@app/components/length-text";
+import { FieldGroup } from "@app/work/field-group";
+import { SpecField } from "@app/work/spec-field";
+import { useCalmWork } from "@app/work/use-calm-work";
+import { useWork, useWorkStore } from "@app/work/work-context";
+import { Box } from "@chakra-ui/react";
+import { length, phrase } from "@core/draft/index";
+import { sewnSleeve } from "@core/drafting/index";
+import { styleOf } from "@core/sleeve/index";
+import { fitFirstRange, methodOf, SET_IN_METHODS } from "@core/sleeve/set-in/index";
+import { Link } from "react-router";
+import { ClothChoice } from "./cloth-choice";
+import { HemFields, StyleChoice } from "./style-fields";
+
+/** What is left to choice depends on the style: one has its own cap, another has no cap of its own at all. */
+export function SleeveFields() {
+  const kind = useWork((work) => work.spec.sleeve?.kind ?? "set-in");
+  const style = styleOf(kind);
+  return (
+    <>
+      <StyleChoice />
+      {style?.family === "bodice" ? (
+        <BodiceSleeveFields isCut={style.isCut} />
+      ) : (
+        <SewnSleeveFields isPlain={style === null} hasOwnCap={style?.fitting !== undefined} />
+      )}
+    </>
+  );
+}
+
+function SewnSleeveFields({ isPlain, hasOwnCap }: { readonly isPlain: boolean; readonly hasOwnCap: boolean }) {
+  const method = useWork((work) => work.garment.resolved.sleeve?.method);
+  return (
+    <>
+      {hasOwnCap ? (
+        <FieldGroup title="Cap">
+          <SpecField path="sleeve.capHeight" hint="None to 2 in (5 cm) is usual; 1 in when left open." />
+        </FieldGroup>
+      ) : (
+        <MethodFields />
+      )}
+      <FieldGroup title="Cloth and ease">
+        <ClothChoice />
+        {!hasOwnCap && <SpecField path="sleeve.capEase" />}
+        {method === "fit-first" && <SpecField path="sleeve.upperArmEase" hint={<FittingEase />} />}
+        {method !== "fit-first" && (
+          <>
+            <SpecField path="sleeve.capHeightChange" label="Cap raised by" hint="Less than nothing lowers it." />
+            <SpecField path="sleeve.capWidthChange" label="Widened by" hint="Less than nothing narrows it." />
+          </>
+        )}
+      </FieldGroup>
+      <FieldGroup title="Below the cap">
+        <SpecField path="sleeve.length" />
+        <SpecField path="sleeve.elbowEase" />
+        <SpecField path="sleeve.wristEase" />
+        {isPlain && <CutFields />}
+      </FieldGroup>
+      <HemFields />
+      <FieldGroup title="Notches" note="Distance from the underarm, along the armhole.">
+        <SpecField path="sleeve.notches.front" hint={<UsualNotch side="front" />} />
+        <SpecField path="sleeve.notches.back" hint={<UsualNotch side="back" />} />
+      </FieldGroup>
+    </>
+  );
+}
+
+/** A sleeve that is cut with a part of the bodice: its cap, where it has one, is always fitted, and without ease. */
+function BodiceSleeveFields({ isCut }: { readonly isCut: boolean }) {
+  const store = useWorkStore();
+  const cut = useWork((work) => work.spec.sleeve?.cut ?? "one-piece");
+  return (
+    <>
+      <FieldGroup title="Cloth and ease">
+        <ClothChoice />
+        <SpecField path="sleeve.upperArmEase" />
+      </FieldGroup>
+      <FieldGroup title="Sleeve, down the arm">
+        <SpecField path="sleeve.length" />
+        <SpecField path="sleeve.elbowEase" />
+        <SpecField path="sleeve.wristEase" />
+        {isCut && (
+          <ChoiceSelect
+            id="sleeve.cut"
+            label="It is cut"
+            value={cut}
+            choices={[
+              { value: "one-piece", label: "In one piece, with an over-arm dart" },
+              { value: "two-piece", label: "In two, with an over-arm seam" },
+            ]}
+            onChoose={(one) => store.getState().setField("sleeve.cut", one === "one-piece" ? undefined : one)}
+          />
+        )}
+      </FieldGroup>
+      <HemFields />
+    </>
+  );
+}
+
+function MethodFields() {
+  const store = useWorkStore();
+  const method = useWork((work) => work.garment.resolved.sleeve?.method);
+  const placement = useWork((work) => work.spec.sleeve?.placement);
+  const curve = useWork((work) => work.spec.sleeve?.curve ?? (method && methodOf(method).usualCurve) ?? "quarters");
+  const entry = method && methodOf(method);
+  const { change, setField } = store.getState();
+  return (
+    <FieldGroup title="Method">
+      <ChoiceSelect
+        id="sleeve.method"
+        label="The cap is found by"
+        value={method ?? "fit-first"}
+        choices={SET_IN_METHODS.map((one) => ({ value: one, label: methodOf(one).name }))}
+        onChoose={(one) => change({ sleeve: { method: one, surplus: undefined } })}
+        hint={method && methodOf(method).summary}
+      />
+      <Box>
+        <Link to="?view=methods">All methods side by side</Link>
+      </Box>
+      {entry?.takesHeight && <SpecField path="sleeve.capHeight" />}
+      {entry?.laysArmhole && (
+        <ChoiceSelect
+          id="sleeve.placement"
+          label="Half the armhole is laid"
+          value={placement ?? "usual"}
+          choices={[
+            { value: "usual", label: "As the rule says" },
+            { value: "flat", label: "Flat on the cap line" },
+            { value: "slant", label: "Along the slant" },
+          ]}
+          onChoose={(one) => setField("sleeve.placement", one === "usual" ? undefined : one)}
+        />
+      )}
+      <ChoiceSelect
+        id="sleeve.curve"
+        label="The curve is drawn by"
+        value={curve}
+        choices={[
+          { value: "armhole", label: "The armhole’s own lower curve" },
+          { value: "quarters", label: "The quarters of the slant" },
+          { value: "middle", label: "The middle of the slant only" },
+        ]}
+        onChoose={(one) => setField("sleeve.curve", one)}
+      />
+    </FieldGroup>
+  );
+}
+
+function CutFields() {
+  const store = useWorkStore();
+  const cut = useWork((work) => work.spec.sleeve?.cut ?? "one-piece");
+  const { setField } = store.getState();
+  return (
+    <>
+      <ChoiceSelect
+        id="sleeve.cut"
+        label="It is cut"
+        value={cut}
+        choices={[
+          { value: "one-piece", label: "In one piece" },
+          { value: "two-piece", label: "In two, top and under sleeve" },
+        ]}
+        onChoose={(one) => setField("sleeve.cut", one === "one-piece" ? undefined : one)}
+        hint={cut === "two-piece" ? "For jackets: the seams bend with the arm, and lie out of sight." : undefined}
+      />
+      {cut === "two-piece" ? (
+        <>
+          <SpecField path="sleeve.frontSeamUnder" hint="Beyond the fold, towards the underarm." />
+          <SpecField path="sleeve.backSeamUnder" />
+          <SpecField path="sleeve.elbowHollow" />
+        </>
+      ) : (
+        <SpecField path="sleeve.elbowDart" hint="In the back seam, for a close sleeve. None when left open." />
+      )}
+    </>
+  );
+}
+
+/** Between the narrowest and the widest sleeve whose cap is this armhole and its ease; known before anything is solved. */
+function FittingEase() {
+  const cap = useCalmWork((work) => sewnSleeve(work.garment)?.task.cap);
+  const range = cap && fitFirstRange(cap);
+  return range ? (
+    <Sentence
+      words={phrase`A cap for this armhole exists from ${length(range.width.least - cap.upperArm)} to ${length(range.width.most - cap.upperArm)}: the more ease, the lower the cap.`}
+    />
+  ) : null;
+}
+
+function UsualNotch({ side }: { readonly side: "front" | "back" }) {
+  const isSet = useWork((work) => work.spec.sleeve?.notches?.[side] !== undefined);
+  return isSet ? null : (
+    <>Usual: a third of the depth above the underarm{side === "back" ? "; double, 10 mm apart" : ""}.</>
+  );
+}
