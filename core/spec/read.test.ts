@@ -2,6 +2,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { readingsOf, SAMPLE_FILE, sampleSpec } from "../testing/sample";
 import { type Issue, readGarment, readGarmentText, writeGarment } from ".";
+import { type Upgrade, upgraded } from "./upgrade";
 
 function issuesOf(file: unknown): readonly Issue[] {
   const read = readGarment(file);
@@ -140,5 +141,36 @@ describe("the text of a garment file", () => {
     expect(codeOf("{")).toBe("not-json");
     expect(codeOf(`${"[".repeat(6000)}${"]".repeat(6000)}`)).toBe("too-deep");
     expect(codeOf(JSON.stringify({ ...SAMPLE_FILE, name: "[".repeat(60) }))).toBe("read");
+  });
+});
+
+describe("a file of another format", () => {
+  const UPGRADES: readonly Upgrade[] = [
+    { from: "gamine-garment/x", to: "gamine-garment/y", change: ({ title, ...file }) => ({ ...file, name: title }) },
+    { from: "gamine-garment/y", to: "gamine-garment/1", change: (file) => ({ ...file, block: { source: "drafted" } }) },
+  ];
+
+  it("comes through every one between, in their order, and is left as it is where it is none of them", () => {
+    const old = { format: "gamine-garment/x", unit: "cm", title: "Kept", body: { bust: 96 } };
+    const now = upgraded(old, UPGRADES);
+    expect(now).toEqual({
+      format: "gamine-garment/1",
+      unit: "cm",
+      name: "Kept",
+      body: { bust: 96 },
+      block: { source: "drafted" },
+    });
+    expect(readGarment(now).ok).toBe(true);
+    expect(upgraded({ ...old, format: "gamine-garment/y" }, UPGRADES)).toMatchObject({ title: "Kept" });
+    for (const format of ["gamine-garment/1", "other/1", undefined, 3])
+      expect(upgraded({ format }, UPGRADES)).toEqual({ format });
+  });
+
+  it("is told to be a later one's, or none", () => {
+    expect(issuesOf({ ...SAMPLE_FILE, format: "gamine-garment/2" })).toMatchObject([
+      { code: "later-format", path: "format", message: expect.stringContaining("later version") },
+    ]);
+    for (const format of ["gamine-garment/0", "gamine-garment/01", "gamine-garment/", 2, null])
+      expect(issuesOf({ ...SAMPLE_FILE, format }).map(({ path }) => path)).toEqual(["format"]);
   });
 });

@@ -1,9 +1,11 @@
 import { isRecord } from "../data";
 import { isTapeUnit, TAPE_UNITS } from "../tape";
+import { GARMENT_FORMAT } from "./garment-fields";
 import type { GarmentSpec } from "./garment-spec";
 import { type Issue, issuesOf } from "./issues";
 import { quoted } from "./read-length";
 import { schemaIn } from "./schema";
+import { isOfLater, upgraded } from "./upgrade";
 
 export type ReadGarment =
   | { readonly ok: true; readonly spec: GarmentSpec }
@@ -23,8 +25,12 @@ function unreadable(code: string, message: string): Issue {
   return { code, path: "", message, value: null, bounds: null };
 }
 
-/** Reads an open garment file. Every way in goes through here: the app, the stored versions, the command line. */
-export function readGarment(file: unknown): ReadGarment {
+/**
+ * Reads an open garment file of this format or an older one. Every way in goes through here: the app, the stored versions, the command
+ * line. What it refuses is told as issues; it never throws.
+ */
+export function readGarment(given: unknown): ReadGarment {
+  const file = isRecord(given) ? upgraded(given) : given;
   if (!isRecord(file)) {
     return refuse({
       code: "wrong-kind",
@@ -34,7 +40,16 @@ export function readGarment(file: unknown): ReadGarment {
       bounds: null,
     });
   }
-  const { unit } = file;
+  const { unit, format } = file;
+  if (isOfLater(format)) {
+    return refuse({
+      code: "later-format",
+      path: "format",
+      message: `The file is of the format ${quoted(format)}, which a later version of Gamine wrote: open it there.`,
+      value: format,
+      bounds: GARMENT_FORMAT,
+    });
+  }
   if (!isTapeUnit(unit)) {
     const message = unit === undefined ? "Unit is missing." : `Unit: ${quoted(unit)} is not known.`;
     return refuse({
