@@ -97,7 +97,8 @@ describe("every screen", () => {
 
   it("moves the sheet with the keys and fits it again", async () => {
     await he.open(`${garment}/sleeve`);
-    const sheet = await he.find("svg.sheet[role=application]");
+    // A sheet that knows its size has no box of its own any more, and the drawing is fitted to it.
+    const sheet = await he.find("svg.sheet[role=application]:not([viewBox])");
     const place = () =>
       browser.driver.executeScript<string>("return document.querySelector('[data-line=capFront]').getAttribute('d')");
     const fitted = await he.until("the sheet is laid out", place);

@@ -126,7 +126,9 @@ describe("measuring a client", () => {
     await me.until("nothing is new", async () => /already here/.test(await me.pageText()));
     await takeIn("date,measure,length\n2025-01-20,biceps,11 1/4\n2025-01-20,waist,27\n");
     await me.until("one is new", async () => /One measuring was taken in/.test(await me.pageText()));
-    expect(await (await me.find('[data-measure="waist"]')).getText()).toContain("27 in");
+    await me.until("it stands in the table", async () =>
+      /27 in/.test(await (await me.find('[data-measure="waist"]')).getText()),
+    );
   });
 
   it("tells a garment that its client measures otherwise now, and takes the figures over", async () => {

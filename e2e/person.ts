@@ -73,6 +73,11 @@ export function person({ driver, downloads }: Browser, base: string) {
         PATIENCE_MS,
       );
     },
+    /** Opens the figures of a part that are folded. */
+    unfold: async (part: string) => {
+      const figures = await find(`[data-figures="${part}"]`);
+      if ((await figures.getAttribute("open")) === null) await figures.findElement(By.css("summary")).click();
+    },
     /** The figure as it is written in the list of figures. */
     figure: async (id: string) => (await find(`[data-figure="${id}"] summary b`)).getText(),
     /** Waits until the figure reads so: the lists follow the drafting a moment behind. */

@@ -1,5 +1,27 @@
 /** The list of figures beside the sheet, which is drawn again many times while a handle is dragged. */
 export const panelStyles = {
+  ".figures-part": { mb: "1" },
+  ".figures-part > summary": {
+    display: "flex",
+    justifyContent: "space-between",
+    py: "1.5",
+    px: "1",
+    cursor: "pointer",
+    listStyle: "none",
+    fontWeight: "600",
+    borderBottom: "1px solid",
+    borderColor: "ruleStrong",
+  },
+  ".figures-part > summary::-webkit-details-marker": { display: "none" },
+  ".figures-part > summary span:first-of-type::before": {
+    content: '"▸"',
+    display: "inline-block",
+    w: "1.25em",
+    color: "inkSoft",
+  },
+  ".figures-part[open] > summary span:first-of-type::before": { content: '"▾"' },
+  ".figures-part > summary span + span": { color: "inkSoft", fontWeight: "400", fontSize: "sm" },
+  ".figures-taken": { px: "1", pt: "3", pb: "1", fontSize: "sm", color: "inkSoft" },
   ".figure-row": { borderBottom: "1px solid", borderColor: "rule" },
   ".figure-row[open]": { bg: "sunken" },
   ".figure-row summary": {

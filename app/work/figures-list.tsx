@@ -6,14 +6,31 @@ import type { DefaultTaken } from "@core/resolve/index";
 import { labelOf } from "@core/spec/index";
 import { useState } from "react";
 
-/** Every figure of the draft; each can be asked why. */
-export function FiguresList({
-  figures,
-  defaults,
-}: {
+/** The parts that figures and defaults belong to, by what their ids begin with; the sleeve has what no other has. */
+const PARTS = ["measures", "block", "sleeve", "collar"] as const;
+export type FiguresPart = (typeof PARTS)[number];
+const TITLES: Readonly<Record<FiguresPart, string>> = {
+  measures: "Measures",
+  block: "Block",
+  sleeve: "Sleeve",
+  collar: "Collar",
+};
+
+function partOf(id: string): FiguresPart {
+  if (id.startsWith("body.")) return "measures";
+  return PARTS.find((part) => id.startsWith(`${part}.`)) ?? "sleeve";
+}
+
+type Props = {
   readonly figures: readonly Figure[];
   readonly defaults: readonly DefaultTaken[];
-}) {
+  /** The part of the station that is looked at: its figures stand open, the others are folded. */
+  readonly open: FiguresPart;
+};
+
+/** Every figure of the draft, and what was taken where none was given, by the parts of the garment; each can be asked why. */
+export function FiguresList({ figures, defaults, open }: Props) {
+  const order = [open, ...PARTS.filter((part) => part !== open)];
   return (
     <Box as="section" aria-label="Figures">
       <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600">
@@ -22,35 +39,69 @@ export function FiguresList({
       <Text fontSize="sm" color="inkSoft" mb="2">
         Press one to see where it comes from.
       </Text>
-      {figures.map((figure) => (
-        <FigureRow key={figure.id} figure={figure} />
+      {order.map((part) => (
+        <FiguresOfPart
+          key={part}
+          title={TITLES[part]}
+          isFirst={part === open}
+          figures={figures.filter(({ id }) => partOf(id) === part)}
+          defaults={defaults.filter(({ path }) => partOf(path) === part)}
+        />
       ))}
-      {defaults.length > 0 && (
+    </Box>
+  );
+}
+
+type PartProps = Pick<Props, "figures" | "defaults"> & { readonly title: string; readonly isFirst: boolean };
+
+/** A folded part holds no rows: what is not seen is not drawn again in a drag. */
+function FiguresOfPart({ title, isFirst, figures, defaults }: PartProps) {
+  const [isOpen, setOpen] = useState(isFirst);
+  if (figures.length + defaults.length === 0) return null;
+  return (
+    <details
+      className="figures-part"
+      data-figures={title}
+      open={isOpen}
+      onToggle={(event) => setOpen(event.currentTarget.open)}
+    >
+      <summary>
+        <span>{title}</span>
+        <span>{`${figures.length + defaults.length} figures`}</span>
+      </summary>
+      {isOpen && (
         <>
-          <Heading as="h3" fontSize="md" fontWeight="600" mt="5">
-            Taken where nothing was given
-          </Heading>
+          {figures.map((figure) => (
+            <FigureRow key={figure.id} figure={figure} />
+          ))}
+          {defaults.length > 0 && <p className="figures-taken">Taken where nothing was given</p>}
           {defaults.map((taken) => (
-            <details key={taken.path} className="figure-row" data-default={taken.path}>
-              <summary>
-                <Flex gap="2">
-                  <span>{labelOf(taken.path)}</span>
-                  {taken.isStandIn && (
-                    <Text as="span" color="warn" fontSize="sm">
-                      estimated
-                    </Text>
-                  )}
-                </Flex>
-                <b>
-                  <DefaultValue taken={taken} />
-                </b>
-              </summary>
-              <Why formula={taken.rule} rule={taken.isStandIn ? "Estimate" : "Default"} source={taken.source} />
-            </details>
+            <DefaultRow key={taken.path} taken={taken} />
           ))}
         </>
       )}
-    </Box>
+    </details>
+  );
+}
+
+function DefaultRow({ taken }: { readonly taken: DefaultTaken }) {
+  return (
+    <details className="figure-row" data-default={taken.path}>
+      <summary>
+        <Flex gap="2">
+          <span>{labelOf(taken.path)}</span>
+          {taken.isStandIn && (
+            <Text as="span" color="warn" fontSize="sm">
+              estimated
+            </Text>
+          )}
+        </Flex>
+        <b>
+          <DefaultValue taken={taken} />
+        </b>
+      </summary>
+      <Why formula={taken.rule} rule={taken.isStandIn ? "Estimate" : "Default"} source={taken.source} />
+    </details>
   );
 }
 

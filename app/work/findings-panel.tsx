@@ -4,34 +4,18 @@ import type { Garment } from "@core/garment/index";
 import type { Finding, Severity } from "@core/judge/index";
 import { CircleAlert, Info, TriangleAlert } from "lucide-react";
 import { memo } from "react";
-import { FiguresList } from "./figures-list";
+import { FiguresList, type FiguresPart } from "./figures-list";
 import { useCalmWork } from "./use-calm-work";
 import { useProvenFindings } from "./use-proven-findings";
 import { useWorkStore } from "./work-context";
 
-const NONE: readonly string[] = [];
-
-type Props = {
-  /** Figures and defaults of these parts stand first, in this order: what their ids begin with. */
-  readonly first?: readonly string[];
-};
-
-/** What a good colleague would say, and the figures it rests on. */
-export function FindingsPanel({ first = NONE }: Props) {
+/** What a good colleague would say, and the figures it rests on, those of the part that is looked at first. */
+export function FindingsPanel({ of }: { readonly of: FiguresPart }) {
   const garment = useCalmWork((work) => work.garment);
-  const rankOf = (id: string) => {
-    const rank = first.findIndex((part) => id.startsWith(part));
-    return rank < 0 ? first.length : rank;
-  };
-  const inFront = <T,>(all: readonly T[], idOf: (one: T) => string) =>
-    [...all].sort((a, b) => rankOf(idOf(a)) - rankOf(idOf(b)));
   return (
     <>
       <ProvenFindings garment={garment} hasSleeve={garment.sleeve !== null} />
-      <FiguresList
-        figures={inFront(garment.figures, ({ id }) => id)}
-        defaults={inFront(garment.defaults, ({ path }) => path)}
-      />
+      <FiguresList figures={garment.figures} defaults={garment.defaults} open={of} />
     </>
   );
 }

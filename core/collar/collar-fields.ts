@@ -58,7 +58,7 @@ type Option = { readonly name: string; readonly summary?: string };
 /** What is chosen among a few, with what each is called. */
 const CHOICES = {
   school: {
-    label: "It is drawn as",
+    label: "Stand method",
     options: {
       developed: {
         name: "Developed from the neck",
@@ -72,13 +72,13 @@ const CHOICES = {
       "front-rise": { name: "Front rise", summary: "Level as far as the shoulder, and then rising to the front." },
     },
   },
-  frontEnd: { label: "Its front ends are", options: { square: { name: "Square" }, round: { name: "Rounded" } } },
+  frontEnd: { label: "Front ends", options: { square: { name: "Square" }, round: { name: "Rounded" } } },
   buttonStand: {
-    label: "The button stand is",
+    label: "Button stand",
     options: { "in-one": { name: "Cut in one with the front" }, separate: { name: "A separate band" } },
   },
   shirtCut: {
-    label: "It is cut",
+    label: "Cut",
     options: {
       "stand-and-fall": { name: "As a stand and a fall", summary: "The fall is sewn to the upper edge of a stand." },
       "one-piece": {
@@ -88,7 +88,7 @@ const CHOICES = {
     },
   },
   edgeBy: {
-    label: "Its outer edge is",
+    label: "Outer edge",
     options: {
       solved: {
         name: "Solved",
@@ -103,7 +103,7 @@ const CHOICES = {
     },
   },
   breakAt: {
-    label: "It breaks",
+    label: "Break point",
     options: {
       chest: { name: "At the chest line", summary: "Open in front." },
       underbust: { name: "Just above the under-bust line", summary: "1 in (2.5 cm) above it." },
@@ -112,7 +112,7 @@ const CHOICES = {
     },
   },
   rollSchool: {
-    label: "The roll line runs",
+    label: "Roll line",
     options: {
       ahead: {
         name: "Ahead of the neck point",
@@ -125,7 +125,7 @@ const CHOICES = {
     },
   },
   notch: {
-    label: "The notch is",
+    label: "Notch",
     options: {
       small: { name: "Small", summary: "About 1 1/2 in (4 cm) of lapel and somewhat less of collar, opening wide." },
       open: {
@@ -135,7 +135,7 @@ const CHOICES = {
     },
   },
   backCollar: {
-    label: "Its back is found by",
+    label: "Back collar",
     options: {
       tilt: {
         name: "Tilting",

@@ -12,5 +12,5 @@ export function BlockStation() {
   const asked = search.get("from");
   if (asked === "drawing") return <DrawingBench />;
   if (asked === "photograph") return <PhotoBench />;
-  return <WorkColumns fields={<BlockFields />} sheet={<BlockSheet />} side={<FindingsPanel />} />;
+  return <WorkColumns fields={<BlockFields />} sheet={<BlockSheet />} side={<FindingsPanel of="block" />} />;
 }

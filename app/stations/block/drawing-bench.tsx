@@ -75,7 +75,7 @@ export function DrawingBench() {
             {(drawing.problem?.code === "no-unit" || drawing.assumed !== null) && (
               <ChoiceSelect
                 id="drawing.unit"
-                label="One unit of the drawing is"
+                label="Unit of the drawing"
                 value={drawing.assumed ?? "ask"}
                 choices={UNIT_CHOICES}
                 onChoose={(unit) => void drawing.assume(unit === "ask" ? null : unit)}

@@ -116,7 +116,7 @@ export function PhotoBench() {
           <FieldGroup title="Something of known size">
             <ChoiceSelect<ReferenceKind>
               id="photo.reference"
-              label="In the picture lies"
+              label="Known size"
               value={state.kind}
               choices={[
                 ...KNOWN_SHEETS.map(({ id, name, short, long }) => ({

@@ -33,7 +33,7 @@ export function CollarFields() {
       <FieldGroup title="Collar">
         <ChoiceSelect
           id="collar.kind"
-          label="The garment has"
+          label="Kind"
           value={kind ?? NONE}
           choices={[
             { value: NONE, label: "No collar" },

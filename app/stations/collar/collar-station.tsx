@@ -3,9 +3,7 @@ import { WorkColumns } from "@app/work/work-columns";
 import { CollarFields } from "./collar-fields";
 import { CollarSheet } from "./collar-sheet";
 
-const FIRST = ["collar.", "band.", "paper."];
-
 /** The collar on its sheet, beside the neckline that it is fitted to. */
 export function CollarStation() {
-  return <WorkColumns fields={<CollarFields />} sheet={<CollarSheet />} side={<FindingsPanel first={FIRST} />} />;
+  return <WorkColumns fields={<CollarFields />} sheet={<CollarSheet />} side={<FindingsPanel of="collar" />} />;
 }

@@ -29,7 +29,7 @@ export function MeasuresStation({ client }: { readonly client: GarmentClient }) 
         </>
       }
       sheet={<MeasureGuide id={active} estimate={estimate} />}
-      side={<FindingsPanel />}
+      side={<FindingsPanel of="measures" />}
     />
   );
 }

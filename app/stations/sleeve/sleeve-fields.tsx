@@ -83,7 +83,7 @@ function BodiceSleeveFields({ isCut }: { readonly isCut: boolean }) {
         {isCut && (
           <ChoiceSelect
             id="sleeve.cut"
-            label="It is cut"
+            label="Cut"
             value={cut}
             choices={[
               { value: "one-piece", label: "In one piece, with an over-arm dart" },
@@ -109,7 +109,7 @@ function MethodFields() {
     <FieldGroup title="Method">
       <ChoiceSelect
         id="sleeve.method"
-        label="The cap is found by"
+        label="Cap method"
         value={method ?? "fit-first"}
         choices={SET_IN_METHODS.map((one) => ({ value: one, label: methodOf(one).name }))}
         onChoose={(one) => change({ sleeve: { method: one, surplus: undefined } })}
@@ -122,7 +122,7 @@ function MethodFields() {
       {entry?.laysArmhole && (
         <ChoiceSelect
           id="sleeve.placement"
-          label="Half the armhole is laid"
+          label="Half armhole laid"
           value={placement ?? "usual"}
           choices={[
             { value: "usual", label: "As the rule says" },
@@ -134,7 +134,7 @@ function MethodFields() {
       )}
       <ChoiceSelect
         id="sleeve.curve"
-        label="The curve is drawn by"
+        label="Cap curve"
         value={curve}
         choices={[
           { value: "armhole", label: "The armhole’s own lower curve" },
@@ -155,7 +155,7 @@ function CutFields() {
     <>
       <ChoiceSelect
         id="sleeve.cut"
-        label="It is cut"
+        label="Cut"
         value={cut}
         choices={[
           { value: "one-piece", label: "In one piece" },

@@ -17,5 +17,5 @@ export function SleeveStation() {
       </Suspense>
     );
   }
-  return <WorkColumns fields={<SleeveFields />} sheet={<SleeveSheet />} side={<FindingsPanel />} />;
+  return <WorkColumns fields={<SleeveFields />} sheet={<SleeveSheet />} side={<FindingsPanel of="sleeve" />} />;
 }

@@ -16,7 +16,7 @@ export function StyleChoice() {
     <FieldGroup title="Sleeve">
       <ChoiceSelect<SleeveKind>
         id="sleeve.kind"
-        label="It is made as"
+        label="Style"
         value={kind}
         choices={SLEEVE_KINDS.map((one) => ({ value: one, label: styleOf(one)?.name ?? PLAIN }))}
         onChoose={(one) => store.getState().setField("sleeve.kind", one)}
@@ -25,7 +25,7 @@ export function StyleChoice() {
       {kind === "puff" && (
         <ChoiceSelect
           id="sleeve.surplus"
-          label="Its surplus at the crown is"
+          label="Crown surplus"
           value={surplus === "pleat" || surplus === "dart" ? surplus : "gather"}
           choices={[
             { value: "gather", label: "Gathered" },
@@ -55,7 +55,7 @@ export function HemFields() {
     <FieldGroup title="Hem">
       <ChoiceSelect<HemFinish>
         id="sleeve.hem.finish"
-        label="It is finished with"
+        label="Hem finish"
         value={finish}
         choices={HEM_FINISHES.map((one) => ({ value: one, label: FINISHES[one] }))}
         onChoose={(one) => store.getState().change({ sleeve: { hem: { finish: one } } })}
