@@ -1,5 +1,4 @@
-import type { Finding, Remedy } from "../judge";
-import { usualBlock, usualCollar, usualSleeve } from "../judge";
+import { type Finding, guarded, type Remedy, usualBlock, usualCollar, usualSleeve, withRemediesOf } from "../judge";
 import type { GarmentSpec } from "../spec";
 import { applyChange, readGarment, writeGarment } from "../spec";
 import { type Garment, sketchGarment } from "./sketch-garment";
@@ -9,12 +8,15 @@ import { type Garment, sketchGarment } from "./sketch-garment";
  * drafted before, has one finding less of this code, and no new fault. Each costs one draft, so they are tried when they are shown.
  */
 export function provenFindings(garment: Garment): readonly Finding[] {
-  return garment.findings.map((finding) => {
-    const remedies = finding.remedies.filter((remedy) => mends(garment, finding, remedy));
-    if (remedies.length > 0 || finding.severity !== "fault") return { ...finding, remedies };
+  return garment.findings.flatMap((finding) => {
+    const { value: solved, findings: unforeseen } = guarded(finding.station, () => finding.remedies, []);
+    const remedies = solved.filter((remedy) => mends(garment, finding, remedy));
     // A fault for which no single figure is to be changed is met by leaving a whole part to its defaults.
-    const last = lastWays(garment.spec, finding).find((remedy) => mends(garment, finding, remedy));
-    return { ...finding, remedies: last ? [last] : [] };
+    const last =
+      remedies.length > 0 || finding.severity !== "fault"
+        ? undefined
+        : lastWays(garment.spec, finding).find((remedy) => mends(garment, finding, remedy));
+    return [withRemediesOf(finding, () => (last ? [last] : remedies)), ...unforeseen];
   });
 }
 

@@ -35,3 +35,25 @@ export const remedy = (id: string, label: Phrase, collar: NonNullable<SpecChange
   label,
   change: { collar },
 });
+
+/**
+ * A finding whose remedies take solving: they are worked out when somebody asks for them, once, and not at every frame of a drag. To
+ * whoever reads it, it is a finding like any other.
+ */
+export function solvedLater(found: Omit<Finding, "remedies">, solve: () => readonly Remedy[]): Finding {
+  let solved: readonly Remedy[] | null = null;
+  return {
+    ...found,
+    get remedies() {
+      solved ??= solve();
+      return solved;
+    },
+  };
+}
+
+/** The same finding with other remedies made of its own, when they are asked for. */
+export function withRemediesOf(found: Finding, change: (remedies: readonly Remedy[]) => readonly Remedy[]): Finding {
+  const { code, severity, station, message, piece, reason, numbers } = found;
+  const told = { code, severity, station, message, reason, numbers, ...(piece === undefined ? {} : { piece }) };
+  return solvedLater(told, () => change(found.remedies));
+}

@@ -1,4 +1,4 @@
-export type { Finding, Remedy, Severity } from "./finding";
+export { type Finding, type Remedy, type Severity, withRemediesOf } from "./finding";
 export { guarded, type Station, UNFORESEEN } from "./guarded";
 export { judgeDraftedCollar } from "./judge-drafted-collar";
 export { type Finished, judgeGarment, judgeSleeve } from "./judges";

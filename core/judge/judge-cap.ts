@@ -2,7 +2,7 @@ import { type Cloth, clothOf } from "../cloth";
 import { length, type Phrase, percent, phrase } from "../draft";
 import { NO_SECTION_MM, type Seam } from "../pattern";
 import { pleatsFor, type SetInSleeve, type SetInTask } from "../sleeve/set-in";
-import type { Finding, Remedy } from "./finding";
+import { type Finding, type Remedy, solvedLater } from "./finding";
 import { draftByFitFirst, MOST_STRETCH_SHARE, reconcile, surplusOf } from "./reconcile";
 
 /** A tape reads to an eighth of an inch; a whole cap off by less is as good as a person can sew. */
@@ -17,17 +17,19 @@ export function judgeSurplus(task: SetInTask, sleeve: SetInSleeve, cloth: Cloth)
   const taken = surplusTaken(task, surplus, cloth);
   if (taken) return [taken];
   return [
-    {
-      code: isLong ? "cap-too-long" : "cap-too-short",
-      severity: "fault",
-      station: "sleeve",
-      message: phrase`The cap is ${length(Math.abs(surplus))} too ${isLong ? "long" : "short"} for the armhole with its ease of ${length(task.cap.capEase)}.${whyRuleMisses(task, sleeve)}`,
-      reason: isLong
-        ? phrase`Sewn in as it is, it puckers round the crown.`
-        : phrase`It would have to be stretched, and strains across the upper arm.`,
-      numbers: { surplus, armhole: girth, wantedEase: task.cap.capEase },
-      remedies: reconcile(task, sleeve, cloth),
-    },
+    solvedLater(
+      {
+        code: isLong ? "cap-too-long" : "cap-too-short",
+        severity: "fault",
+        station: "sleeve",
+        message: phrase`The cap is ${length(Math.abs(surplus))} too ${isLong ? "long" : "short"} for the armhole with its ease of ${length(task.cap.capEase)}.${whyRuleMisses(task, sleeve)}`,
+        reason: isLong
+          ? phrase`Sewn in as it is, it puckers round the crown.`
+          : phrase`It would have to be stretched, and strains across the upper arm.`,
+        numbers: { surplus, armhole: girth, wantedEase: task.cap.capEase },
+      },
+      () => reconcile(task, sleeve, cloth),
+    ),
   ];
 }
 
@@ -35,16 +37,21 @@ export function judgeSurplus(task: SetInTask, sleeve: SetInSleeve, cloth: Cloth)
 function surplusTaken(task: SetInTask, surplus: number, cloth: Cloth): Finding | null {
   const { armhole, capEase } = task.cap;
   const girth = armhole.front + armhole.back;
-  const fitted = draftByFitFirst(task, cloth);
-  const told = (message: Phrase, numbers: Finding["numbers"]): Finding => ({
-    code: `surplus-${task.surplus}`,
-    severity: "note",
-    station: "sleeve",
-    message,
-    reason: phrase`Below the notches cap and armhole still match; all of it lies between them at the crown.`,
-    numbers,
-    remedies: fitted ? [{ ...fitted, id: "not-any-more", label: phrase`Do not, and fit the cap instead` }] : [],
-  });
+  const told = (message: Phrase, numbers: Finding["numbers"]): Finding =>
+    solvedLater(
+      {
+        code: `surplus-${task.surplus}`,
+        severity: "note",
+        station: "sleeve",
+        message,
+        reason: phrase`Below the notches cap and armhole still match; all of it lies between them at the crown.`,
+        numbers,
+      },
+      () => {
+        const fitted = draftByFitFirst(task, cloth);
+        return fitted ? [{ ...fitted, id: "not-any-more", label: phrase`Do not, and fit the cap instead` }] : [];
+      },
+    );
   if (task.surplus === "gather" && surplus > 0) {
     const between = girth - task.notches.front - task.notches.back;
     const ratio = (between + capEase + surplus) / between;

@@ -3,7 +3,7 @@ import { length, phrase } from "../draft";
 import type { Seam } from "../pattern";
 import type { SpecChange } from "../spec";
 import type { Finding, Remedy } from "./finding";
-import { remedy, told } from "./finding";
+import { remedy, solvedLater, told } from "./finding";
 import { judgeLapel } from "./judge-lapel";
 
 /** Round the neck a stand leaves 10 to 25 mm (common practice, no source). */
@@ -68,18 +68,22 @@ function developed(ease: number): Remedy {
 function judgeNeckline({ neckline, wanted, neck, isDeveloped }: UpperEdge, deepen: DeepenNeck): readonly Finding[] {
   const missing = wanted - neckline;
   if (!isDeveloped || missing <= TAPE_MM) return [];
-  const deeper = deepen(missing);
   return [
-    told({
-      code: "neckline-below-neck",
-      severity: "warning",
-      message: phrase`The neckline is ${length(neckline)} round and the neck with its ease ${length(wanted)}: the collar leans outwards.`,
-      reason: phrase`A stand is sewn lower down, where the neck is wider: the neckline is tight, or a figure is wrong.`,
-      numbers: { round: neckline, neck, ease: wanted - neck },
-      remedies: deeper
-        ? [{ id: "deeper-neck", label: phrase`Deepen the front neck by ${length(deeper.by)}`, change: deeper.change }]
-        : [],
-    }),
+    solvedLater(
+      told({
+        code: "neckline-below-neck",
+        severity: "warning",
+        message: phrase`The neckline is ${length(neckline)} round and the neck with its ease ${length(wanted)}: the collar leans outwards.`,
+        reason: phrase`A stand is sewn lower down, where the neck is wider: the neckline is tight, or a figure is wrong.`,
+        numbers: { round: neckline, neck, ease: wanted - neck },
+      }),
+      () => {
+        const deeper = deepen(missing);
+        return deeper
+          ? [{ id: "deeper-neck", label: phrase`Deepen the front neck by ${length(deeper.by)}`, change: deeper.change }]
+          : [];
+      },
+    ),
   ];
 }
 

@@ -2,7 +2,7 @@ import { length, phrase } from "../draft";
 import { findRoot } from "../geometry";
 import { type CapTask, type FeasibleRange, fitFirstRange, LOWEST_CAP_MM, wantedSeams } from "../sleeve/set-in";
 import type { SpecChange } from "../spec";
-import type { Finding, Remedy } from "./finding";
+import { type Finding, type Remedy, solvedLater } from "./finding";
 
 /** Remedies are rounded to this step, always to the side on which the sleeve exists. */
 const STEP_MM = 0.5;
@@ -33,17 +33,20 @@ export function judgeNoCap(task: CapTask, enlarge: Enlarge): Finding {
 
 function tooWide(task: CapTask, width: number, range: FeasibleRange, enlarge: Enlarge): Finding {
   const over = width - range.width.most;
-  return {
-    code: "no-cap-fits",
-    severity: "fault",
-    station: "sleeve",
-    message: phrase`No cap fits: the sleeve is ${length(width)} wide on the cap line, and this armhole with its ease takes at most ${length(range.width.most)}, where the cap is only ${length(range.height.least)} high. It is ${length(over)} too wide.`,
-    reason: phrase`A wider sleeve wants a lower cap; here it would have to be flatter than a set-in sleeve can be.`,
-    numbers: { width, widest: range.width.most, over },
-    remedies: [largerArmhole(task, width, enlarge), narrower(task, over), moreEase(task, width)].filter(
-      (remedy) => remedy !== null,
-    ),
-  };
+  return solvedLater(
+    {
+      code: "no-cap-fits",
+      severity: "fault",
+      station: "sleeve",
+      message: phrase`No cap fits: the sleeve is ${length(width)} wide on the cap line, and this armhole with its ease takes at most ${length(range.width.most)}, where the cap is only ${length(range.height.least)} high. It is ${length(over)} too wide.`,
+      reason: phrase`A wider sleeve wants a lower cap; here it would have to be flatter than a set-in sleeve can be.`,
+      numbers: { width, widest: range.width.most, over },
+    },
+    () =>
+      [largerArmhole(task, width, enlarge), narrower(task, over), moreEase(task, width)].filter(
+        (remedy) => remedy !== null,
+      ),
+  );
 }
 
 function tooNarrow(task: CapTask, width: number, range: FeasibleRange): Finding {
@@ -77,15 +80,17 @@ function tooNarrow(task: CapTask, width: number, range: FeasibleRange): Finding 
 
 function armholeTooSmall(task: CapTask, enlarge: Enlarge): Finding {
   const wanted = wantedSeams(task);
-  return {
-    code: "no-cap-fits",
-    severity: "fault",
-    station: "sleeve",
-    message: phrase`No cap fits: with a cap seam of ${length(wanted.front)} at the front and ${length(wanted.back)} at the back there is no room for even the lowest cap, ${length(LOWEST_CAP_MM)}.`,
-    reason: phrase`The armhole readings, or the depth, are too small for a set-in sleeve; measure them again on the Block station.`,
-    numbers: { front: wanted.front, back: wanted.back, lowest: LOWEST_CAP_MM },
-    remedies: [largerArmhole(task, task.upperArm + task.upperArmEase, enlarge)].filter((remedy) => remedy !== null),
-  };
+  return solvedLater(
+    {
+      code: "no-cap-fits",
+      severity: "fault",
+      station: "sleeve",
+      message: phrase`No cap fits: with a cap seam of ${length(wanted.front)} at the front and ${length(wanted.back)} at the back there is no room for even the lowest cap, ${length(LOWEST_CAP_MM)}.`,
+      reason: phrase`The armhole readings, or the depth, are too small for a set-in sleeve; measure them again on the Block station.`,
+      numbers: { front: wanted.front, back: wanted.back, lowest: LOWEST_CAP_MM },
+    },
+    () => [largerArmhole(task, task.upperArm + task.upperArmEase, enlarge)].filter((remedy) => remedy !== null),
+  );
 }
 
 function narrower(task: CapTask, over: number): Remedy | null {

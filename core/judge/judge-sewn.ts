@@ -14,7 +14,7 @@ import {
   whyNotDrawable,
 } from "../sleeve/set-in";
 import { enlargeArmhole } from "./enlarge-armhole";
-import type { Finding } from "./finding";
+import { type Finding, withRemediesOf } from "./finding";
 import { judgeEase, judgeSurplus } from "./judge-cap";
 import { type Enlarge, judgeNoCap } from "./judge-fit";
 import {
@@ -59,10 +59,9 @@ export function judgeSewn(attempt: SewnAttempt, resolved: ResolvedSpec): readonl
 /** A style whose method is its own cannot be drafted by another. */
 function withoutOtherMethods({ kind }: ResolvedSleeve, findings: readonly Finding[]): readonly Finding[] {
   if (!sewnStyleOf(kind)?.fitting) return findings;
-  return findings.map((found) => ({
-    ...found,
-    remedies: found.remedies.filter((remedy) => remedy.change.sleeve?.method === undefined),
-  }));
+  return findings.map((found) =>
+    withRemediesOf(found, (remedies) => remedies.filter(({ change }) => change.sleeve?.method === undefined)),
+  );
 }
 
 function judgeHem(

@@ -4,7 +4,7 @@ import { findRoot } from "../geometry";
 import { type SleeveKind, type StyleKind, styleOf } from "../sleeve/all-styles";
 import { type HemChoices, passingGirth, USUAL_OPENING_MM } from "../sleeve/finish";
 import type { Misplaced, StyledSleeve } from "../sleeve/style";
-import type { Finding, Remedy } from "./finding";
+import { type Finding, type Remedy, solvedLater } from "./finding";
 import { PASSING_EASE_MM } from "./judge-sleeve";
 
 /** A finished sleeve, and how its style would come out with other lengths. */
@@ -82,34 +82,38 @@ function judgePassing({ hem, limb }: FinishedStyle, hand: number | undefined): r
 function judgeHemOnto(style: FinishedStyle, cloth: Cloth): readonly Finding[] {
   const { onto, hemLength, hem } = style;
   if (onto === null || hemLength >= onto) return [];
-  const spread = style.opens.hem ? spreadFor("hem", cloth.gathers.least, style) : null;
   return [
-    {
-      code: "cuff-longer-than-hem",
-      severity: "fault",
-      station: "sleeve",
-      message: phrase`The hem is ${length(hemLength)} and has to be sewn to ${length(onto)}: ${length(onto - hemLength)} is missing.`,
-      reason: phrase`Cloth can be gathered, not made.`,
-      numbers: { hemLength, onto },
-      remedies: [
-        ...(spread ? [spread] : []),
-        ...(hem.finish === "elastic"
-          ? [
-              {
-                id: "plain-hem",
-                label: phrase`Leave the hem plain`,
-                change: { sleeve: { hem: { finish: "plain" as const } } },
-              },
-            ]
-          : [
-              {
-                id: "tighter-cuff",
-                label: phrase`Make the ${hem.finish} as long as the hem`,
-                change: { sleeve: { hem: { ease: hem.ease - (onto - hemLength) } } },
-              },
-            ]),
-      ],
-    },
+    solvedLater(
+      {
+        code: "cuff-longer-than-hem",
+        severity: "fault",
+        station: "sleeve",
+        message: phrase`The hem is ${length(hemLength)} and has to be sewn to ${length(onto)}: ${length(onto - hemLength)} is missing.`,
+        reason: phrase`Cloth can be gathered, not made.`,
+        numbers: { hemLength, onto },
+      },
+      () => {
+        const spread = style.opens.hem ? spreadFor("hem", cloth.gathers.least, style) : null;
+        return [
+          ...(spread ? [spread] : []),
+          ...(hem.finish === "elastic"
+            ? [
+                {
+                  id: "plain-hem",
+                  label: phrase`Leave the hem plain`,
+                  change: { sleeve: { hem: { finish: "plain" as const } } },
+                },
+              ]
+            : [
+                {
+                  id: "tighter-cuff",
+                  label: phrase`Make the ${hem.finish} as long as the hem`,
+                  change: { sleeve: { hem: { ease: hem.ease - (onto - hemLength) } } },
+                },
+              ]),
+        ];
+      },
+    ),
   ];
 }
 
@@ -132,7 +136,6 @@ function judgeGathers(
     return [];
   const isBulky = ratio > most;
   const to = isBulky ? most : least;
-  const remedy = spreadFor(where, to, style);
   const told: { readonly message: Phrase; readonly reason: Phrase } = isBulky
     ? {
         message: phrase`At the ${where} ${ratio.toFixed(2)} is gathered onto 1; ${cloth.name.toLowerCase()} gathers well up to ${most.toFixed(2)}.`,
@@ -143,14 +146,16 @@ function judgeGathers(
         reason: phrase`So few look like a seam that was sewn badly.`,
       };
   return [
-    {
-      code: `gathers-${isBulky ? "bulky" : "skimpy"}`,
-      severity: isBulky ? "warning" : "note",
-      station: "sleeve",
-      ...told,
-      numbers: { ratio, to },
-      remedies: remedy ? [remedy] : [],
-    },
+    solvedLater(
+      {
+        code: `gathers-${isBulky ? "bulky" : "skimpy"}`,
+        severity: isBulky ? "warning" : "note",
+        station: "sleeve",
+        ...told,
+        numbers: { ratio, to },
+      },
+      () => [spreadFor(where, to, style)].filter((remedy) => remedy !== null),
+    ),
   ];
 }
 

@@ -5,7 +5,7 @@ import type { ResolvedSleeve, ResolvedSpec } from "../resolve";
 import type { BodiceStyle } from "../sleeve/style";
 import type { SpecChange } from "../spec";
 import { enlargeArmhole } from "./enlarge-armhole";
-import type { Finding, Remedy } from "./finding";
+import { type Finding, type Remedy, withRemediesOf } from "./finding";
 import { judgeBodiceSleeve, judgeNoRoom } from "./judge-bodice";
 import { whyNoSleeve } from "./judge-sewn";
 import { judgeStyle } from "./judge-style";
@@ -18,7 +18,7 @@ export function judgeWithBodice(attempt: BodiceAttempt, resolved: ResolvedSpec):
   if (!drawing.isDrawn) {
     if (drawing.why === "no-room") return [judgeNoRoom(asked.kind, drawing.misplaced)];
     const found = whyNoSleeve(drawing.task, cloth, enlargeArmhole(resolved.block, block), asked);
-    return [withoutCapChoices(found, lowerFurther(resolved, asked, style, block))];
+    return [withoutCapChoices(found, () => lowerFurther(resolved, asked, style, block))];
   }
   if (!drafted) return [];
   const { fitted } = drawing;
@@ -46,10 +46,11 @@ export function judgeWithBodice(attempt: BodiceAttempt, resolved: ResolvedSpec):
 }
 
 /** The cap under such a sleeve is always fitted, and without ease: neither is a way out. */
-function withoutCapChoices(found: Finding, instead: Remedy | null): Finding {
+function withoutCapChoices(found: Finding, instead: () => Remedy | null): Finding {
   const isOfCap = ({ sleeve }: SpecChange) => sleeve?.capEase !== undefined || sleeve?.method !== undefined;
-  const others = found.remedies.filter((remedy) => !isOfCap(remedy.change));
-  return { ...found, remedies: instead ? [...others, instead] : others };
+  return withRemediesOf(found, (remedies) =>
+    [...remedies.filter(({ change }) => !isOfCap(change)), instead()].filter((remedy) => remedy !== null),
+  );
 }
 
 const LOWER_STEP_MM = 5;
