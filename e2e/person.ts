@@ -22,6 +22,12 @@ export function person({ driver, downloads }: Browser, base: string) {
       PATIENCE_MS,
       `waited in vain until ${what}`,
     )) as T;
+  const figure = (id: string): Promise<string> =>
+    until_(`the figure ${id} is read`, async () => {
+      for (const folded of await driver.findElements(By.css(".figures-part:not([open]) > summary")))
+        await folded.click();
+      return (await driver.findElement(By.css(`[data-figure="${id}"] summary b`))).getText();
+    });
   return {
     find,
     until: until_,
@@ -73,19 +79,10 @@ export function person({ driver, downloads }: Browser, base: string) {
         PATIENCE_MS,
       );
     },
-    /** Opens the figures of a part that are folded. */
-    unfold: async (part: string) => {
-      const figures = await find(`[data-figures="${part}"]`);
-      if ((await figures.getAttribute("open")) === null) await figures.findElement(By.css("summary")).click();
-    },
-    /** The figure as it is written in the list of figures. */
-    figure: async (id: string) => (await find(`[data-figure="${id}"] summary b`)).getText(),
+    /** The figure as it is written in the list of figures, those of other parts unfolded. */
+    figure,
     /** Waits until the figure reads so: the lists follow the drafting a moment behind. */
-    reads: (id: string, text: string) =>
-      until_(
-        `${id} reads ${text}`,
-        async () => (await (await find(`[data-figure="${id}"] summary b`)).getText()) === text,
-      ),
+    reads: (id: string, text: string) => until_(`${id} reads ${text}`, async () => (await figure(id)) === text),
     findings: async () => {
       const notes = await driver.findElements(By.css("[data-finding]"));
       return Promise.all(notes.map((note) => note.getAttribute("data-finding")));
