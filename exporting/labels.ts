@@ -1,4 +1,3 @@
-import { speak } from "@core/draft/index";
 import type { Garment } from "@core/garment/index";
 import { along, boxOf, flatten, type Point, step } from "@core/geometry/index";
 import type { Edge, Piece } from "@core/pattern/index";
@@ -6,6 +5,7 @@ import { formatLength, type TapeUnit } from "@core/tape/index";
 import polylabel from "polylabel";
 import type { TextMark } from "./mark";
 import { boxOfText, hasRoom, type Obstacle } from "./room";
+import { type Wording, wordings } from "./wording";
 
 const TITLE_MM = 7;
 const LABEL_MM = 4.5;
@@ -43,74 +43,6 @@ export function pieceLabels(
   take(waysAlongGrain(piece));
   for (const edge of piece.edges) if (edge.length >= LEAST_LABELLED_MM) take(waysAlong(edge, unit));
   return written;
-}
-
-const ADD_ALLOWANCE = "Stitching line: add seam allowance";
-/** A line of words about the piece is wrapped beyond so many letters. */
-const LONGEST_LINE = 44;
-
-/** The lines about a piece, its name first and larger; and shorter ones for a piece with little room. */
-type Wording = { readonly title: string | null; readonly lines: readonly string[] };
-
-function wordings(garment: Garment, piece: Piece, unit: TapeUnit): readonly Wording[] {
-  const faults = faultsOf(garment, piece).flatMap((message) => wrapped(firstSentence(speak(message, unit))));
-  const cutting = cutWords(piece);
-  const short = `${piece.name}, ${cutting.toLowerCase()}`;
-  const about = [cutting, ADD_ALLOWANCE, ...capEase(garment, piece, unit), ...faults];
-  return [
-    { title: piece.name, lines: [...wrapped(garment.spec.name), ...about] },
-    { title: piece.name, lines: about },
-    { title: null, lines: [piece.name, cutting, ADD_ALLOWANCE, ...faults] },
-    { title: null, lines: [short, ADD_ALLOWANCE, ...faults] },
-    { title: null, lines: [short, ...faults] },
-    { title: null, lines: [short] },
-    { title: null, lines: [piece.name] },
-  ];
-}
-
-/** A crown that is gathered has no ease: its cap is longer on purpose. */
-function capEase({ figures, sleeve }: Garment, { edges }: Piece, unit: TapeUnit): readonly string[] {
-  const isGathered = sleeve?.family === "sewn" && sleeve.styled !== null && sleeve.styled.crownRatio !== null;
-  const figure = figures.find(({ id }) => id === "sleeve.capEase");
-  if (!figure || isGathered || !edges.some(({ id }) => id === "capFront")) return [];
-  return [`Cap ease ${formatLength(figure.value, unit)}`];
-}
-
-/** The faults that are about this piece, or about the part that it is the first piece of. */
-function faultsOf({ findings, sleeve, collar, pieces }: Garment, { id }: Piece) {
-  const firstOf = {
-    sleeve: sleeve?.pieces[0]?.id,
-    match: sleeve?.pieces[0]?.id,
-    collar: collar?.pieces[0]?.id,
-    block: pieces.find((piece) => piece.id === "front")?.id,
-    measures: undefined,
-  };
-  return findings
-    .filter(({ severity, station, piece }) => severity === "fault" && (piece ?? firstOf[station]) === id)
-    .map(({ message }) => message);
-}
-
-/** As far as its first full stop or colon; the point in a figure is none. */
-function firstSentence(text: string): string {
-  return text.split(/[.:](?=\s|$)/)[0] ?? text;
-}
-
-function wrapped(text: string): readonly string[] {
-  const lines: string[] = [];
-  for (const word of text.split(/\s+/)) {
-    const last = lines[lines.length - 1];
-    if (last !== undefined && last.length + word.length < LONGEST_LINE) lines[lines.length - 1] = `${last} ${word}`;
-    else lines.push(word.length > LONGEST_LINE ? `${word.slice(0, LONGEST_LINE - 1)}…` : word);
-  }
-  return lines;
-}
-
-function cutWords({ cut }: Piece): string {
-  const cloth = cut.onFold
-    ? `Cut ${cut.count > 1 ? `${cut.count} ` : ""}on the fold`
-    : `Cut ${cut.count}${cut.mirrored ? ", as a mirrored pair" : ""}`;
-  const isPair = cut.mirrored && cut.count === 2;
-  return cut.interfacing > 0 ? `${cloth}, and interfacing ${isPair ? "the same" : cut.interfacing}` : cloth;
 }
 
 /** The place furthest from every edge is found to within this. */

@@ -51,9 +51,9 @@ export {
   type BlockOutline,
   blockFromOutline,
   type OutlineFault,
-  type OutlineHalf,
   type OutlineStandIns,
 } from "./outline";
+export type { OutlineHalf } from "./place-outline";
 export type { BlockReadings, NeckReadings, Reading, ReadingPath } from "./readings";
 export { type RebuiltBlock, rebuildBlock } from "./rebuild";
 export { type ReadingOffsets, stitchingLineOffsets } from "./seam-allowance";

@@ -14,6 +14,7 @@ export { type EllipseArc, ellipseArcPath } from "./ellipse-arc";
 export { betweenDirections, evenCurve, fairCurve } from "./fair-curve";
 export { type Corners, type Homography, homographyBetween, project } from "./homography";
 export { beside, insideCorner } from "./inset";
+export { integral } from "./integral";
 export {
   along,
   type Box,

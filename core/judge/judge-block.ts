@@ -1,15 +1,4 @@
-import {
-  ALTERATIONS,
-  type AlterationTaken,
-  type BlockChoices,
-  type BlockMeasures,
-  type BlockObstacle,
-  type Contradiction,
-  DART_AS_EASE_MM,
-  DART_AS_MUCH_EASE_MM,
-  type ReadingOffsets,
-  type ReadingPath,
-} from "../block";
+import type { BlockChoices, BlockMeasures, BlockObstacle, Contradiction, ReadingOffsets, ReadingPath } from "../block";
 import { length, type Phrase, phrase } from "../draft";
 import type { SpecChange } from "../spec";
 import type { Finding, Remedy } from "./finding";
@@ -185,73 +174,4 @@ function obstacleRemedy(code: BlockObstacle["code"], by: number, body: BlockMeas
         change: { block: { neckShape: "round", bodyLength: "hip" } },
       };
   }
-}
-
-/** So much of what is too much is closed by a smaller dart: a hair within what is left as ease. */
-const WITHIN = 0.99;
-
-function judgeMovedDart(opening: number, dartIntake: number | null): readonly Finding[] {
-  if (opening <= DART_AS_EASE_MM) return [];
-  const intake = dartIntake === null ? null : (dartIntake * DART_AS_EASE_MM * WITHIN) / opening;
-  const isDart = opening > DART_AS_MUCH_EASE_MM;
-  return [
-    {
-      code: isDart ? "armhole-dart" : "armhole-ease-much",
-      severity: isDart ? "note" : "warning",
-      station: "block",
-      message: isDart
-        ? phrase`Moved into the armhole, the dart opens ${length(opening)} there: it is drawn as a dart with its legs, and the sleeve is fitted to the armhole with it closed.`
-        : phrase`Moved into the armhole, the dart leaves ${length(opening)} in it as ease; up to ${length(DART_AS_EASE_MM)} is usual.`,
-      reason: isDart
-        ? phrase`More than ${length(DART_AS_MUCH_EASE_MM)} cannot be eased in without folds.`
-        : phrase`It has to be eased in before the sleeve is set, or the armhole gapes.`,
-      numbers: { opening },
-      remedies:
-        intake === null
-          ? []
-          : [
-              {
-                id: "smaller-shoulder-dart",
-                label: phrase`Make the shoulder dart ${length(intake)} wide`,
-                change: { block: { shoulderDartIntake: intake } },
-              },
-            ],
-    },
-  ];
-}
-
-const LEFT_OUT: Readonly<Record<NonNullable<AlterationTaken["leftOut"]>, string>> = {
-  "no-dart": "there is no shoulder dart in this block",
-  "curves-cross": "its curves would cross",
-  "nothing-left": "nothing would be left of the edge",
-};
-
-/** An alteration that cannot be made is left out of the drawing, and says so; a dart that was moved says what became of it. */
-export function judgeAlteration(
-  taken: readonly AlterationTaken[],
-  /** What the shoulder dart takes, where it was drafted. */
-  dartIntake: number | null,
-): readonly Finding[] {
-  return taken.flatMap((one, index): Finding[] => {
-    if (one.leftOut === null) return one.opening === null ? [] : [...judgeMovedDart(one.opening, dartIntake)];
-    const rest = taken.filter((_, i) => i !== index).map(({ kind, by }) => ({ kind, by }));
-    const { name } = ALTERATIONS[one.kind];
-    return [
-      {
-        code: "alteration-left-out",
-        severity: "warning",
-        station: "block",
-        message: phrase`“${name}”${one.by > 0 ? phrase` by ${length(one.by)}` : []} was left out: ${LEFT_OUT[one.leftOut]}.`,
-        reason: phrase`The block is drawn without it.`,
-        numbers: { by: one.by },
-        remedies: [
-          {
-            id: `drop-alteration-${index}`,
-            label: phrase`Take it off the list`,
-            change: { block: { alterations: rest } },
-          },
-        ],
-      },
-    ];
-  });
 }

@@ -1,8 +1,9 @@
 import type { BuiltBlock } from "../drafting";
 import type { ResolvedBlock } from "../resolve";
 import type { Finding } from "./finding";
+import { judgeAlteration } from "./judge-alteration";
 import { judgeFrontAndBack } from "./judge-armhole";
-import { judgeAlteration, judgeContradiction, judgeObstacle, judgeTooMuchAllowance } from "./judge-block";
+import { judgeContradiction, judgeObstacle, judgeTooMuchAllowance } from "./judge-block";
 import { judgeGrain, judgeOutline, judgeTraced } from "./judge-outline";
 
 /** What there is to say about the block, or why there is none. */

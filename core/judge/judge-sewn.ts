@@ -17,12 +17,11 @@ import { enlargeArmhole } from "./enlarge-armhole";
 import { type Finding, withRemediesOf } from "./finding";
 import { judgeEase, judgeSurplus } from "./judge-cap";
 import { type Enlarge, judgeNoCap } from "./judge-fit";
+import { judgeBulge, judgeLowerEase } from "./judge-sides";
 import {
-  judgeBulge,
   judgeElbowDart,
   judgeHand,
   judgeLength,
-  judgeLowerEase,
   judgeNarrowHem,
   judgeNotches,
   judgeTurnUp,
