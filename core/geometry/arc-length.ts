@@ -1,25 +1,27 @@
-import { at } from "../data";
 import { type Cubic, splitCubic } from "./cubic";
 
 /**
- * Gauss–Kronrod quadrature on [-1, 1], 10 and 21 points, positive half without the middle: the nodes, their weights in the 21-point
- * rule, and in the 10-point rule, which uses every second one. Source: Piessens, de Doncker-Kapenga, Überhuber, Kahaner, QUADPACK
- * (1983), rule QK21; worked out anew to 17 digits from the Stieltjes polynomial.
+ * Gauss–Kronrod quadrature on [-1, 1], 15 and 31 points, positive half without the middle: each node with its weight in the 31-point
+ * rule and in the 15-point rule, which uses every second one. Source: Piessens, de Doncker-Kapenga, Überhuber, Kahaner, QUADPACK (1983),
+ * rule QK31; worked out anew to 17 digits from the Stieltjes polynomial.
  */
-const NODES = [
-  0.1011420669187175, 0.20119409399743451, 0.29918000715316884, 0.3941513470775634, 0.4850818636402397,
-  0.5709721726085388, 0.650996741297417, 0.7244177313601701, 0.790418501442466, 0.8482065834104272, 0.8972645323440819,
-  0.937273392400706, 0.9677390756791391, 0.9879925180204854, 0.9980022986933971,
-] as const;
-const WEIGHTS = [
-  0.1007698455238756, 0.09917359872179196, 0.09664272698362368, 0.09312659817082532, 0.08856444305621178,
-  0.08308050282313302, 0.07684968075772038, 0.06985412131872826, 0.06200956780067064, 0.05348152469092809,
-  0.04458975132476488, 0.03534636079137585, 0.02546084732671532, 0.015007947329316124, 0.005377479872923349,
-] as const;
-const COARSE_WEIGHTS = [
-  0, 0.19843148532711158, 0, 0.1861610000155622, 0, 0.16626920581699392, 0, 0.1395706779261543, 0, 0.10715922046717194,
-  0, 0.07036604748810812, 0, 0.03075324199611727, 0,
-] as const;
+const RULE = [
+  { node: 0.1011420669187175, weight: 0.1007698455238756, coarse: 0 },
+  { node: 0.20119409399743451, weight: 0.09917359872179196, coarse: 0.19843148532711158 },
+  { node: 0.29918000715316884, weight: 0.09664272698362368, coarse: 0 },
+  { node: 0.3941513470775634, weight: 0.09312659817082532, coarse: 0.1861610000155622 },
+  { node: 0.4850818636402397, weight: 0.08856444305621178, coarse: 0 },
+  { node: 0.5709721726085388, weight: 0.08308050282313302, coarse: 0.16626920581699392 },
+  { node: 0.650996741297417, weight: 0.07684968075772038, coarse: 0 },
+  { node: 0.7244177313601701, weight: 0.06985412131872826, coarse: 0.1395706779261543 },
+  { node: 0.790418501442466, weight: 0.06200956780067064, coarse: 0 },
+  { node: 0.8482065834104272, weight: 0.05348152469092809, coarse: 0.10715922046717194 },
+  { node: 0.8972645323440819, weight: 0.04458975132476488, coarse: 0 },
+  { node: 0.937273392400706, weight: 0.03534636079137585, coarse: 0.07036604748810812 },
+  { node: 0.9677390756791391, weight: 0.02546084732671532, coarse: 0 },
+  { node: 0.9879925180204854, weight: 0.015007947329316124, coarse: 0.03075324199611727 },
+  { node: 0.9980022986933971, weight: 0.005377479872923349, coarse: 0 },
+];
 const OF_MIDDLE = { weight: 0.10133000701479156, coarse: 0.20257824192556126 };
 
 /**
@@ -36,7 +38,7 @@ const MOST_PANELS = 5000;
 
 /**
  * Arc length of the cubic from 0 to `upTo` in its parameter, in millimetres; relative error below 1e-9.
- * Adaptive Gauss–Kronrod, 21 points a panel. Throws a RangeError for points that are not finite, and for a curve that would take
+ * Adaptive Gauss–Kronrod, 31 points a panel. Throws a RangeError for points that are not finite, and for a curve that would take
  * more than MOST_PANELS panels.
  */
 export function cubicLength(cubic: Cubic, upTo = 1): number {
@@ -134,8 +136,8 @@ function panels(
   const atMiddle = Math.sqrt(mx * mx + my * my);
   let fine = OF_MIDDLE.weight * atMiddle;
   let coarse = OF_MIDDLE.coarse * atMiddle;
-  for (let i = 0; i < 15; i++) {
-    const offset = half * at(NODES, i);
+  for (const { node, weight, coarse: coarseWeight } of RULE) {
+    const offset = half * node;
     const t = middle - offset;
     const u = middle + offset;
     const tx = (ax * t + bx) * t + cx;
@@ -143,8 +145,8 @@ function panels(
     const ux = (ax * u + bx) * u + cx;
     const uy = (ay * u + by) * u + cy;
     const both = Math.sqrt(tx * tx + ty * ty) + Math.sqrt(ux * ux + uy * uy);
-    fine += at(WEIGHTS, i) * both;
-    coarse += at(COARSE_WEIGHTS, i) * both;
+    fine += weight * both;
+    coarse += coarseWeight * both;
   }
   fine *= half;
   const allowed = tolerance ?? AGREEMENT * fine;
