@@ -108,4 +108,10 @@ describe("every screen", () => {
     await sheet.sendKeys("0");
     await he.until("it is fitted again", async () => (await place()) === fitted);
   });
+
+  it("shows by the pointer what can be pressed", async () => {
+    await he.open(`${garment}/sleeve`);
+    const button = await he.find("button.chakra-button:not([disabled])");
+    expect(await button.getCssValue("cursor")).toBe("pointer");
+  });
 });

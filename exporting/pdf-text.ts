@@ -12,14 +12,20 @@ type Subset = (typeof SUBSETS)[number];
 const UNKNOWN = "?";
 
 const resolve = createRequire(import.meta.url).resolve;
-const faces: readonly { readonly subset: Subset; readonly path: string; readonly face: Font }[] = SUBSETS.map(
-  (subset) => {
+type Face = { readonly subset: Subset; readonly path: string; readonly face: Font };
+
+let opened: readonly Face[] | null = null;
+
+/** Opened when a first text is written: most processes write none. */
+function faces(): readonly Face[] {
+  opened ??= SUBSETS.map((subset) => {
     const path = resolve(`@fontsource/source-sans-3/files/source-sans-3-${subset}-400-normal.woff`);
     const face = openSync(path);
     if (face.type !== "WOFF") throw new Error(`${path} holds no single face.`);
     return { subset, path, face };
-  },
-);
+  });
+  return opened;
+}
 
 /** A stretch of text that one face can write. */
 export type TextRun = { readonly face: Subset; readonly text: string };
@@ -39,13 +45,13 @@ export function textRuns(text: string): readonly TextRun[] {
 /** The face of what came before goes on as long as it can, so that words are not cut more than they need. */
 function faceFor(letter: string, before: Subset | undefined): readonly [Subset, string] {
   const point = letter.codePointAt(0) ?? 0;
-  const has = ({ face }: (typeof faces)[number]) => face.hasGlyphForCodePoint(point);
-  const found = faces.find((one) => one.subset === before && has(one)) ?? faces.find(has);
+  const has = ({ face }: Face) => face.hasGlyphForCodePoint(point);
+  const found = faces().find((one) => one.subset === before && has(one)) ?? faces().find(has);
   return found ? [found.subset, letter] : [SUBSETS[0], UNKNOWN];
 }
 
 export function registerFaces(document: PDFKit.PDFDocument): void {
-  for (const { subset, path } of faces) document.registerFont(subset, path);
+  for (const { subset, path } of faces()) document.registerFont(subset, path);
 }
 
 /** How wide the text is in the document's units, at a size in points. */

@@ -48,7 +48,7 @@ const config = defineConfig({
 
 /** The palettes that nothing is drawn with: writing out their variables took a tenth of the opening of a page. */
 const UNUSED_PALETTES = ["teal", "yellow", "cyan", "purple", "pink", "orange", "green", "blue"];
-const UNUSED_SCALES = ["aspectRatios", "animations", "blurs", "cursor"];
+const UNUSED_SCALES = ["aspectRatios", "animations", "blurs"];
 
 function without<Of extends object>(of: Of, unused: readonly string[]) {
   return Object.fromEntries(Object.entries(of).filter(([name]) => !unused.includes(name)));

@@ -1,3 +1,4 @@
+import { isRecord } from "../data";
 import { fromMm, type TapeUnit } from "../tape";
 import { GARMENT_FORMAT } from "./garment-fields";
 import type { GarmentSpec } from "./garment-spec";
@@ -6,7 +7,8 @@ import { LENGTH_FIELDS } from "./paths";
 /** The spec as an open garment file, its lengths in `unit`. What was left out stays out. */
 export function writeGarment(spec: GarmentSpec, unit: TapeUnit = spec.unit): Record<string, unknown> {
   const { unit: _unit, ...rest } = spec;
-  return { format: GARMENT_FORMAT, unit, ...(inUnit(rest, unit) as object) };
+  const written = inUnit(rest, unit);
+  return { format: GARMENT_FORMAT, unit, ...(isRecord(written) ? written : {}) };
 }
 
 /** The same tree with every known length in `unit`, without its absent fields. */

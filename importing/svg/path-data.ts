@@ -6,7 +6,7 @@ export type Run = { readonly path: Path; readonly isClosed: boolean };
 /** The runs of SVG path data after its transforms, innermost first, as cubics. Null for data that is no path. */
 export function pathRuns(data: string, transforms: readonly string[]): readonly Run[] | null {
   let parsed = svgpath(data);
-  if ((parsed as unknown as { err: string }).err) return null;
+  if ("err" in parsed && parsed.err) return null;
   for (const transform of transforms) parsed = parsed.transform(transform);
   const runs: Run[] = [];
   let path: Cubic[] = [];

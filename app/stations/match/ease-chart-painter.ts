@@ -1,5 +1,6 @@
 import type { ChartColours, ChartPainter } from "@app/components/chart";
 import { CHART_FONT, sizedChart } from "@app/components/sized-chart";
+import { isRecord } from "@core/data/index";
 import { LineChart } from "echarts/charts";
 import { GridComponent, MarkLineComponent, TooltipComponent } from "echarts/components";
 import { use } from "echarts/core";
@@ -39,8 +40,11 @@ function options(
     tooltip: {
       trigger: "axis",
       formatter: (items: unknown) => {
-        const [item] = items as { readonly value: readonly [number, number] }[];
-        return item ? `${length(item.value[0])} from the back underarm: ${item.value[1].toFixed(1)} % ease` : "";
+        const item: unknown = Array.isArray(items) ? items[0] : null;
+        const [at, ease]: readonly unknown[] = isRecord(item) && Array.isArray(item.value) ? item.value : [];
+        return typeof at === "number" && typeof ease === "number"
+          ? `${length(at)} from the back underarm: ${ease.toFixed(1)} % ease`
+          : "";
       },
       textStyle: { fontFamily: CHART_FONT },
     },
