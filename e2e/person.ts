@@ -4,6 +4,8 @@ import { By, Key, until, type WebElement } from "selenium-webdriver";
 import type { Browser } from "./browser";
 
 const PATIENCE_MS = 15_000;
+/** Panels and the stations' states follow the sheet by a sixth of a second. */
+const SETTLED_MS = 250;
 
 /** What a person at the screen does, in a person's words. */
 export function person({ driver, downloads }: Browser, base: string) {
@@ -61,14 +63,22 @@ export function person({ driver, downloads }: Browser, base: string) {
       await found.click();
     },
     station: async (name: string) => {
-      await (
-        await driver.wait(
-          until.elementLocated(
-            By.xpath(`//nav[@aria-label="Stations"]//a[starts-with(normalize-space(.), ${quote(name)})]`),
-          ),
-          PATIENCE_MS,
-        )
-      ).click();
+      const link = await driver.wait(
+        until.elementLocated(
+          By.xpath(`//nav[@aria-label="Stations"]//a[starts-with(normalize-space(.), ${quote(name)})]`),
+        ),
+        PATIENCE_MS,
+      );
+      // What a station says beside its name follows the drafting a moment behind, and moves the names after it: aimed at before, another is hit.
+      let before = -1;
+      await until_(`${name} stands still`, async () => {
+        const { x } = await link.getRect();
+        const isStill = x === before;
+        before = x;
+        if (!isStill) await driver.sleep(SETTLED_MS);
+        return isStill;
+      });
+      await link.click();
       // The address changes a moment before the screen does.
       await driver.wait(
         until.elementLocated(
