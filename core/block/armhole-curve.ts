@@ -1,4 +1,4 @@
-import { add, type Cubic, cubicLength, findRoot, type Path, type Point, type Solution } from "../geometry";
+import { add, type Cubic, cubicLength, findRoot, type Path, type Point, SOLVED_MM, type Solution } from "../geometry";
 import { squareToShoulder } from "./half";
 import type { LengthRange } from "./neckline-curve";
 
@@ -23,8 +23,6 @@ export const BACK_BEND: ArmholeBend = { upperRun: 0.5, hollow: 0.02 };
  */
 const LEAST_REACH = 0.08;
 const MOST_REACH = 0.95;
-
-const LENGTH_TOLERANCE_MM = 1e-7;
 
 /** A half armhole from the shoulder point to the underarm, `reach` further out and `depth` lower. */
 function armholeHalf(bend: ArmholeBend, shoulderAngle: number, from: Point, depth: number, reach: number): Cubic {
@@ -62,7 +60,7 @@ export function rebuildArmholeHalf(
   length: number,
 ): RebuiltHalf | null {
   const miss = (reach: number) => cubicLength(armholeHalf(bend, shoulderAngle, ORIGIN, depth, reach)) - length;
-  const solution = findRoot(miss, LEAST_REACH * depth, MOST_REACH * depth, LENGTH_TOLERANCE_MM);
+  const solution = findRoot(miss, LEAST_REACH * depth, MOST_REACH * depth, SOLVED_MM);
   if (!solution.converged) return null;
   return { path: [armholeHalf(bend, shoulderAngle, shoulderPoint, depth, solution.value)], solution };
 }

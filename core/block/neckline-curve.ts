@@ -5,6 +5,7 @@ import {
   lineCubic,
   mapCubic,
   type Point,
+  SOLVED_MM,
   type Solution,
   startOf,
 } from "../geometry";
@@ -27,7 +28,6 @@ export const USUAL_FULLNESS: Readonly<Record<Side, number>> = { back: 0.9, front
 /** A neckline that is deep for its width cannot leave the shoulder square and still bend one way only; it then leaves at this share of what it can. */
 const STEEPEST_SHARE = 0.8;
 
-const LENGTH_TOLERANCE_MM = 1e-7;
 export const LEAST_NECK_DEPTH_MM = 2;
 
 /** Half a neckline from the side neck point (width, 0) to the centre (0, depth), level there and square to the shoulder. */
@@ -59,7 +59,7 @@ export function solveFullness(width: number, depth: number, shoulderAngle: numbe
     (fullness) => cubicLength(necklineHalf(width, depth, fullness, shoulderAngle)) - length,
     LEAST_FULLNESS,
     MOST_FULLNESS,
-    LENGTH_TOLERANCE_MM,
+    SOLVED_MM,
   );
 }
 
@@ -69,7 +69,7 @@ export function solveDepth(side: Side, width: number, shoulderAngle: number, len
     (depth) => cubicLength(necklineHalf(width, depth, USUAL_FULLNESS[side], shoulderAngle)) - length,
     LEAST_NECK_DEPTH_MM,
     length,
-    LENGTH_TOLERANCE_MM,
+    SOLVED_MM,
   );
 }
 

@@ -1,5 +1,5 @@
 import { at } from "../data";
-import { cubicLength, findRoot, type Path, type Solution } from "../geometry";
+import { cubicLength, findRoot, type Path, SOLVED_MM, type Solution } from "../geometry";
 import { type Contradiction, smallestFirst, type WayOut, wayDown, wayUp } from "./contradiction";
 import { SIDES, type Side } from "./half";
 import {
@@ -19,7 +19,6 @@ export type NecklineOutcome =
   | { readonly ok: true; readonly width: number; readonly front: RebuiltNeckline; readonly back: RebuiltNeckline }
   | { readonly ok: false; readonly contradictions: readonly Contradiction[] };
 
-const TOLERANCE_MM = 1e-7;
 /** A width that gives way keeps this far inside what is possible, so that the curve on it is surely found. */
 const INSIDE_MM = 1e-3;
 /** Nobody's neckline is narrower or wider than this in the half; a search has to begin and end somewhere. */
@@ -112,8 +111,8 @@ function widthFor(
     return (isShort ? range.least : range.most) - length;
   };
   const root = isShort
-    ? findRoot(miss, WIDTHS.least, width, TOLERANCE_MM)
-    : findRoot(miss, width, Math.max(width, length) + 1, TOLERANCE_MM);
+    ? findRoot(miss, WIDTHS.least, width, SOLVED_MM)
+    : findRoot(miss, width, Math.max(width, length) + 1, SOLVED_MM);
   if (!root.converged) return null;
   return isShort ? wayDown("neckline.width", width, root.value) : wayUp("neckline.width", width, root.value);
 }
@@ -132,8 +131,8 @@ function depthFor(
     return (isShort ? range.least : range.most) - length;
   };
   const root = isShort
-    ? findRoot(miss, LEAST_NECK_DEPTH_MM, depth, TOLERANCE_MM)
-    : findRoot(miss, depth, depth + length, TOLERANCE_MM);
+    ? findRoot(miss, LEAST_NECK_DEPTH_MM, depth, SOLVED_MM)
+    : findRoot(miss, depth, depth + length, SOLVED_MM);
   if (!root.converged) return null;
   return isShort ? wayDown(path, depth, root.value) : wayUp(path, depth, root.value);
 }
@@ -159,12 +158,12 @@ function widthsFor(side: Side, read: NeckReadings, shoulderAngle: number): Lengt
   if (length === null) return WIDTHS;
   const isDepthRead = read.depth !== null && !read.depth.isEstimate;
   const atLeast = (w: number) => lengthsOn(side, w, read, shoulderAngle).least - length;
-  const widest = findRoot(atLeast, WIDTHS.least, length + 1, TOLERANCE_MM);
+  const widest = findRoot(atLeast, WIDTHS.least, length + 1, SOLVED_MM);
   // Too short for its own depth on any width: no width helps, and the half reports it by itself.
   if (!widest.converged) return WIDTHS;
   if (!isDepthRead) return { least: WIDTHS.least, most: widest.value - INSIDE_MM };
   const atMost = (w: number) => lengthsOn(side, w, read, shoulderAngle).most - length;
-  const narrowest = findRoot(atMost, WIDTHS.least, widest.value, TOLERANCE_MM);
+  const narrowest = findRoot(atMost, WIDTHS.least, widest.value, SOLVED_MM);
   return { least: narrowest.converged ? narrowest.value + INSIDE_MM : WIDTHS.least, most: widest.value - INSIDE_MM };
 }
 

@@ -1,4 +1,5 @@
 import { length, type Phrase, percent, phrase } from "../draft";
+import { SAME_MM } from "../geometry";
 import { type Body, MEASURE_IDS, type MeasureId, measureOf } from "./measures";
 import { BODY_SIDES, bodyOf, type Taken } from "./measuring";
 import { plausibleRange } from "./ranges";
@@ -25,9 +26,6 @@ type Share = {
   readonly least: number;
   readonly most: number;
 };
-
-/** A figure that was written in another unit comes back this near to itself. */
-const SAME_MM = 1e-6;
 
 /** Plausible proportions of a body, from memory. */
 const SHARES: readonly Share[] = [

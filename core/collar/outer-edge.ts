@@ -1,5 +1,5 @@
 import { type Figure, length, phrase } from "../draft";
-import { findRoot, type NamedSolution } from "../geometry";
+import { findRoot, type NamedSolution, SAME_MM, SOLVED_MM } from "../geometry";
 import type { CollarChoiceOf } from "./collar-fields";
 import { measuredFigure } from "./collar-figures";
 import type { Below } from "./joined-neckline";
@@ -58,7 +58,6 @@ export type LetOutFound = {
   readonly solvers: readonly NamedSolution[];
 };
 
-const TOLERANCE_MM = 1e-6;
 const CURVE_PLACES = 25;
 
 /** Lets a collar out: by as much as was asked, or until its outer edge is as long as the line that it lies on. */
@@ -73,8 +72,8 @@ export function letOut({
   least,
   most,
 }: LetOut): LetOutFound {
-  const solution = findRoot((turn) => edgeAt(turn) - needed, least, most, TOLERANCE_MM);
-  const turnFor = (out: number) => findRoot((turn) => outAt(turn) - out, least, most, TOLERANCE_MM).value;
+  const solution = findRoot((turn) => edgeAt(turn) - needed, least, most, SOLVED_MM);
+  const turnFor = (out: number) => findRoot((turn) => outAt(turn) - out, least, most, SOLVED_MM).value;
   const turn = asked === null ? solution.value : turnFor(asked);
   const ruleTurn = turnFor(rule);
   const from = Math.min(0, turn);
@@ -113,7 +112,7 @@ function sameBelow({ centreBack, shoulder }: Below): boolean {
 
 export function outerEdgeFigures(outer: OuterEdge): readonly Figure[] {
   const what = outer.by === "tilt" ? "End of the collar swung out" : "Front end dropped";
-  const isRule = Math.abs(outer.at - outer.rule.at) < 1e-6;
+  const isRule = Math.abs(outer.at - outer.rule.at) < SAME_MM;
   const difference = outer.rule.edge - outer.needed;
   return [
     measuredFigure(

@@ -1,6 +1,7 @@
 import type { CollarHandle } from "../collar";
 import type { Handle } from "../draft";
 import type { DraftedSleeve, SewnSleeve } from "../drafting";
+import { SEEN_MM } from "../geometry";
 import { styleOf } from "../sleeve/all-styles";
 import { fitFirstRange, shapesOf, wantedSeams, widthAtHeight } from "../sleeve/set-in";
 import type { SpecChange } from "../spec";
@@ -15,8 +16,6 @@ export type DragRange = {
   readonly changeTo: (value: number) => SpecChange;
 };
 
-/** Dragging stops this far inside the possible range, so that the figure it writes can be read back as possible. */
-const INSIDE_MM = 0.01;
 /** A rule's cap may be dragged anywhere a piece of sleeve remains. Our own limits. */
 const LOWEST_RULE_CAP_MM = 10;
 const NARROWEST_RULE_MM = 100;
@@ -39,8 +38,8 @@ export function crownHandle({ task, sleeve }: SewnSleeve): DragRange {
   }
   return {
     value: height,
-    least: range.height.least + INSIDE_MM,
-    most: range.height.most - INSIDE_MM,
+    least: range.height.least + SEEN_MM,
+    most: range.height.most - SEEN_MM,
     changeTo: (value) => ({
       sleeve: { upperArmEase: widthAtHeight(wantedSeams(task.cap), shapesOf(task.cap), value) - task.cap.upperArm },
     }),
@@ -61,8 +60,8 @@ export function capLineHandle({ task, sleeve }: SewnSleeve): DragRange {
   }
   return {
     value: width,
-    least: range.width.least + INSIDE_MM,
-    most: range.width.most - INSIDE_MM,
+    least: range.width.least + SEEN_MM,
+    most: range.width.most - SEEN_MM,
     changeTo: (value) => ({ sleeve: { upperArmEase: value - task.cap.upperArm } }),
   };
 }

@@ -2,6 +2,7 @@ import { at } from "../data";
 import type { Cubic } from "./cubic";
 import type { Path } from "./path";
 import { directionTo, distance, opposite, type Point, step } from "./point";
+import { SOLVED_FINELY_MM } from "./tolerance";
 
 /**
  * The fair curve through the points in their order: a cubic spline whose direction and bending have no jumps, with
@@ -9,7 +10,7 @@ import { directionTo, distance, opposite, type Point, step } from "./point";
  * looping where points lie unevenly. Throws with fewer than two different points.
  */
 export function fairCurve(given: readonly Point[]): Path {
-  const points = given.filter((p, i) => i === 0 || distance(p, at(given, i - 1)) > 1e-9);
+  const points = given.filter((p, i) => i === 0 || distance(p, at(given, i - 1)) > SOLVED_FINELY_MM);
   if (points.length < 2) throw new RangeError(`fairCurve: ${points.length} different points make no curve`);
   const steps = points.slice(1).map((p, i) => Math.sqrt(distance(p, at(points, i))));
   const xs = splineSlopes(

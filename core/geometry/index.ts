@@ -35,3 +35,4 @@ export { readPathData } from "./read-path-data";
 export { type RingSector, ringSector } from "./ring-sector";
 export { findRoot, leastAt, type NamedSolution, type Solution } from "./solve";
 export { svgPathData } from "./svg-path";
+export { SAME_MM, SEEN_MM, SOLVED_FINELY_MM, SOLVED_MM, STRAIGHT_TURN } from "./tolerance";

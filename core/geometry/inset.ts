@@ -2,6 +2,7 @@ import { withStartDirection } from "./deform";
 import { fairCurve } from "./fair-curve";
 import { along, type Path, pathLength, reversePath } from "./path";
 import { directionTo, distance, type Point, rotateDirection, step } from "./point";
+import { SOLVED_FINELY_MM } from "./tolerance";
 
 /** A curve beside another is drawn through so many places, nearer to each other towards its ends. */
 const PLACES = 28;
@@ -23,7 +24,9 @@ export function beside(path: Path, by: (share: number) => number, turn: 1 | -1):
   });
   const points = kept.map(({ at }) => at);
   const end = placeAt(1).at;
-  const curve = fairCurve(distance(points[points.length - 1] ?? end, end) > 1e-9 ? [...points, end] : points);
+  const curve = fairCurve(
+    distance(points[points.length - 1] ?? end, end) > SOLVED_FINELY_MM ? [...points, end] : points,
+  );
   // Its ends run as the path's do, so that what is square to the one is square to the other.
   const leaving = directionTo(placeAt(0).at, placeAt(NEXT).at);
   const arriving = directionTo(placeAt(1).at, placeAt(1 - NEXT).at);

@@ -2,6 +2,7 @@ import { cubicLength, parameterAtLength } from "./arc-length";
 import { type Cubic, cubicDerivative, cubicPoint, lineCubic, mapCubic, reverseCubic, splitCubic } from "./cubic";
 import type { Point } from "./point";
 import { findRoot } from "./solve";
+import { SOLVED_FINELY_MM } from "./tolerance";
 
 /** A run of cubics, each starting where the one before ends. Never empty. */
 export type Path = readonly Cubic[];
@@ -57,15 +58,13 @@ export function lengthAtHeight(path: Path, y: number): number {
     const low = Math.min(cubic[0].y, cubic[3].y);
     const high = Math.max(cubic[0].y, cubic[3].y);
     if (y >= low && y <= high) {
-      const found = findRoot((t) => cubicPoint(cubic, t).y - y, 0, 1, HEIGHT_TOLERANCE_MM);
+      const found = findRoot((t) => cubicPoint(cubic, t).y - y, 0, 1, SOLVED_FINELY_MM);
       return run + cubicLength(cubic, found.value);
     }
     run += cubicLength(cubic);
   }
   throw new RangeError(`lengthAtHeight: the path does not pass the height ${y}`);
 }
-
-const HEIGHT_TOLERANCE_MM = 1e-9;
 
 function cutAt(path: Path, length: number): { readonly before: Path; readonly after: Path } {
   const { cubic, t, index } = locate(path, length);

@@ -1,6 +1,7 @@
 import { ellipseArcPath } from "./ellipse-arc";
 import { line, type Path } from "./path";
 import type { Point } from "./point";
+import { STRAIGHT_TURN } from "./tolerance";
 
 /** A strip bent in its plane: both edges from left to right, the same distance apart everywhere. */
 export type RingSector = { readonly upper: Path; readonly lower: Path };
@@ -16,9 +17,6 @@ export function ringSector(upper: number, lower: number, depth: number, foot: Po
     lower: arc(lower, turn, foot),
   };
 }
-
-/** Straighter than this is straight: over any strip the two then differ by less than a millionth of a millimetre. */
-const STRAIGHT_TURN = 1e-9;
 
 /** An arc of a length and a whole turn, level at its middle; a positive turn bends its ends down. */
 function arc(length: number, turn: number, middle: Point): Path {

@@ -1,9 +1,8 @@
 import { alterBlock, type Block } from "../block";
-import { findRoot } from "../geometry";
+import { findRoot, SOLVED_MM } from "../geometry";
 import type { ResolvedBlock } from "../resolve";
 import type { Enlarge } from "./judge-fit";
 
-const TOLERANCE_MM = 1e-3;
 /** Lowering by more makes another garment. Our own limit. */
 const MOST_LOWERED_MM = 150;
 
@@ -37,7 +36,7 @@ export function enlargeArmhole(resolved: ResolvedBlock, block: Block): Enlarge {
       (by) => lowered(by).front.armhole.length + lowered(by).back.armhole.length - wanted,
       0,
       MOST_LOWERED_MM,
-      TOLERANCE_MM,
+      SOLVED_MM,
     );
     if (!root.converged) return null;
     const by = Math.ceil(root.value * 10) / 10;

@@ -1,6 +1,7 @@
 import { type Cloth, clothOf } from "../cloth";
 import { length, type Phrase, percent, phrase } from "../draft";
-import { NO_SECTION_MM, type Seam } from "../pattern";
+import { SAME_MM } from "../geometry";
+import type { Seam } from "../pattern";
 import { pleatsFor, type SetInSleeve, type SetInTask } from "../sleeve/set-in";
 import { type Finding, type Remedy, solvedLater } from "./finding";
 import { draftByFitFirst, MOST_STRETCH_SHARE, reconcile, surplusOf } from "./reconcile";
@@ -86,7 +87,7 @@ export function judgeEase(seams: readonly Seam[], task: SetInTask, cloth: Cloth)
   const sections = seams.flatMap((seam) =>
     seam.sections
       // Between two marks in one place nothing can be eased in.
-      .filter(({ bodyLength }) => bodyLength > NO_SECTION_MM)
+      .filter(({ bodyLength }) => bodyLength > SAME_MM)
       .map((section) => ({ seam, section, share: section.ease / section.bodyLength })),
   );
   if (sections.length === 0) return [];

@@ -1,6 +1,6 @@
 import { type Alteration, alterBlock, type Block } from "../block";
 import type { CollarAttempt } from "../drafting";
-import { findRoot } from "../geometry";
+import { findRoot, SEEN_MM } from "../geometry";
 import type { Finding } from "./finding";
 import { type DeepenNeck, judgeCollar } from "./judge-collar";
 import { judgeNoCollar } from "./judge-no-collar";
@@ -16,14 +16,13 @@ export function judgeDraftedCollar(
 
 /** Nobody deepens a neck by more for the sake of a collar. Our own limit. */
 const MOST_DEEPENED_MM = 120;
-const TOLERANCE_MM = 0.01;
 
 /** The front neck is deepened until the neckline is long enough: by how much is found by trying. */
 function deepenNeck(block: Block, alterations: readonly Alteration[]): DeepenNeck {
   return (longer) => {
     const half = block.front.neckline.length + longer / 2;
     const deepened = (by: number) => alterBlock(block, [{ kind: "deepen-front-neck", by }]).block.front.neckline.length;
-    const root = findRoot((by) => deepened(by) - half, 0, MOST_DEEPENED_MM, TOLERANCE_MM);
+    const root = findRoot((by) => deepened(by) - half, 0, MOST_DEEPENED_MM, SEEN_MM);
     if (!root.converged) return null;
     return {
       by: root.value,

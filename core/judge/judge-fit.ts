@@ -1,12 +1,11 @@
 import { length, phrase } from "../draft";
-import { findRoot } from "../geometry";
+import { findRoot, SOLVED_MM } from "../geometry";
 import { type CapTask, type FeasibleRange, fitFirstRange, LOWEST_CAP_MM, wantedSeams } from "../sleeve/set-in";
 import type { SpecChange } from "../spec";
 import { type Finding, type Remedy, solvedLater } from "./finding";
 
 /** Remedies are rounded to this step, always to the side on which the sleeve exists. */
 const STEP_MM = 0.5;
-const TOLERANCE_MM = 1e-6;
 /** The lower cap follows the larger armhole, and may take up a hair's breadth of what was added. */
 const SHAPE_MARGIN_MM = 0.3;
 
@@ -122,7 +121,7 @@ function largerArmhole(task: CapTask, width: number, enlarge: Enlarge): Remedy |
     const larger = enlarge(added);
     return larger ? (fitFirstRange({ ...task, armhole: larger.armhole })?.width.most ?? 0) : Number.NaN;
   };
-  const root = findRoot((added) => widest(added) - width, 0, mostAdded(width, widest), TOLERANCE_MM);
+  const root = findRoot((added) => widest(added) - width, 0, mostAdded(width, widest), SOLVED_MM);
   if (!root.converged || root.value > (task.armhole.front + task.armhole.back) * MOST_LARGER_SHARE) return null;
   const added = roundUp((root.value + SHAPE_MARGIN_MM) / 2) * 2;
   const larger = enlarge(added);
@@ -149,6 +148,6 @@ function easeForWidth(task: CapTask, width: number, height: number): number | nu
     if (!range) return -width;
     return (height === LOWEST_CAP_MM ? range.width.most : range.width.least) - width;
   };
-  const root = findRoot(miss, -girth / 2, girth + width, TOLERANCE_MM);
+  const root = findRoot(miss, -girth / 2, girth + width, SOLVED_MM);
   return root.converged ? root.value : null;
 }

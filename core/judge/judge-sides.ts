@@ -1,4 +1,5 @@
 import { length, phrase } from "../draft";
+import { SAME_MM, SEEN_MM } from "../geometry";
 import { onCap, type SetInSleeve, type SetInTask } from "../sleeve/set-in";
 import type { Finding } from "./finding";
 
@@ -7,7 +8,7 @@ export function judgeBulge(task: SetInTask, sleeve: SetInSleeve): readonly Findi
   const { elbow } = sleeve.outline;
   const width = sleeve.frame.frontWidth + sleeve.frame.backWidth;
   const { elbowWidth, wristWidth } = task.lengths;
-  if (!elbow || elbowWidth <= width + BULGES_MM || elbowWidth <= wristWidth + READ_BACK_MM) return [];
+  if (!elbow || elbowWidth <= width + BULGES_MM || elbowWidth <= wristWidth + SAME_MM) return [];
   return [
     {
       code: "sides-bulge",
@@ -29,15 +30,13 @@ export function judgeBulge(task: SetInTask, sleeve: SetInSleeve): readonly Findi
 
 /** Less is not seen. Our own limit. */
 const BULGES_MM = 2;
-/** What is written in another unit and read back differs by far less. */
-const READ_BACK_MM = 1e-6;
 
 /** Ease asked for below a notch for which the cap has no room: the notch is drawn where it has. */
 export function judgeLowerEase(task: SetInTask, sleeve: SetInSleeve): readonly Finding[] {
   return (["front", "back"] as const).flatMap((side): Finding[] => {
     const asked = task.notches[side] + task.lowerEase[side];
     const drawn = onCap(asked, sleeve.capLength[side]);
-    if (Math.abs(drawn - asked) <= SAME_MM) return [];
+    if (Math.abs(drawn - asked) <= SEEN_MM) return [];
     return [
       {
         code: "lower-ease-beyond-seam",
@@ -57,5 +56,3 @@ export function judgeLowerEase(task: SetInTask, sleeve: SetInSleeve): readonly F
     ];
   });
 }
-
-const SAME_MM = 0.01;

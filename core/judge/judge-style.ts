@@ -1,6 +1,6 @@
 import type { Cloth } from "../cloth";
 import { length, type Phrase, phrase } from "../draft";
-import { findRoot } from "../geometry";
+import { findRoot, SEEN_MM, SOLVED_MM } from "../geometry";
 import { type SleeveKind, type StyleKind, styleOf } from "../sleeve/all-styles";
 import { type HemChoices, passingGirth, USUAL_OPENING_MM } from "../sleeve/finish";
 import type { Misplaced, StyledSleeve } from "../sleeve/style";
@@ -34,7 +34,6 @@ const BEYOND_ARM_MM = 25;
 export const TAPE_MM = 1.6;
 /** Nothing is sewn flat onto elastic, so its gathers may be fuller (from memory). */
 export const ELASTIC_TAKES_MORE = 1.7;
-const TOLERANCE = 1e-6;
 const SAME_RATIO = 1e-4;
 const WIDEST_SPREAD_MM = 900;
 
@@ -169,7 +168,7 @@ function spreadFor(where: "crown" | "hem", wanted: number, style: FinishedStyle)
     const ratio = where === "crown" ? styled.crownRatio : style.onto && styled.hemLength / style.onto;
     return (ratio ?? 1) - wanted;
   };
-  const root = findRoot(miss, 0, WIDEST_SPREAD_MM, TOLERANCE);
+  const root = findRoot(miss, 0, WIDEST_SPREAD_MM, SOLVED_MM);
   if (!root.converged) return null;
   return {
     id: `spread-${where}`,
@@ -203,8 +202,6 @@ function judgeFinishedLength({ finished, hem }: FinishedStyle, armLength: number
   ];
 }
 
-const INSIDE_MM = 0.01;
-
 /** A length for which the sleeve has no room: drawn with the nearest that it has room for, or not at all. */
 export function noRoom(
   kind: SleeveKind,
@@ -212,7 +209,7 @@ export function noRoom(
   how: "drawn" | "not-drawn" = "drawn",
 ): Finding {
   // A hair within the room, so that what is written and read back is still within it.
-  const inside = most - least > 2 * INSIDE_MM ? Math.min(most - INSIDE_MM, Math.max(least + INSIDE_MM, drawn)) : drawn;
+  const inside = most - least > 2 * SEEN_MM ? Math.min(most - SEEN_MM, Math.max(least + SEEN_MM, drawn)) : drawn;
   const isLength = field === "length";
   const label = isLength ? "Sleeve length" : (styleOf(kind)?.fields[field]?.label ?? field);
   return {

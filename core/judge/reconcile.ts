@@ -1,6 +1,6 @@
 import { type Cloth, clothOf } from "../cloth";
 import { length, type Phrase, percent, phrase } from "../draft";
-import { findRoot } from "../geometry";
+import { findRoot, SOLVED_MM } from "../geometry";
 import {
   FULLNESS_CHANGE,
   halfCapLength,
@@ -15,7 +15,6 @@ import {
 import type { SpecChange } from "../spec";
 import type { Remedy } from "./finding";
 
-const TOLERANCE_MM = 1e-6;
 /** A knit is stretched in by no more (common practice, no source). */
 export const MOST_STRETCH_SHARE = 0.03;
 
@@ -67,7 +66,7 @@ function wholeCap(task: SetInTask, frontWidth: number, backWidth: number, height
 /** Raise or lower the cap at the width it has until the whole seam comes out. */
 function changeHeight(task: SetInTask, { frame }: SetInSleeve): Remedy | null {
   const miss = (height: number) => wholeCap(task, frame.frontWidth, frame.backWidth, height) - wholeSeam(task);
-  const root = findRoot(miss, 1, wholeSeam(task), TOLERANCE_MM);
+  const root = findRoot(miss, 1, wholeSeam(task), SOLVED_MM);
   if (!root.converged) return null;
   const by = root.value - frame.height;
   return way(
@@ -82,7 +81,7 @@ function changeWidth(task: SetInTask, { frame }: SetInSleeve): Remedy | null {
   const width = frame.frontWidth + frame.backWidth;
   const miss = (factor: number) =>
     wholeCap(task, frame.frontWidth * factor, frame.backWidth * factor, frame.height) - wholeSeam(task);
-  const root = findRoot(miss, 0.01, wholeSeam(task) / width, TOLERANCE_MM);
+  const root = findRoot(miss, 0.01, wholeSeam(task) / width, SOLVED_MM);
   if (!root.converged) return null;
   const by = width * (root.value - 1);
   return way(
@@ -103,7 +102,7 @@ function changeCurve(task: SetInTask, { frame }: SetInSleeve): Remedy | null {
       wholeSeam(task)
     );
   };
-  const root = findRoot(miss, FULLNESS_CHANGE.least, FULLNESS_CHANGE.most, TOLERANCE_MM);
+  const root = findRoot(miss, FULLNESS_CHANGE.least, FULLNESS_CHANGE.most, SOLVED_MM);
   if (!root.converged) return null;
   const isFlatter = root.value < task.cap.fullnessChange;
   return way(

@@ -1,4 +1,5 @@
 import { at } from "../data";
+import { SAME_MM } from "../geometry";
 /**
  * Where the ease lies along a seam: the ease taken in per millimetre of armhole, as straight pieces between knots.
  * Distances run along the body's edge from the underarm.
@@ -8,8 +9,6 @@ export type EaseKnot = { readonly at: number; readonly density: number };
 
 /** Ease fades out over this length before the shoulder point (common practice, no source). */
 export const FADE_AT_SHOULDER_MM = 10;
-/** A stretch of a seam that is shorter holds no ease. */
-export const NO_SECTION_MM = 1e-6;
 /** It sets in gradually above the notch; our own figure, about a thumb's breadth. */
 const ONSET_AT_NOTCH_MM = 25;
 /** On a short section onset and fade may together take no more than two thirds of it. */
@@ -24,7 +23,7 @@ export function easeProfile(notchAt: number, seamLength: number, ease: number, l
   const onset = Math.min(ONSET_AT_NOTCH_MM, section * MOST_SHARE_OF_SECTION);
   const fade = Math.min(FADE_AT_SHOULDER_MM, section * MOST_SHARE_OF_SECTION);
   // A notch at the very end of a seam leaves no stretch for ease.
-  const density = section > NO_SECTION_MM ? (ease - lowerEase) / (section - (onset + fade) / 2) : 0;
+  const density = section > SAME_MM ? (ease - lowerEase) / (section - (onset + fade) / 2) : 0;
   const above: EaseProfile = [
     { at: notchAt + onset, density },
     { at: seamLength - fade, density },
@@ -32,7 +31,7 @@ export function easeProfile(notchAt: number, seamLength: number, ease: number, l
   ];
   if (lowerEase === 0) return [{ at: 0, density: 0 }, { at: notchAt, density: 0 }, ...above];
   const edge = Math.min(ONSET_AT_NOTCH_MM, notchAt * MOST_SHARE_OF_SECTION);
-  const below = notchAt > NO_SECTION_MM ? lowerEase / (notchAt - edge) : 0;
+  const below = notchAt > SAME_MM ? lowerEase / (notchAt - edge) : 0;
   return [
     { at: 0, density: 0 },
     { at: edge, density: below },

@@ -1,6 +1,6 @@
 export { type BandedEdges, bandedEdges, foldedStrip, hemBand, neckBand, neckBandLength } from "./bands";
 export { type BodiceEdges, bodicePiece, placePiece } from "./bodice-piece";
-export { type EaseProfile, easeProfile, NO_SECTION_MM, partAt } from "./ease";
+export { type EaseProfile, easeProfile, partAt } from "./ease";
 export { neckFacing } from "./neck-facing";
 export {
   type Edge,

@@ -1,5 +1,5 @@
 import { at } from "../data";
-import { distance, fairCurve, type Path, type Point, pathLength } from "../geometry";
+import { distance, fairCurve, type Path, type Point, pathLength, SAME_MM } from "../geometry";
 import { type PhotoReference, paperFrom, referencePoints, withReferencePoint } from "./reference";
 
 export type TracedEdge = {
@@ -25,7 +25,7 @@ const DEVIATIONS = 2;
  * judged by leaving out every other one. The lens's own bending of straight lines is not known and not in it.
  */
 export function traceEdge(points: readonly Point[], reference: PhotoReference, within: number): Traced {
-  const places = points.filter((p, i) => i === 0 || distance(p, at(points, i - 1)) > 1e-6);
+  const places = points.filter((p, i) => i === 0 || distance(p, at(points, i - 1)) > SAME_MM);
   if (places.length < FEWEST_POINTS) return { ok: false, why: "too-few-points" };
   const path = curveOn(places, reference);
   if (!path) return { ok: false, why: "no-reference" };
@@ -39,7 +39,7 @@ function curveOn(places: readonly Point[], reference: PhotoReference): Path | nu
   const toPaper = paperFrom(reference);
   const points = toPaper && places.map(toPaper);
   if (!points?.every((p) => Number.isFinite(p.x) && Number.isFinite(p.y))) return null;
-  return points.some((p, i) => i > 0 && distance(p, at(points, i - 1)) > 1e-6) ? fairCurve(points) : null;
+  return points.some((p, i) => i > 0 && distance(p, at(points, i - 1)) > SAME_MM) ? fairCurve(points) : null;
 }
 
 /** A step of this many picture points for finding how the length answers to a slip. */

@@ -1,3 +1,4 @@
+import { SAME_MM } from "../../geometry";
 import type { BlockChoices } from "./choices";
 import type { BlockPlan } from "./plan";
 
@@ -23,8 +24,6 @@ const LEAST_UNDERARM_MM = 10;
 const LEAST_ARMHOLE_MM = 60;
 const LEAST_CHEST_TO_WAIST_MM = 60;
 const LEAST_BELOW_NECK_MM = 30;
-/** A figure that is turned into another unit and back is the same. */
-const SAME_MM = 1e-6;
 
 /** The armhole is inset at its middle: 1/2 in at the back, 3/4 in at the front, which is hollower as arms move forward (common practice, no source). */
 export const ARMHOLE_INSET_MM = { back: 12.7, front: 19.05 } as const;

@@ -16,6 +16,8 @@ import {
   pathLength,
   reversePath,
   rotateDirection,
+  SAME_MM,
+  SOLVED_MM,
   startOf,
   step,
   subpath,
@@ -118,7 +120,12 @@ function drawGrownOn({ block }: CollarBase, { height, out, beyond }: Figures) {
     return evenCurve(neckPoint, guide, end);
   };
   const backNeck = back.neckline.length;
-  const solution = findRoot((reach) => cubicLength(curve(reach)) - backNeck, backNeck * 0.01, backNeck * 1.01, 1e-7);
+  const solution = findRoot(
+    (reach) => cubicLength(curve(reach)) - backNeck,
+    backNeck * 0.01,
+    backNeck * 1.01,
+    SOLVED_MM,
+  );
   const neck = curve(solution.value);
   const end = neck[3];
   const away = directionTo(neck[2], neck[3]);
@@ -173,7 +180,7 @@ function keepingWidth(neckline: Path, neck: Path, height: number, foot: Point): 
     along(behind, 0).direction,
   );
   const start = startOf(above);
-  const stand = distance(foot, start) > 1e-6 ? line(foot, start) : [];
+  const stand = distance(foot, start) > SAME_MM ? line(foot, start) : [];
   return [...stand, ...above, round, ...behind];
 }
 

@@ -11,6 +11,7 @@ import {
   type Path,
   type Point,
   rotateDirection,
+  SOLVED_MM,
   startOf,
   step,
   subpath,
@@ -66,7 +67,7 @@ const LEAST_GORGE_MM = 12;
 function usualGorgeStart(ground: FrontGround): number {
   const { neckline } = ground.front;
   const off = (at: number) => offRollLine(ground, along(neckline.path, at).point);
-  const crossing = findRoot(off, LEAST_GORGE_MM, neckline.length, 1e-6);
+  const crossing = findRoot(off, LEAST_GORGE_MM, neckline.length, SOLVED_MM);
   const start = crossing.converged ? crossing.value * GORGE_SHARE : 0;
   return start > LEAST_GORGE_MM ? start : neckline.length * GORGE_OF_NECKLINE;
 }

@@ -1,4 +1,13 @@
-import { ellipseArcPath, findRoot, line, type Path, type Point, type Solution } from "../../geometry";
+import {
+  ellipseArcPath,
+  findRoot,
+  line,
+  type Path,
+  type Point,
+  SOLVED_FINELY_MM,
+  type Solution,
+  STRAIGHT_TURN,
+} from "../../geometry";
 import type { StandTask } from "./stand-task";
 
 /**
@@ -17,7 +26,6 @@ function arcOf({ neckEdge, level }: BandShape): number {
 
 export type BandLaw = { readonly shape: BandShape; readonly solution: Solution | null };
 
-const TOLERANCE_MM = 1e-9;
 /** An arc is turned no further than this: beyond it the end comes back over itself. */
 const MOST_TURN = Math.PI / 2;
 
@@ -65,7 +73,12 @@ export function leanOf(turn: number): number {
 export function lifted(neckEdge: number, level: number, off: number): BandLaw | null {
   const arc = neckEdge - level;
   if (off <= 0 || arc <= 0) return { shape: { neckEdge, level: 0, turn: 0 }, solution: null };
-  const solution = findRoot((turn) => (arc * (1 - Math.cos(turn))) / turn - off, 1e-9, MOST_TURN, TOLERANCE_MM);
+  const solution = findRoot(
+    (turn) => (arc * (1 - Math.cos(turn))) / turn - off,
+    STRAIGHT_TURN,
+    MOST_TURN,
+    SOLVED_FINELY_MM,
+  );
   return solution.converged ? { shape: { neckEdge, level, turn: solution.value }, solution } : null;
 }
 
@@ -80,9 +93,6 @@ export function edgeLengthTo(shape: BandShape, up: number, at: number): number {
 export function edgeLength({ neckEdge, turn }: BandShape, up: number): number {
   return neckEdge - up * turn;
 }
-
-/** Turned less than this an arc is a straight line. */
-const STRAIGHT_TURN = 1e-9;
 
 /** The edge that lies `up` above the neck edge, from the centre back to the front. y runs down. */
 export function edgeAt(shape: BandShape, up: number): Path {

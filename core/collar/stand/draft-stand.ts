@@ -9,6 +9,7 @@ import {
   type Path,
   pathLength,
   reversePath,
+  SAME_MM,
   startOf,
   subpath,
 } from "../../geometry";
@@ -138,7 +139,7 @@ function frontEdges(shape: BandShape, upper: Path, height: number, radius: numbe
   const from = endOf(subpath(upper, 0, pathLength(upper) - radius));
   const to = lerp(corner, foot, radius / height);
   const round: Cubic = [from, lerp(from, corner, QUARTER_HANDLE), lerp(to, corner, QUARTER_HANDLE), to];
-  const down = distance(to, foot) > 1e-6 ? line(to, foot) : [];
+  const down = distance(to, foot) > SAME_MM ? line(to, foot) : [];
   return [edge("front", "Front end", [round, ...down])];
 }
 

@@ -1,4 +1,4 @@
-import { findRoot, type Solution } from "../../geometry";
+import { findRoot, SOLVED_FINELY_MM, SOLVED_MM, type Solution } from "../../geometry";
 import { type CapShape, type CapShapes, halfCapLength } from "./cap-shape";
 
 /** The two seam lengths that a cap has to have, in millimetres: armhole plus ease, front and back. */
@@ -20,10 +20,6 @@ export type FeasibleRange = {
   readonly width: { readonly least: number; readonly most: number };
 };
 
-/** A thousandth of what a pencil line is thick, and a hundredth of the 0.01 mm that fit first promises. */
-const WIDTH_TOLERANCE_MM = 1e-6;
-const LENGTH_TOLERANCE_MM = 1e-8;
-
 /**
  * The half width at which a half cap of this height measures `seam`. Unique, since the seam grows with the width.
  * The seam lies between its slant and the two sides of the slant's right angle, which brackets the width.
@@ -33,7 +29,7 @@ export function halfWidthFor(shape: CapShape, seam: number, height: number): num
   if (!(height >= 0 && height < seam)) throw new RangeError(`halfWidthFor: height ${height} is not in [0, ${seam})`);
   const least = seam - height;
   const most = Math.sqrt(seam * seam - height * height);
-  return findRoot((width) => halfCapLength(shape, width, height) - seam, least, most, LENGTH_TOLERANCE_MM).value;
+  return findRoot((width) => halfCapLength(shape, width, height) - seam, least, most, SOLVED_FINELY_MM).value;
 }
 
 /** The whole width on the cap line of the cap that has these seams and this height. */
@@ -61,7 +57,7 @@ const HIGHEST_SHARE = 0.98;
 export function fitCap(seams: CapSeams, shapes: CapShapes, width: number, range: FeasibleRange): FittedCap | null {
   if (width < range.width.least || width > range.width.most) return null;
   const miss = (height: number) => widthAtHeight(seams, shapes, height) - width;
-  const solution = findRoot(miss, range.height.least, range.height.most, WIDTH_TOLERANCE_MM);
+  const solution = findRoot(miss, range.height.least, range.height.most, SOLVED_MM);
   const height = solution.value;
   return {
     height,

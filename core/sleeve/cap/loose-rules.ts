@@ -1,5 +1,5 @@
 import { length, phrase } from "../../draft";
-import { findRoot } from "../../geometry";
+import { findRoot, SOLVED_MM } from "../../geometry";
 import { INCH_MM } from "../../tape";
 import { type CapFrame, type CapTask, shapesOf, wantedSeams } from "./cap-frame";
 import { halfCapLength } from "./cap-shape";
@@ -12,7 +12,6 @@ const SHALLOW_MOST_MM = 5 * INCH_MM;
 const CHOSEN_HEIGHT_MM = 6 * INCH_MM;
 /** A dropped cap is 0 to 2 in high (common practice, no source); its middle stands first. */
 const DROPPED_HEIGHT_MM = INCH_MM;
-const TOLERANCE_MM = 1e-6;
 
 /**
  * Shallow knit: half the upper arm to each side without ease, a cap of 4 in raised until its curve meets the armhole, to 5 in
@@ -24,7 +23,7 @@ export function shallowKnit(task: CapTask): CapFrame {
   const seams = wantedSeams(task);
   const miss = (height: number) =>
     halfCapLength(shapes.front, half, height) + halfCapLength(shapes.back, half, height) - seams.front - seams.back;
-  const root = findRoot(miss, SHALLOWEST_MM, SHALLOW_MOST_MM, TOLERANCE_MM);
+  const root = findRoot(miss, SHALLOWEST_MM, SHALLOW_MOST_MM, SOLVED_MM);
   const height = root.converged ? root.value : miss(SHALLOWEST_MM) > 0 ? SHALLOWEST_MM : SHALLOW_MOST_MM;
   return ruleFrame(
     {

@@ -1,5 +1,5 @@
 import { change, type Figure, length, type Phrase, phrase, type Source } from "../../draft";
-import { type Cubic, cubicPoint, distance, findRoot, type Point } from "../../geometry";
+import { type Cubic, cubicPoint, distance, findRoot, type Point, SOLVED_FINELY_MM } from "../../geometry";
 import type { CapFrame, CapTask, Placement } from "./cap-frame";
 
 /** A figure that a rule of thumb gives, and how. */
@@ -93,7 +93,6 @@ export type GuidePoint = {
 };
 
 const QUARTERS = [0.25, 0.5, 0.75] as const;
-const TOLERANCE_MM = 1e-9;
 
 /** The three guide points of a half cap at the quarters of its slant, from the crown down. */
 export function guidePoints(cap: Cubic): readonly GuidePoint[] {
@@ -103,7 +102,7 @@ export function guidePoints(cap: Cubic): readonly GuidePoint[] {
   const run = { x: (end.x - crown.x) / slant, y: (end.y - crown.y) / slant };
   const alongAt = (p: Point) => (p.x - crown.x) * run.x + (p.y - crown.y) * run.y;
   return QUARTERS.map((share) => {
-    const t = findRoot((u) => alongAt(cubicPoint(cap, u)) - share * slant, 0, 1, TOLERANCE_MM).value;
+    const t = findRoot((u) => alongAt(cubicPoint(cap, u)) - share * slant, 0, 1, SOLVED_FINELY_MM).value;
     const at = cubicPoint(cap, t);
     const foot = { x: crown.x + run.x * share * slant, y: crown.y + run.y * share * slant };
     return { at, alongSlant: share * slant, outside: (at.y < foot.y ? 1 : -1) * distance(at, foot) };

@@ -9,6 +9,7 @@ import {
   type Path,
   type Point,
   reversePath,
+  SOLVED_FINELY_MM,
   splitCubic,
 } from "../../geometry";
 import { bendsAtElbow, cutAcross, foldedOver, hangingSeam, type SleeveLengths, type SleeveOutline } from "./outline";
@@ -103,13 +104,11 @@ type CutHalf = { readonly at: Point; readonly upper: Cubic; readonly lower: Cubi
 
 /** A half cap, from the crown down, cut where it passes x; null when it does not. */
 function cutHalf(cap: Cubic, x: number): CutHalf | null {
-  const { converged, value } = findRoot((t) => cubicPoint(cap, t).x - x, 0, 1, PLACE_TOLERANCE_MM);
+  const { converged, value } = findRoot((t) => cubicPoint(cap, t).x - x, 0, 1, SOLVED_FINELY_MM);
   if (!converged || value <= 0 || value >= 1) return null;
   const [upper, lower] = splitCubic(cap, value);
   return { at: lower[0], upper, lower };
 }
-
-const PLACE_TOLERANCE_MM = 1e-9;
 
 function shifted(path: Path, by: number): Path {
   return mapPath(path, (p) => ({ x: p.x + by, y: p.y }));

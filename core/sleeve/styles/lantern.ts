@@ -9,6 +9,8 @@ import {
   pathLength,
   reversePath,
   ringSector,
+  SAME_MM,
+  SOLVED_MM,
   startOf,
 } from "../../geometry";
 import { edge, hemEdges, MIRRORED_PAIR, type Piece, uprightGrain } from "../../pattern";
@@ -23,9 +25,6 @@ const ROOM_MM = 30;
 /** The lower part is a ring that must not close: it turns by less than a whole turn, in radians. Our own limit. */
 const MOST_TURN = 5;
 const WIDEST_SPREAD_MM = 700;
-const TOLERANCE_MM = 1e-3;
-/** Less is lost in reckoning. */
-const SAME_MM = 1e-6;
 
 /**
  * Lantern: the fitted sleeve cut across; the upper part spread towards the seam, the lower part drawn in again from it to the hem, both
@@ -102,7 +101,7 @@ export const lantern = sewnStyle({
 function spreadFor(plain: Omit<Slashing, "atHem">, seam: number): number {
   const miss = (atHem: number) => pathLength(slash({ ...plain, atHem }, 1).hem) - seam;
   if (miss(WIDEST_SPREAD_MM) <= 0) return WIDEST_SPREAD_MM;
-  return Math.max(0, findRoot(miss, 0, WIDEST_SPREAD_MM, TOLERANCE_MM).value);
+  return Math.max(0, findRoot(miss, 0, WIDEST_SPREAD_MM, SOLVED_MM).value);
 }
 
 /** What would be its hem is the seam to the lower part. */

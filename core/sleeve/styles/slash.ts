@@ -10,6 +10,7 @@ import {
   mapPath,
   type Path,
   type Point,
+  SOLVED_FINELY_MM,
   splitCubic,
 } from "../../geometry";
 
@@ -65,7 +66,6 @@ type Frame = {
 
 /** Places on each half at which the spread curves are exact; between them they are cubics with the right tangents. */
 const PLACES_A_HALF = 14;
-const ROOT_TOLERANCE_MM = 1e-9;
 
 /**
  * Slash and spread as it is by infinitely many slashes: the spread edges come out fair at once, where a hand smooths over the gaps. The
@@ -135,7 +135,7 @@ function capAt({ capBack, capFront }: Pick<Slashing, "capBack" | "capFront">, x:
 }
 
 function parameterAt(half: Cubic, x: number): number {
-  return findRoot((t) => cubicPoint(half, t).x - x, 0, 1, ROOT_TOLERANCE_MM).value;
+  return findRoot((t) => cubicPoint(half, t).x - x, 0, 1, SOLVED_FINELY_MM).value;
 }
 
 /** The part of a half cap from x down to the end of the cap line. */

@@ -8,11 +8,10 @@ import {
   type Point,
   pathLength,
   reversePath,
+  SOLVED_MM,
   startOf,
   subpath,
 } from "../../geometry";
-
-const TOLERANCE_MM = 1e-6;
 
 /**
  * What is folded over an edge lies on the cloth before it: its side is the seam that runs up to the edge, mirrored in the edge. The
@@ -24,7 +23,7 @@ export function foldedBeyond(seam: Path, towards: Point, depth: number): Path {
   const u = { x: (towards.x - end.x) / size, y: (towards.y - end.y) / size };
   const away = (p: Point) => u.x * (p.y - end.y) - u.y * (p.x - end.x);
   const whole = pathLength(seam);
-  const root = findRoot((far) => Math.abs(away(along(seam, whole - far).point)) - depth, 0, whole, TOLERANCE_MM);
+  const root = findRoot((far) => Math.abs(away(along(seam, whole - far).point)) - depth, 0, whole, SOLVED_MM);
   if (!root.converged) {
     // A seam too short to be mirrored: the fold's side rises square to the edge.
     const side = away(startOf(seam)) > 0 ? 1 : -1;

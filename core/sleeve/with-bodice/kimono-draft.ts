@@ -1,6 +1,6 @@
 import { SIDES } from "../../block";
 import { limbAt } from "../../body";
-import { findRoot, pathLength, type Solution } from "../../geometry";
+import { findRoot, pathLength, SAME_MM, SOLVED_MM, type Solution } from "../../geometry";
 import type { BodiceBase, LeastWidth, Misplaced, NeckOpening } from "../style";
 import { type Gusset, gussetFor } from "./gusset";
 import {
@@ -49,9 +49,6 @@ export type KimonoOutcome =
   | { readonly ok: true; readonly draft: KimonoDraft }
   | { readonly ok: false; readonly misplaced: Misplaced };
 
-const TOLERANCE_MM = 1e-7;
-/** Less is lost in reckoning. */
-const SAME_MM = 1e-6;
 /** No underarm is moved further than this to balance it. Our own limit. */
 const FURTHEST_MM = 100;
 /** A neck that only just goes over the head catches; this much more goes on easily. From memory. */
@@ -97,7 +94,7 @@ export function draftKimono(base: BodiceBase, lengths: KimonoLengths): KimonoOut
     });
   const miss = (out: number) => pathLength(frontAt(out).underarm) - pathLength(backAt(out).underarm);
   const within = Math.min(lengths.balanceWithin, mostOut(ground, asked));
-  const solution = findRoot(miss, -within, within, TOLERANCE_MM);
+  const solution = findRoot(miss, -within, within, SOLVED_MM);
   const [front, back] = [frontAt(solution.value), backAt(solution.value)];
   const gusset = lengths.gusset > LEAST_SLASH_MM - SAME_MM ? gussetFor(front, back, lengths.gusset) : null;
   return {
@@ -146,7 +143,7 @@ function lengthMissing(ground: Ground, choices: HalfChoices): number {
 }
 
 function neededMove(miss: (out: number) => number, most: number): number | null {
-  const wide = findRoot(miss, -most, most, TOLERANCE_MM);
+  const wide = findRoot(miss, -most, most, SOLVED_MM);
   return wide.converged ? Math.abs(wide.value) : null;
 }
 

@@ -14,6 +14,8 @@ import {
   type Point,
   pathLength,
   rotatePoint,
+  SAME_MM,
+  SEEN_MM,
   startOf,
   withStartDirection,
 } from "../../geometry";
@@ -110,7 +112,7 @@ function underarmOf(
   const begin = lerp(corner, from, Math.min(1, run / distance(corner, from)));
   const end = lerp(corner, foot, Math.min(0.9, run / distance(corner, foot)));
   const curve: Path = [[begin, lerp(begin, corner, 0.6), lerp(end, corner, 0.6), end]];
-  const straight = distance(from, begin) > 1e-6 ? line(from, begin) : [];
+  const straight = distance(from, begin) > SAME_MM ? line(from, begin) : [];
   return { curve, path: [...straight, ...curve, ...line(end, foot)] };
 }
 
@@ -214,19 +216,17 @@ export function neckGirth({ front, back }: Ground): number {
   return 2 * (front.neckline.length + back.neckline.length);
 }
 
-const TOLERANCE_MM = 0.01;
-
 /** What the neck has to be widened by to go over a head; null when the shoulder is too short for it. */
 export function neckOutFor(block: Block, lengths: GroundLengths, girth: number): number | null {
   const miss = (neckOut: number) => {
     const outcome = prepareGround(block, { ...lengths, neckOut });
     return outcome.ok ? neckGirth(outcome.ground) - girth : Number.NaN;
   };
-  const root = findRoot(miss, lengths.neckOut, mostNeckOut(block), TOLERANCE_MM);
+  const root = findRoot(miss, lengths.neckOut, mostNeckOut(block), SEEN_MM);
   return root.converged ? root.value : null;
 }
 
 function mostNeckOut({ front, back }: Block): number {
   const [a, b] = [front.shoulder.length, back.shoulder.length];
-  return Math.min(a, b) - LEAST_SHOULDER_MM - Math.abs(a - b) - TOLERANCE_MM;
+  return Math.min(a, b) - LEAST_SHOULDER_MM - Math.abs(a - b) - SEEN_MM;
 }

@@ -1,6 +1,6 @@
 import { SIDES, type Side } from "../../block";
 import { type DraftLine, type Figure, type LetteredPoint, length, phrase, point, type StepRecord } from "../../draft";
-import { endOf, line, mapPath, type Path, type Point, pathLength, startOf } from "../../geometry";
+import { endOf, line, mapPath, type Path, type Point, pathLength, SAME_MM, startOf } from "../../geometry";
 import type { Piece } from "../../pattern";
 import { edgeLines } from "../../pattern";
 import { numberOf } from "../style";
@@ -77,7 +77,7 @@ function overArmStep(draft: KimonoDraft): StepRecord {
   const degrees = (front.angle * 180) / Math.PI;
   const fell = Math.abs(front.angle - Math.atan2(front.tip.y - front.neckPoint.y, front.tip.x - front.neckPoint.x));
   const bent =
-    fell > 1e-6
+    fell > SAME_MM
       ? phrase`, from the tip on falling by ${(fell * (180 / Math.PI)).toFixed(0)} degrees more and rounded over it`
       : phrase`, straight on`;
   const angle: Figure = {

@@ -11,6 +11,8 @@ import {
   type Point,
   pathLength,
   reversePath,
+  SAME_MM,
+  SOLVED_MM,
   startOf,
   subpath,
 } from "../../geometry";
@@ -134,7 +136,7 @@ function cutAcross(raglan: RaglanDraft, { drop, elasticWidth, spread }: OffShoul
     },
     misplaced: [
       ...raglan.misplaced,
-      ...(Math.abs(level - drop) < 1e-6 ? [] : [{ field: "drop", asked: drop, ...room, drawn: level }]),
+      ...(Math.abs(level - drop) < SAME_MM ? [] : [{ field: "drop", asked: drop, ...room, drawn: level }]),
     ],
     topLevel: lerp(front, back, 0.5).y,
   };
@@ -154,12 +156,10 @@ function withoutHook(seam: Path, meetingAt: number): Path {
   return [...subpath(seam, 0, from), evenCurve(point, direction, endOf(seam))];
 }
 
-const LENGTH_TOLERANCE_MM = 1e-7;
-
 /** The seam with its last curve made larger or smaller about its start, so that the whole has its length; its direction there stays. */
 function asLongAs(wanted: number, seam: Path): Path {
   const [last] = seam.slice(-1);
-  if (!last || Math.abs(pathLength(seam) - wanted) <= LENGTH_TOLERANCE_MM) return seam;
+  if (!last || Math.abs(pathLength(seam) - wanted) <= SOLVED_MM) return seam;
   const before = seam.slice(0, -1);
   const factor = (wanted - pathLength(before)) / pathLength([last]);
   return [...before, ...mapPath([last], (p) => lerp(last[0], p, factor))];

@@ -8,6 +8,7 @@ import {
   type Path,
   type Point,
   pathLength,
+  SOLVED_MM,
   type Solution,
 } from "../../geometry";
 import type { RaglanCut } from "./raglan-cut";
@@ -51,7 +52,6 @@ type Caps = {
   readonly footY: number;
 };
 
-const TOLERANCE_MM = 1e-7;
 /** No shift goes further than this to either side, whatever it would balance. Our own limit. */
 const FURTHEST_SHIFT_MM = 60;
 
@@ -66,7 +66,7 @@ export function closeOverArm(
 ): OverArm | null {
   const at = (shift: number) => laid(cuts, caps, choices, caps.crownX + shift, shift);
   const miss = (shift: number) => at(shift)?.difference ?? Number.NaN;
-  const solution = findRoot(miss, -choices.within, choices.within, TOLERANCE_MM);
+  const solution = findRoot(miss, -choices.within, choices.within, SOLVED_MM);
   const balanced = at(solution.value);
   if (!balanced) return null;
   const needed = solution.converged ? solution.value : neededShift(miss);
@@ -74,7 +74,7 @@ export function closeOverArm(
 }
 
 function neededShift(miss: (shift: number) => number): number | null {
-  const wide = findRoot(miss, -FURTHEST_SHIFT_MM, FURTHEST_SHIFT_MM, TOLERANCE_MM);
+  const wide = findRoot(miss, -FURTHEST_SHIFT_MM, FURTHEST_SHIFT_MM, SOLVED_MM);
   return wide.converged ? wide.value : null;
 }
 

@@ -1,5 +1,5 @@
 import type { BodiceHalf } from "../../block";
-import { along, type Cubic, type Path, type Point, reversePath, startOf, subpath } from "../../geometry";
+import { along, type Cubic, type Path, type Point, reversePath, SAME_MM, startOf, subpath } from "../../geometry";
 
 /** What is cut off half a bodice: from a place on the neckline to a place on the armhole. Block coordinates, millimetres. */
 export type RaglanCut = {
@@ -55,7 +55,7 @@ function bowedLine(from: Point, to: Point, intoArmhole: Point, bow: number, towa
   const v = { x: -u.y * side, y: u.x * side };
   const even = bow / MIDDLE_SHARE / 2;
   const rise = -(intoArmhole.x * v.x + intoArmhole.y * v.y);
-  const run = rise > 1e-6 ? Math.min(even / rise, LONGEST_HANDLE_SHARE * size) : 0;
+  const run = rise > SAME_MM ? Math.min(even / rise, LONGEST_HANDLE_SHARE * size) : 0;
   const near = run > 0 ? rise * run : even;
   const far = 2 * even - near;
   const p1 = { x: from.x + chord.x / 3 + v.x * far, y: from.y + chord.y / 3 + v.y * far };

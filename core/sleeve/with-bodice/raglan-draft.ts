@@ -1,5 +1,5 @@
 import { alterBlock, type Block, type Side, withEasedArmhole } from "../../block";
-import { mapCubic, mirrored } from "../../geometry";
+import { mapCubic, mirrored, SAME_MM, SEEN_MM } from "../../geometry";
 import type { SetInSleeve, SetInTask } from "../set-in";
 import type { BodiceBase, Fitted, Misplaced } from "../style";
 import { closeOverArm, type OverArm } from "./over-arm";
@@ -26,9 +26,6 @@ export type RaglanOutcome =
   | { readonly ok: false; readonly why: "no-cap"; readonly task: SetInTask }
   | { readonly ok: false; readonly why: "no-room"; readonly misplaced: Misplaced };
 
-const SAME_MM = 0.01;
-/** Less is lost in reckoning. */
-const TINY_MM = 1e-6;
 /** The raglan line keeps this far from either end of the neckline and of the armhole. Our own limit. */
 const CLEAR_MM = 12;
 
@@ -80,7 +77,7 @@ function noRoom(field: string, asked: number, least: number, most: number): Misp
 
 /** On a very low cap the tips do not reach each other: they stand as far apart as they come. */
 function tooLow(asked: number, gap: number): readonly Misplaced[] {
-  if (gap <= asked + SAME_MM) return [];
+  if (gap <= asked + SEEN_MM) return [];
   return [noRoom("dartWidth", asked, gap, Math.max(gap, RAGLAN_FIELDS.dartWidth.bounds.most))];
 }
 
@@ -120,8 +117,8 @@ function placesOf(block: Block, { neckPoint, belowHalf, bowFront, bowBack }: Rag
   return {
     places: { front: of("front", bowFront), back: of("back", bowBack) },
     misplaced: [
-      ...(neckAt < neckPoint - TINY_MM ? [noRoom("neckPoint", neckPoint, CLEAR_MM, neckMost)] : []),
-      ...(Math.abs(below - belowHalf) > TINY_MM ? [noRoom("belowHalf", belowHalf, belowLeast, belowMost)] : []),
+      ...(neckAt < neckPoint - SAME_MM ? [noRoom("neckPoint", neckPoint, CLEAR_MM, neckMost)] : []),
+      ...(Math.abs(below - belowHalf) > SAME_MM ? [noRoom("belowHalf", belowHalf, belowLeast, belowMost)] : []),
     ],
   };
 }

@@ -1,6 +1,6 @@
 import type { Handle } from "../../draft";
 import type { Point } from "../../geometry";
-import { along, lerp, pathLength, startOf } from "../../geometry";
+import { along, lerp, pathLength, SAME_MM, startOf } from "../../geometry";
 import { hemWidthOf } from "../set-in";
 import { type Balance, type BodiceBase, type BodiceSleeve, bodiceStyle } from "../style";
 import { draftRaglan, type RaglanDraft } from "./raglan-draft";
@@ -102,5 +102,5 @@ function handlesOf(draft: RaglanDraft): readonly Handle[] {
 function unitOf(from: Point, to: Point): Point {
   const [x, y] = [to.x - from.x, to.y - from.y];
   const size = Math.hypot(x, y);
-  return size > 1e-6 ? { x: x / size, y: y / size } : { x: 0, y: -1 };
+  return size > SAME_MM ? { x: x / size, y: y / size } : { x: 0, y: -1 };
 }

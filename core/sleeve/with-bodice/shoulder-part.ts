@@ -12,6 +12,7 @@ import {
   pathLength,
   reversePath,
   rotatePoint,
+  SOLVED_MM,
   type Solution,
   startOf,
   subpath,
@@ -39,7 +40,6 @@ export type LaidPart = {
   readonly lowerCap: Path;
 };
 
-const TOLERANCE_MM = 1e-7;
 /** By how much the edge's handles may shrink or stretch to bring it to its length. */
 const HANDLE_FACTORS = { least: 0.02, most: 4 } as const;
 
@@ -104,7 +104,7 @@ function edgeIntoCap(laid: Path, meeting: Point, intoCap: Point): { readonly pat
     (factor) => cubicLength(withHandles(factor)) - wanted,
     HANDLE_FACTORS.least,
     HANDLE_FACTORS.most,
-    TOLERANCE_MM,
+    SOLVED_MM,
   );
   return { path: [withHandles(solution.value)], solution };
 }
