@@ -12,6 +12,7 @@ const CORE_LAYERS = [
   "pattern",
   "sleeve",
   "collar",
+  "bodice",
   "spec",
   "resolve",
   "drafting",

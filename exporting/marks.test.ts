@@ -128,8 +128,11 @@ describe("what is on the paper", () => {
     expect(crosses.length - front.notches.length).toBe(2 * (front.buttons?.length ?? 0));
   });
 
+  // One in front, two behind, one at the shoulder, and one in the middle of each side of the underarm.
+  const NOTCHES_OF_SLEEVE = 6;
+
   it("has one line for each notch", () => {
-    expect(marksOf().filter((mark) => mark.kind === "line" && mark.style === "notch").length).toBe(4);
+    expect(marksOf().filter((mark) => mark.kind === "line" && mark.style === "notch").length).toBe(NOTCHES_OF_SLEEVE);
   });
 
   it("folds a turned-up hem on a dashed line, and cuts below it", () => {

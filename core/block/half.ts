@@ -10,6 +10,7 @@ import {
   type Point,
   pathLength,
   rotatePath,
+  SEEN_MM,
   startOf,
 } from "../geometry";
 
@@ -80,6 +81,20 @@ export type BodiceHalf = {
   /** Darts, princess lines and lines that a later cut follows. */
   readonly inner: readonly DraftLine[];
 };
+
+/**
+ * The centre from the neck down. A half that is gathered runs out level from its neck first: that stretch is an edge of the neck, null
+ * where nothing is gathered.
+ */
+export function centreDown({ centre }: Pick<BodiceHalf, "centre">): {
+  readonly gathered: Path | null;
+  readonly down: Path;
+} {
+  const [first, ...rest] = centre;
+  if (!first || rest.length === 0) return { gathered: null, down: centre };
+  const isLevel = Math.abs(first[3].y - first[0].y) < SEEN_MM && Math.abs(first[3].x - first[0].x) > SEEN_MM;
+  return isLevel ? { gathered: [first], down: rest } : { gathered: null, down: centre };
+}
 
 /** A level line of the bodice, in millimetres below the side neck point. */
 export type Level = { readonly id: string; readonly name: string; readonly y: number };

@@ -39,6 +39,7 @@ export {
   type Block,
   type BodiceHalf,
   type Curve,
+  centreDown,
   type Level,
   lengthToLevel,
   SIDES,

@@ -1,8 +1,8 @@
 import type { Block } from "../block";
 import { allOf, namesOf } from "../data";
 import type { Handle, Phrase, Source, StepRecord } from "../draft";
-import type { NamedSolution, Path } from "../geometry";
-import type { EdgePair, Piece } from "../pattern";
+import type { NamedSolution, Path, Point } from "../geometry";
+import type { Edge, EdgePair, NamedLine, Piece } from "../pattern";
 import type { CollarChoiceName, CollarChoiceOf, CollarFieldName } from "./collar-fields";
 import type { OuterEdge } from "./outer-edge";
 
@@ -50,6 +50,8 @@ export type CollarKind<
   readonly needsNeck: boolean;
   /** Does it rest on where the waist is? */
   readonly needsWaist: boolean;
+  /** What becomes of the front edge: it is sewn to the neck only, grows a front of its own, or finishes the edge with a band. */
+  readonly frontEdge: "left" | "grown" | "banded";
   readonly draft: (
     base: CollarBase,
     figures: Readonly<Record<Fields, number>>,
@@ -133,6 +135,15 @@ export type Lapel = {
   readonly waist: number;
 };
 
+/** How a collar changes the front that it is cut with: its edges from the front edge to the neck end of the shoulder, and the front edge down. */
+export type FrontOfCollar = {
+  readonly upper: readonly Edge[];
+  readonly edgeDown: Path;
+  readonly buttons: readonly Point[];
+  /** Lines on it that a maker needs: the roll line. */
+  readonly lines: readonly NamedLine[];
+};
+
 export type DrawnCollar = {
   readonly isDrawn: true;
   readonly title: string;
@@ -142,6 +153,8 @@ export type DrawnCollar = {
   readonly drawn: readonly Piece[];
   /** Small pieces that only follow from them. */
   readonly extra: readonly Piece[];
+  /** The front that grows it, from its front edge to the shoulder; null for a collar that is cut by itself. */
+  readonly front: FrontOfCollar | null;
   readonly seams: readonly EdgePair[];
   readonly handles: readonly CollarHandle[];
   /** Null for bands, which run on past the neck. */

@@ -4,5 +4,5 @@ export { type CollarAttempt, type DraftedCollar, draftCollar, type NeckForCollar
 export { bodiceSleeve, type DraftedSleeve, draftSleeve, type SleeveAttempt, sewnSleeve } from "./draft-sleeve";
 export type { FinishedSleeve } from "./finish-sleeve";
 export type { Part } from "./part";
-export { piecesTogether, type Together } from "./pieces-together";
 export { draftSewnSleeve, type SewnAttempt, type SewnSleeve, setInTask } from "./sewn-sleeve";
+export { NOTHING_TOGETHER, type Together, wholeGarment } from "./whole-garment";

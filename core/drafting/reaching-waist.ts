@@ -5,7 +5,8 @@ import { endOf, lineCubic } from "../geometry";
 export function reachingWaist(block: Block, backLength: number): Block {
   if (block.levels.some((level) => level.id === "waist")) return block;
   const waist = endOf(block.back.neckline.path).y + backLength;
-  return { ...block, front: drawnOn(block.front, waist), back: drawnOn(block.back, waist) };
+  const levels = [...block.levels, { id: "waist", name: "Waist", y: waist }];
+  return { ...block, levels, front: drawnOn(block.front, waist), back: drawnOn(block.back, waist) };
 }
 
 function drawnOn(half: BodiceHalf, level: number): BodiceHalf {

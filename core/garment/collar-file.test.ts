@@ -123,9 +123,18 @@ describe("collars in the garment file", () => {
   it("gives its seams, pieces, buttons and figures in the result", () => {
     const result = JSON.parse(JSON.stringify(writeResult(draftedCollar(withCollar("notched")).garment)));
     const ids = (of: readonly { readonly id: string }[]) => of.map(({ id }) => id);
-    expect(ids(result.seams)).toEqual(["neckline"]);
-    expect(ids(result.pieces)).toEqual(["front", "collar", "underCollar", "frontFacing", "backFacing"]);
-    expect(result.pieces[0].buttons.length).toBeGreaterThan(0);
+    expect(ids(result.seams)).toEqual([
+      "neckline",
+      "body.shoulder",
+      "body.side",
+      "body.facing.shoulder",
+      "collar.edge",
+      "collar.underNeck",
+      "collar.facingNeck",
+      "collar.lapelEdge",
+    ]);
+    expect(ids(result.pieces)).toEqual(["collar", "underCollar", "frontFacing", "backFacing", "front", "back"]);
+    expect(result.pieces[4].buttons.length).toBeGreaterThan(0);
     expect(ids(result.figures)).toEqual(
       expect.arrayContaining([
         "collar.outerEdge",
@@ -138,7 +147,15 @@ describe("collars in the garment file", () => {
       ]),
     );
     const shirt = JSON.parse(JSON.stringify(writeResult(draftedCollar(withCollar("shirt")).garment)));
-    expect(ids(shirt.seams)).toEqual(["neckline", "collar.fall"]);
-    expect(ids(shirt.pieces)).toEqual(["collarStand", "collar", "underCollar"]);
+    expect(ids(shirt.seams)).toEqual([
+      "neckline",
+      "collar.fall",
+      "body.shoulder",
+      "body.side",
+      "collar.edge",
+      "collar.standEdge",
+      "collar.underFall",
+    ]);
+    expect(ids(shirt.pieces)).toEqual(["collarStand", "collar", "underCollar", "front", "back"]);
   });
 });

@@ -1,4 +1,4 @@
-import { type BodiceHalf, SIDES, sewnArmhole } from "../block";
+import { type BodiceHalf, centreDown, SIDES, sewnArmhole } from "../block";
 import { line, type Path, startOf } from "../geometry";
 import type { Garment } from "./sketch-garment";
 
@@ -39,6 +39,6 @@ export function beyondBlock({ collar, seams }: Pick<Garment, "collar" | "seams">
   const { beyond = 0, hemDepth = 0 } = collar.figures;
   if (named.includes("front.standTop")) paths["front.standTop"] = line(neck, { x: neck.x - beyond, y: neck.y });
   if (named.includes("front.belowHem")) paths["front.belowHem"] = line(neck, { x: neck.x, y: neck.y + hemDepth });
-  if (named.includes("front.frontEdge")) paths["front.frontEdge"] = centre;
+  if (named.includes("front.frontEdge")) paths["front.frontEdge"] = centreDown(collar.ground.front).down;
   return paths;
 }

@@ -24,7 +24,7 @@ export function writeResult(garment: Garment): Record<string, unknown> {
       estimated: d.isStandIn,
     })),
     figures: garment.figures.map((figure) => writeFigure(figure, unit)),
-    seams: garment.seams.map((seam) => ({
+    seams: [...garment.seams, ...garment.joins].map((seam) => ({
       id: seam.id,
       body: seam.body,
       part: seam.part,
@@ -138,6 +138,8 @@ function writePiece(piece: Piece, inTape: (mm: number) => number) {
     cutting: null,
     edges: piece.edges.map((edge) => ({ id: edge.id, path: data(edge.path), length: inTape(edge.length) })),
     darts: piece.darts.map(data),
+    folds: piece.folds.map(data),
+    ...(piece.lines ? { lines: piece.lines.map(({ name, path }) => ({ name, path: data(path) })) } : {}),
     grain: { from: pair(piece.grain.from), to: pair(piece.grain.to) },
     ...(piece.buttons ? { buttons: piece.buttons.map(pair) } : {}),
     notches: piece.notches.map((notch) => ({ id: notch.id, at: pair(notch.at), inwards: pair(notch.inwards) })),

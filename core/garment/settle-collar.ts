@@ -29,7 +29,10 @@ export function draftSettledCollar(spec: GarmentSpec, resolved: ResolvedSpec, ne
     if (before?.value !== usual) retaken.set(path, taken(path, usual, rule, source));
     return usual;
   };
-  const at = { buttonStand: buttonStandOf(resolved.block), neckline: front.neckline.length + back.neckline.length };
+  const at = {
+    buttonStand: buttonStandOf(resolved.block, resolved.pieces),
+    neckline: front.neckline.length + back.neckline.length,
+  };
   let asked = resolveCollar(given, spec.body, at, (_, value, estimate) => value ?? estimate().value, chosen);
   let attempt = draftCollar(resolved, asked, neck);
   for (let tries = 0; tries < MOST_RETAKEN && asked && !attempt.drafted; tries++) {

@@ -6,8 +6,9 @@ import {
   type DraftedCollar,
   type DraftedSleeve,
   type NeckForCollar,
+  NOTHING_TOGETHER,
   type Part,
-  piecesTogether,
+  wholeGarment,
 } from "../drafting";
 import { boxOf, type NamedSolution } from "../geometry";
 import { type Finding, guarded, judgeGarment } from "../judge";
@@ -34,7 +35,10 @@ export type Garment = {
   readonly collar: DraftedCollar | null;
   readonly drafts: readonly Draft[];
   readonly figures: readonly Figure[];
+  /** Those that sleeve and collar are fitted to. */
   readonly seams: readonly Seam[];
+  /** Every other seam of the garment. */
+  readonly joins: readonly Seam[];
   readonly pieces: readonly Piece[];
   readonly findings: readonly Finding[];
   readonly solvers: readonly NamedSolution[];
@@ -70,8 +74,13 @@ export function sketchGarment(spec: GarmentSpec): Garment {
   );
   const collarDrafted = collar?.attempt.drafted ?? null;
   const defaults = withRetaken(resolved.defaults, [...(sleeve?.retaken ?? []), ...(collar?.retaken ?? [])]);
-  const together = piecesTogether(drafted?.pieces ?? [], collarDrafted);
-  const { pieces, collarSeams } = together;
+  const { value: together, findings: ofPieces } = guarded(
+    "block",
+    () => wholeGarment(block, drafted, collarDrafted, resolved.pieces, resolved.bodice.backLength),
+    NOTHING_TOGETHER,
+    ({ pieces, joins }) => [pieces, joins],
+  );
+  const { pieces } = together;
   const solvers = [...(block?.solvers ?? []), ...(drafted?.solvers ?? []), ...(collarDrafted?.solvers ?? [])];
   const { value: lowerCaps } = guarded(
     "sleeve",
@@ -87,7 +96,7 @@ export function sketchGarment(spec: GarmentSpec): Garment {
     collar: collar?.attempt ?? null,
     together,
     solvers,
-    unforeseen: [...ofSleeve, ...ofCollar, ...ofBlock],
+    unforeseen: [...ofSleeve, ...ofCollar, ...ofBlock, ...ofPieces],
   });
   return {
     spec,
@@ -109,8 +118,10 @@ export function sketchGarment(spec: GarmentSpec): Garment {
       ...lowerCaps,
       ...(pieces.length > 0 ? paperFigures(pieces) : []),
       ...(collarDrafted?.draft.figures ?? []),
+      ...(resolved.pieces.cut === "whole" ? (together.bodice?.figures ?? []) : []),
     ],
-    seams: [...(drafted?.seams ?? []), ...collarSeams],
+    seams: together.seams,
+    joins: together.joins,
     pieces,
     findings,
     solvers,

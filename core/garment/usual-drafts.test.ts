@@ -157,7 +157,12 @@ describe("a bowed stand", () => {
   it("has a bow that goes with its length: 4 in belong to 9 1/2 in (common practice, no source)", () => {
     for (const bust of [32, 37, 44]) {
       const { defaults, collar, seams } = draftGarment(
-        specOf({ ...DRAFTED, body: { ...DRAFTED.body, bust }, collar: { kind: "stand", school: "bowed" } }),
+        specOf({
+          ...DRAFTED,
+          body: { ...DRAFTED.body, bust },
+          bodice: { front: "zip" },
+          collar: { kind: "stand", school: "bowed" },
+        }),
       );
       expect(collar).not.toBeNull();
       const half = seams.find(({ id }) => id === "neckline")?.bodyLength ?? Number.NaN;

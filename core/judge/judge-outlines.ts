@@ -9,7 +9,7 @@ const OPEN_MM = 0.05;
 /** Pieces that cannot be cut: an outline that is not closed, or that crosses itself, with the edges where it does. */
 export function judgeOutlines(
   pieces: readonly Piece[],
-  station: "sleeve" | "collar",
+  station: "block" | "sleeve" | "collar",
   remedies: readonly Remedy[],
 ): readonly Finding[] {
   return pieces.flatMap((piece): Finding[] => {

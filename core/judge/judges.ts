@@ -6,6 +6,7 @@ import type { GarmentSpec } from "../spec";
 import type { Finding } from "./finding";
 import { guarded, type Station } from "./guarded";
 import { judgeRoundArmhole } from "./judge-armhole";
+import { judgeBodicePieces } from "./judge-bodice-pieces";
 import { judgeBuiltBlock } from "./judge-built-block";
 import { judgeCompleteness, judgeMadeUp, judgeTogether } from "./judge-completeness";
 import { judgeDraftedCollar } from "./judge-drafted-collar";
@@ -14,7 +15,7 @@ import { judgeOutlines } from "./judge-outlines";
 import { judgeSewn } from "./judge-sewn";
 import { judgeSolvers } from "./judge-solvers";
 import { judgeWithBodice } from "./judge-with-bodice";
-import { usualCollar, usualSleeve } from "./usual-figures";
+import { usualBodice, usualCollar, usualSleeve } from "./usual-figures";
 
 /** A garment as it was drafted, for whoever judges it. Millimetres. */
 export type Finished = {
@@ -53,6 +54,16 @@ const JUDGES: readonly Judge[] = [
     judge: ({ collar, spec }) => judgeOutlines(collar?.drafted?.pieces ?? [], "collar", usualCollar(spec)),
   },
   { station: "collar", judge: ({ together }) => judgeTogether(together) },
+  {
+    station: "block",
+    judge: ({ resolved, together, spec }) =>
+      resolved.pieces.cut === "whole" ? judgeOutlines(together.bodice?.pieces ?? [], "block", usualBodice(spec)) : [],
+  },
+  {
+    station: "block",
+    judge: ({ resolved, together }) =>
+      resolved.pieces.cut === "whole" && together.bodice ? judgeBodicePieces(together.bodice) : [],
+  },
   { station: "block", judge: ({ resolved, built }) => judgeBuiltBlock(resolved.block, built) },
   { station: "match", judge: ({ solvers }, found) => judgeSolvers(solvers, found) },
   {

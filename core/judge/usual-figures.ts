@@ -37,6 +37,19 @@ export function usualBlock({ block }: GarmentSpec): readonly Remedy[] {
   ];
 }
 
+/** Every choice of how front and back are cut left open again, or front and back not cut at all. */
+export function usualBodice({ bodice }: GarmentSpec): readonly Remedy[] {
+  const open = Object.fromEntries(Object.keys(bodice).map((name) => [name, undefined]));
+  return [
+    { id: "usual-bodice", label: phrase`Take the usual choices for front and back`, change: { bodice: open } },
+    {
+      id: "without-bodice",
+      label: phrase`Leave front and back uncut`,
+      change: { bodice: { ...open, cut: "parts" } },
+    },
+  ];
+}
+
 /** The figures of this style left open again, and then what bends and finishes every sleeve. */
 export function usualSleeve({ sleeve }: GarmentSpec): readonly Remedy[] {
   if (!sleeve) return [];

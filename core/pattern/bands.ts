@@ -1,4 +1,4 @@
-import type { Block } from "../block";
+import { type Block, centreDown } from "../block";
 import { at } from "../data";
 import { distance, endOf, line, type Path, type Point, pathLength } from "../geometry";
 import { edge, type Piece } from "./piece";
@@ -15,7 +15,7 @@ export function bandedEdges({ front, back }: Block): BandedEdges {
   const hemOf = ({ sideSeam, centre }: Block["front"]) => distance(endOf(sideSeam), endOf(centre));
   return {
     backNeck: back.neckline.length,
-    frontEdge: front.neckline.length + pathLength(front.centre),
+    frontEdge: front.neckline.length + pathLength(centreDown(front).down),
     hem: hemOf(front) + hemOf(back),
   };
 }
@@ -55,9 +55,9 @@ export function neckBand(whole: number, depth: number, slant: number): Piece {
   });
 }
 
-/** Half the hem band, from the centre back to the front edge. */
+/** Half the hem band, from the centre back to the front edge. Its end is sewn to the neck band as far as its fold. */
 export function hemBand(whole: number, depth: number): Piece {
-  return foldedStrip(
+  const piece = foldedStrip(
     {
       id: "hemBand",
       name: "Hem band, half",
@@ -67,11 +67,21 @@ export function hemBand(whole: number, depth: number): Piece {
       ["centreBack", "Centre back"],
       ["inner", "Inner edge"],
       ["end", "Front end"],
-      ["outer", "Edge to the cardigan"],
+      ["outer", "Edge to the hem"],
     ],
     depth,
     whole / 2,
   );
+  const foot = whole / 2;
+  const edges = piece.edges.flatMap((one) =>
+    one.id === "end"
+      ? [
+          edge("endInner", "Front end, folded in", line({ x: 2 * depth, y: foot }, { x: depth, y: foot })),
+          edge("end", "Front end", line({ x: depth, y: foot }, { x: 0, y: foot })),
+        ]
+      : [one],
+  );
+  return { ...piece, edges, folds: [...piece.folds, line({ x: 0, y: 0 }, { x: 2 * depth, y: 0 })] };
 }
 
 type EdgeName = readonly [id: string, name: string];

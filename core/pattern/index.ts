@@ -1,6 +1,30 @@
 export { type BandedEdges, bandedEdges, foldedStrip, hemBand, neckBand, neckBandLength } from "./bands";
 export { type BodiceEdges, bodicePiece, placePiece } from "./bodice-piece";
 export { type EaseProfile, easeProfile, partAt } from "./ease";
+export { foldedBeyond } from "./folded-beyond";
+export {
+  armholeEdges,
+  type HalfEdges,
+  halfOfBlock,
+  halfPiece,
+  isStraightDown,
+  neckAndCentre,
+  shoulderEdges,
+  truedFoot,
+} from "./half-edges";
+export {
+  type EdgeFinder,
+  type EdgeRun,
+  edgeFinder,
+  hasEdges,
+  type Join,
+  type JoinMark,
+  joinedSeam,
+  notchAlong,
+  pathAlong,
+  runOf,
+  withNotches,
+} from "./join";
 export { neckFacing } from "./neck-facing";
 export {
   type Edge,
@@ -8,6 +32,7 @@ export {
   edgeLines,
   hemEdges,
   MIRRORED_PAIR,
+  type NamedLine,
   notchOn,
   type Piece,
   type PieceNotch,
@@ -23,4 +48,5 @@ export {
   type SeamSection,
   section,
 } from "./seam";
+export { standStrip } from "./stand-strip";
 export { layPart, type Walk, type WalkMoment, walkSeam } from "./walk";

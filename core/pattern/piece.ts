@@ -13,6 +13,8 @@ export type Cut = {
   readonly interfacing: number;
 };
 
+export type NamedLine = { readonly name: string; readonly path: Path };
+
 /** A pattern piece on its stitching line, in millimetres. The edges in order make the closed outline. */
 export type Piece = {
   readonly id: string;
@@ -28,6 +30,8 @@ export type Piece = {
   readonly notches: readonly PieceNotch[];
   /** Where buttons are sewn on, or buttonholes made. */
   readonly buttons?: readonly Point[];
+  /** Levels of the body and other places that a maker checks by, drawn faintly with their names. */
+  readonly lines?: readonly NamedLine[];
 };
 
 export function edge(id: string, name: string, path: Path): Edge {

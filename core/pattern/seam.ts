@@ -1,8 +1,11 @@
 import { type Path, pathLength } from "../geometry";
 import { type EaseProfile, easeProfile } from "./ease";
 
-/** Stable: results and tests refer to it. */
+/** Stable: results and tests refer to it. A seam that is fitted has a name of its own; every other says what it belongs to. */
 export type SeamId =
+  | `body.${string}`
+  | `sleeve.${string}`
+  | `collar.${string}`
   | "armhole.front"
   | "armhole.back"
   | "raglan.front"

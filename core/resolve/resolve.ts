@@ -1,3 +1,4 @@
+import type { BodiceChoices } from "../bodice";
 import type { Body } from "../body";
 import {
   type Estimate,
@@ -18,6 +19,7 @@ import { styleOf } from "../sleeve/all-styles";
 import type { GarmentSpec } from "../spec";
 import { emptyGarment } from "../spec";
 import { blockNeedsBust, type ResolvedBlock, resolveBlock } from "./resolve-block";
+import { resolveBodicePieces } from "./resolve-bodice";
 import { type ResolvedCollar, resolveCollar } from "./resolve-collar";
 import { type ResolvedSleeve, resolveSleeve } from "./resolve-sleeve";
 import type { Chosen, Measured } from "./take-default";
@@ -42,6 +44,8 @@ export type ResolvedSpec = {
   readonly collar: ResolvedCollar | null;
   /** What a sleeve that is cut with the bodice rests on beside the arm. */
   readonly bodice: { readonly backLength: number; readonly aroundShoulders: number };
+  /** How front and back are cut. */
+  readonly pieces: BodiceChoices;
   readonly defaults: readonly DefaultTaken[];
 };
 
@@ -68,20 +72,29 @@ export function resolveSpec(spec: GarmentSpec): ResolvedSpec {
     spec.cloth.takes,
   );
   const block = resolveBlock(spec, body.bust, measured, chosen);
+  const pieces = resolveBodicePieces(spec, block, body, cloth, chosen);
   const shoulderExtension = block.source === "drafted" ? block.choices.shoulderExtension : 0;
   return {
     body,
     block,
     cloth,
     sleeve: spec.sleeve && resolveSleeve(spec.sleeve, body, cloth, shoulderExtension, chosen),
-    collar: resolveCollar(spec.collar, body, { buttonStand: buttonStandOf(block), neckline: null }, measured, chosen),
+    collar: resolveCollar(
+      spec.collar,
+      body,
+      { buttonStand: buttonStandOf(block, pieces), neckline: null },
+      measured,
+      chosen,
+    ),
     bodice: resolveBodice(spec, body, measured),
+    pieces,
     defaults,
   };
 }
 
-/** What the front reaches beyond its centre, where the block has a button stand. */
-export function buttonStandOf(block: ResolvedBlock): number {
+/** What the front reaches beyond its centre, where it buttons. */
+export function buttonStandOf(block: ResolvedBlock, pieces: BodiceChoices): number {
+  if (pieces.cut === "whole" && pieces.stand > 0) return pieces.stand;
   return block.source === "drafted" ? block.choices.buttonStand : 0;
 }
 

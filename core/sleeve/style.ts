@@ -3,7 +3,7 @@ import type { SleeveBody } from "../body";
 import { eachOf, namesOf } from "../data";
 import type { Handle, Phrase, Source, StepRecord } from "../draft";
 import type { NamedSolution, Path } from "../geometry";
-import type { EdgePair, NeckEdges, Piece } from "../pattern";
+import type { EdgePair, HalfEdges, NeckEdges, Piece } from "../pattern";
 import type { HemFinish } from "./finish";
 import type { Placement, SetInMethod, SetInSleeve, SetInTask } from "./set-in";
 
@@ -63,6 +63,8 @@ export type StyleLook<Name extends string> = {
   readonly usualFinish: HemFinish;
   /** Which of its fields is length that falls over the finish of the hem. */
   readonly falls: NoInfer<Name> | null;
+  /** What it does to the neck and the front edge: faces the neck, finishes both with bands, or cuts the neck away. Nothing where it is not said. */
+  readonly neck?: "faced" | "banded" | "cut-away";
 };
 
 /** A style that stays a sleeve of its own, sewn into the armhole. */
@@ -168,6 +170,8 @@ export type BodiceSleeve =
       readonly drawn: readonly Piece[];
       /** Small pieces that only follow from them. */
       readonly extra: readonly Piece[];
+      /** What is left of front and back, or made of them, in the block's coordinates. */
+      readonly halves: Readonly<Record<Side, HalfEdges>>;
       readonly seams: readonly EdgePair[];
       readonly hemLength: number;
       /** How far from the shoulder point down the arm the hem lies, and what is finished of that. */

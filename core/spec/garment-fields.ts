@@ -13,6 +13,7 @@ import {
 import { eachOf } from "../data";
 import { TAPE_UNITS } from "../tape";
 import { blockFields } from "./block-fields";
+import { bodiceFields } from "./bodice-fields";
 import {
   ALLOWANCE,
   always,
@@ -62,6 +63,7 @@ export const GARMENT_FIELDS = {
     ),
   ),
   block: blockFields,
+  bodice: bodiceFields,
   cloth: orEmpty(
     group("Cloth", {
       kind: choice("Kind of cloth", CLOTH_KINDS, "default `medium-woven`"),

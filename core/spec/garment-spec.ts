@@ -32,6 +32,7 @@ export function emptyGarment(name: string, unit: GarmentSpec["unit"]): GarmentSp
     name,
     body: {},
     block: { source: "readings", armhole: {} },
+    bodice: {},
     cloth: {},
     sleeve: { kind: "set-in" },
     collar: null,

@@ -24,6 +24,7 @@ describe("writing a garment file", () => {
       name: "New",
       body: {},
       block: { source: "readings", armhole: {} },
+      bodice: {},
       cloth: {},
       sleeve: { kind: "set-in" },
       collar: null,

@@ -162,7 +162,7 @@ function seamsOff(garment: Garment): readonly string[] {
     edges.reduce((sum, edge) => sum + (paths.has(edge) ? pathLength(paths.get(edge) as Path) : Number.NaN), 0);
   // A piece that is told to be open has no edge between some of its ends, and no seam there.
   if (garment.findings.some(({ code }) => code === "outline-open")) return [];
-  return garment.seams.flatMap(({ id, bodyEdges, partEdges, bodyLength, partLength }) => {
+  return [...garment.seams, ...garment.joins].flatMap(({ id, bodyEdges, partEdges, bodyLength, partLength }) => {
     const [body, part] = [lengthOf(bodyEdges), lengthOf(partEdges)];
     return [
       ...(Math.abs(body - bodyLength) <= STATED_MM ? [] : [`${id}: ${bodyEdges.join(" + ")} is off`]),

@@ -1,3 +1,4 @@
+import { centreDown } from "../../block";
 import { type Figure, length, phrase } from "../../draft";
 import { endOf, line, mapPath, reversePath } from "../../geometry";
 import { bandedEdges, edgeLines, hemBand, neckBand, neckBandLength } from "../../pattern";
@@ -15,6 +16,7 @@ export const band = collarKind({
   summary: "A band round the neck and down both front edges, as on a cardigan, with a band for the hem.",
   needsNeck: false,
   needsWaist: true,
+  frontEdge: "banded",
   groups: [{ title: "Bands", fields: ["depth", "hemDepth", "slant"] }],
   usual: {
     depth: { value: 38.1, rule: phrase`usual`, source: "from memory" },
@@ -54,9 +56,10 @@ export const band = collarKind({
       },
       drawn: [neck],
       extra: hem,
+      front: null,
       seams: [
         necklineSeam(
-          [...joinedNeckline(block, 0), ...mapPath([...block.front.centre, ...belowHem], place)],
+          [...joinedNeckline(block, 0), ...mapPath([...centreDown(block.front).down, ...belowHem], place)],
           reversePath(outer?.path ?? []),
           hemDepth > 0 ? "below the hem band" : "hem",
           edges.backNeck,

@@ -44,6 +44,7 @@ export const grownOn = collarKind({
   summary: "Stands up round the neck and is cut in one with the front; only the back neck has a seam.",
   needsNeck: false,
   needsWaist: true,
+  frontEdge: "grown",
   groups: [{ title: "Shape", fields: ["height", "out", "beyond"] }],
   usual: {
     height: { value: 40, rule: phrase`${length(30)} to ${length(50)} with ${length(10)} of seam`, source: COMMON },
@@ -72,6 +73,7 @@ export const grownOn = collarKind({
       },
       drawn: [drawn.front],
       extra: [drawn.facing, backFacing(block)],
+      front: { upper: drawn.upper, edgeDown: drawn.edgeDown, buttons: [], lines: [] },
       seams: [
         necklineSeam(
           reversePath(block.back.neckline.path),
@@ -153,6 +155,8 @@ function drawGrownOn({ block }: CollarBase, { height, out, beyond }: Figures) {
     top,
     foot,
     solution,
+    upper,
+    edgeDown,
     front: frontPiece(ground, upper, edgeDown, null),
     facing: frontFacing(ground, upper, edgeDown, "Front facing with collar"),
   };

@@ -11,7 +11,17 @@ import {
   startOf,
   subpath,
 } from "../../geometry";
-import { bodicePiece, type Edge, edge, neckFacing, type Piece, uprightGrain } from "../../pattern";
+import {
+  armholeEdges,
+  bodicePiece,
+  type Edge,
+  edge,
+  type NamedLine,
+  neckFacing,
+  type Piece,
+  shoulderEdges,
+  uprightGrain,
+} from "../../pattern";
 import type { FrontGround } from "./front-ground";
 
 /** What a front is that grows a lapel or a collar. */
@@ -35,7 +45,7 @@ export function frontPiece(
 ): Piece {
   const { front } = ground;
   const piece = bodicePiece(front, {
-    upper: [...upper, edge("shoulder", "Front shoulder", front.shoulder.path), ...armholeEdges(front)],
+    upper: [...upper, ...shoulderEdges(front), ...armholeEdges(front)],
     side: front.sideSeam,
     centre: edgeDown,
   });
@@ -49,17 +59,6 @@ export function frontPiece(
     edges: piece.edges.map((one) => (one.id === "centre" ? { ...one, name: "Front edge" } : one)),
     ...(buttons ? { buttons } : {}),
   };
-}
-
-/** The armhole in one edge, or above and below the mouth of a dart in it. */
-function armholeEdges({ armhole: { path }, armholeDart }: Front["front"]): readonly Edge[] {
-  if (!armholeDart) return [edge("armhole", "Front armhole", path)];
-  const { mouth } = armholeDart;
-  return [
-    edge("armholeUpper", "Front armhole, above its dart", path.slice(0, mouth)),
-    edge("armholeDart", "Mouth of the armhole dart", path.slice(mouth, mouth + 1)),
-    edge("armholeLower", "Front armhole, below its dart", path.slice(mouth + 1)),
-  ];
 }
 
 const GRAIN_SHARE = 0.45;
@@ -106,6 +105,11 @@ export function backFacing(ground: Pick<FrontGround, "front" | "back">): Piece {
     { side: "back", neckline: back.neckline.path, shoulder: back.shoulder.path, centre: startOf(back.centre) },
     width,
   );
+}
+
+/** The roll line as a line of the front piece, from the break point to where it leaves the piece at the neck. */
+export function rollLine({ breakPoint, rollTop, neck }: FrontGround): NamedLine {
+  return { name: "Roll line", path: line(breakPoint, rollTop.x < neck.x ? rollTop : neck) };
 }
 
 /** From the break point down to the hem, as evenly as comes nearest to the distance asked; the last keeps half of it from the hem. */

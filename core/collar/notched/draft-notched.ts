@@ -21,7 +21,7 @@ import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle, DrawnColla
 import { frontOnBack } from "../joined-neckline";
 import { type BackCollar, tiltedBack } from "../lapel/back-collar";
 import { clearanceInside, type FrontGround, turnedBack } from "../lapel/front-ground";
-import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece } from "../lapel/front-pieces";
+import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece, rollLine } from "../lapel/front-pieces";
 import { turnedCollar, turnedHandles } from "../lapel/turned-collar";
 import { necklineSeam } from "../neckline-seam";
 import {
@@ -74,6 +74,7 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
     cutting: NOTCHED_CUTTING,
     drawn: [pieces.front, collar],
     extra: [pieces.underCollar, pieces.frontFacing, pieces.backFacing],
+    front: { ...pieces.grown, lines: [rollLine(ground)] },
     seams: [
       necklineSeam(
         [...reversePath(block.back.neckline.path), ...mapPath([...front.neckPart, ...front.gorge], place)],
@@ -109,8 +110,10 @@ function piecesOf(ground: FrontGround, front: NotchedFront, back: BackCollar, bu
   const top = [back.outer, ...outerEdgeToTip(ground, back, front.collarTip)];
   const before = along(top, pathLength(top) - NEAR_TIP_MM).point;
   const under = smallerTo(top, insideCorner(before, front.collarTip, front.notch, UNDER_SMALLER_MM), -1);
+  const buttons = buttonsBelow(ground, buttonSpacing);
   return {
-    front: frontPiece(ground, upper, edgeDown, buttonsBelow(ground, buttonSpacing)),
+    front: frontPiece(ground, upper, edgeDown, buttons),
+    grown: { upper, edgeDown, buttons },
     collar: collarPiece(front, back, top, { id: "collar", name: "Top collar", interfacing: 1 }),
     underCollar: collarPiece(front, back, under, { id: "underCollar", name: "Under collar", interfacing: 0 }),
     frontFacing: frontFacing(ground, upper, edgeDown, "Front facing with lapel"),

@@ -17,6 +17,7 @@ import {
   subpath,
 } from "../../geometry";
 import type { Piece } from "../../pattern";
+import type { FrontOfCollar } from "../collar-kind";
 import type { BackCollar } from "../lapel/back-collar";
 import { type FrontGround, offRollLine } from "../lapel/front-ground";
 import type { TurnedFigures } from "../lapel/turned-collar";
@@ -38,6 +39,7 @@ export type NotchedFigures = NotchFigures &
 
 export type NotchedPieces = {
   readonly front: Piece;
+  readonly grown: Pick<FrontOfCollar, "upper" | "edgeDown" | "buttons">;
   readonly collar: Piece;
   readonly underCollar: Piece;
   readonly frontFacing: Piece;

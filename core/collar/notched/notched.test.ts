@@ -168,12 +168,27 @@ describe("what is said of a lapel, and what mends it", () => {
     expect(garment.collar?.drawing.lapel?.clearance).toBeCloseTo(inches(1), 1);
   });
 
-  it("gives the front once for the collar and once for a sleeve that cuts it too", () => {
-    const spec = { ...withCollar("notched"), sleeve: { kind: "raglan" as const } };
+  it("is on the front that a raglan leaves, whose sleeve has the beginning of the neck", () => {
+    const garment = draftGarment({ ...withCollar("notched"), sleeve: { kind: "raglan" as const } });
+    expect(codesOf(garment)).not.toContain("front-cut-twice");
+    const front = garment.pieces.filter(({ id }) => id.startsWith("front") && id !== "frontFacing");
+    expect(front.map(({ edges }) => edges.map(({ id }) => id))).toEqual([
+      ["lapelNotch", "gorge", "neck", "raglan", "lowerArmhole", "side", "hem", "centre"],
+    ]);
+    const neckline = garment.seams.find(({ id }) => id === "neckline");
+    expect(neckline?.bodyEdges).toEqual([
+      "back.neckline",
+      "sleeve.necklineBack",
+      "sleeve.necklineFront",
+      "front.neck",
+      "front.gorge",
+    ]);
+  });
+
+  it("has a front of its own, and says so, where its gorge leaves the neck on the sleeve's part of it", () => {
+    const spec = { ...withCollar("notched", { gorgeStart: 25 }), sleeve: { kind: "raglan" as const } };
     const garment = draftGarment(spec);
     expect(codesOf(garment)).toContain("front-cut-twice");
-    const ids = garment.pieces.map(({ id }) => id);
-    expect(new Set(ids).size).toBe(ids.length);
-    expect(ids).toEqual(expect.arrayContaining(["front", "frontWithCollar"]));
+    expect(garment.pieces.map(({ id }) => id)).toEqual(expect.arrayContaining(["front", "frontWithCollar"]));
   });
 });

@@ -13,6 +13,7 @@ export const notched = collarKind({
   summary: "A collar with lapels: they turn back together along the roll line, and meet in a notch.",
   needsNeck: false,
   needsWaist: true,
+  frontEdge: "grown",
   groups: [
     { title: "Front", choices: ["breakAt"], fields: ["breakDepth", "beyond", "buttonSpacing"] },
     { title: "Roll line", choices: ["rollSchool"], fields: ["rollAhead"] },

@@ -19,7 +19,7 @@ import { LEAST_CLEARANCE_MM, smallerRunningOut } from "../collar-figures";
 import type { CollarBase, CollarChoices, CollarDrawing, DrawnCollar } from "../collar-kind";
 import { type BackCollar, endSwungOut, outerLength, overlaidBack, tiltedBack } from "../lapel/back-collar";
 import { clearanceInside, type FrontGround, turnedBack } from "../lapel/front-ground";
-import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece } from "../lapel/front-pieces";
+import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece, rollLine } from "../lapel/front-pieces";
 import { turnedCollar, turnedHandles } from "../lapel/turned-collar";
 import { necklineSeam } from "../neckline-seam";
 import type { OuterEdge } from "../outer-edge";
@@ -82,6 +82,12 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
     cutting: ROLL_CUTTING,
     drawn: [facing],
     extra: [front, backFacing(ground)],
+    front: {
+      upper: under,
+      edgeDown,
+      buttons: buttonsBelow(ground, figures.buttonSpacing),
+      lines: [rollLine(ground)],
+    },
     seams: [
       necklineSeam(
         reversePath(block.back.neckline.path),

@@ -15,6 +15,7 @@ export const roll = collarKind({
   summary: "Collar and lapel in one sweep, rolled over along a crease line; also called a shawl collar.",
   needsNeck: false,
   needsWaist: true,
+  frontEdge: "grown",
   groups: [
     { title: "Front", choices: ["breakAt"], fields: ["breakDepth", "beyond", "buttonSpacing"] },
     { title: "Crease line", choices: ["rollSchool"], fields: ["rollAhead"] },

@@ -146,6 +146,7 @@ export function standAndFall(
     cutting: SHIRT_CUTTING,
     drawn: [markedForFall(stand.piece, upper, shoulderAt), top],
     extra: [under, ...band.pieces],
+    front: null,
     seams: [
       necklineSeam(neckline, stand.neckEdge, frontEndOf(beyond), task.neckline.back, {
         body: wholeNeckline(beyond),
@@ -217,6 +218,7 @@ export function onePiece(base: CollarBase, figures: ShirtFigures, choices: Shirt
     cutting: SHIRT_CUTTING,
     drawn: [top],
     extra: [under, ...band.pieces],
+    front: null,
     seams: [
       necklineSeam(neckline, edgeAt(bent.fall.shape, 0), frontEndOf(beyond), shoulderAt, {
         body: wholeNeckline(beyond),

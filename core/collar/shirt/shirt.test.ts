@@ -64,7 +64,8 @@ describe("a shirt collar", () => {
     const whole =
       (garment.block?.back.neckline.length ?? 0) +
       (garment.block?.front.neckline.length ?? 0) +
-      (spec.collar?.beyond ?? 0);
+      garment.resolved.pieces.stand;
+    if (spec.collar?.beyond !== undefined) expect(garment.resolved.pieces.stand).toBe(spec.collar.beyond);
     const onNeckline = spec.collar?.shirtCut === "one-piece" ? "collar" : "collarStand";
     expect(Math.abs(measuredApart(piece(onNeckline), "neck") - whole)).toBeLessThan(0.01);
   });
@@ -140,10 +141,10 @@ describe("a shirt collar", () => {
     expect(mended(spec, "spread-beyond-point").collar).not.toBeNull();
   });
 
-  it("has a separate band for the button stand where that is asked: as long as the front, twice its width", () => {
+  it("has a separate band for the button stand where that is asked: as long as the front, twice its finished width (common practice, no source)", () => {
     const { garment, piece } = draftedCollar(withCollar("shirt", { beyond: 16, buttonStand: "separate" }));
     const band = piece("buttonStand");
-    expect(measuredApart(band, "neck")).toBeCloseTo(4 * 16, 6);
+    expect(measuredApart(band, "neck", "neckInner")).toBeCloseTo(2 * 16, 6);
     const centre = garment.block?.front.centre[0];
     expect(measuredApart(band, "front")).toBeCloseTo((centre?.[3].y ?? 0) - (centre?.[0].y ?? 0), 3);
     expect(codesOf(garment)).not.toContain("collar-off-neckline");

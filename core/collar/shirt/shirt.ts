@@ -22,6 +22,7 @@ export const shirt = collarKind({
   summary: "Turned down, with points: a fall on a stand, or one piece that turns over by itself.",
   needsNeck: true,
   needsWaist: false,
+  frontEdge: "left",
   groups: [
     { title: "Shape", choices: ["shirtCut"], fields: ["height", "fall"] },
     { title: "Outer edge", choices: ["edgeBy"], fields: ["drop"] },

@@ -1,7 +1,7 @@
 import type { Block } from "../../block";
 import { length, phrase, type StepRecord } from "../../draft";
 import { pathLength } from "../../geometry";
-import { foldedStrip, type Piece } from "../../pattern";
+import { type Piece, standStrip } from "../../pattern";
 import { type CollarBase, type CollarHandle, collarKind, type Usual } from "../collar-kind";
 import { joinedNeckline } from "../joined-neckline";
 import { necklineSeam, wholeNeckline } from "../neckline-seam";
@@ -81,6 +81,7 @@ export const stand = collarKind({
   summary: "A band that stands up round the neck; also called a band collar.",
   needsNeck: true,
   needsWaist: false,
+  frontEdge: "left",
   groups: [
     { title: "Shape", choices: ["school"], fields: ["height", "ease", "bow", "rise"] },
     { title: "Front", choices: ["frontEnd"], fields: ["roundness", "beyond"] },
@@ -101,6 +102,7 @@ export const stand = collarKind({
       cutting: drawn.cutting,
       drawn: [drawn.piece],
       extra: band.pieces,
+      front: null,
       seams: [
         necklineSeam(neckline, drawn.neckEdge, frontEndOf(figures.beyond), task.neckline.back, {
           body: wholeNeckline(figures.beyond),
@@ -176,31 +178,15 @@ export function standHandles(task: StandTask, { shape }: Stand): readonly Collar
 
 type SeparateBand = { readonly pieces: readonly Piece[]; readonly acts: readonly StepRecord[] };
 
-/** A button stand that is cut by itself: a strip folded lengthwise, with the centre front down the middle of its finished width. */
+/** A button stand that is cut by itself: a strip as wide as the stand when it is folded, sewn on at the centre front. */
 export function separateBand(block: Block, beyond: number, buttonStand: "in-one" | "separate"): SeparateBand {
   if (buttonStand === "in-one" || beyond <= 0) return { pieces: [], acts: [] };
   const long = pathLength(block.front.centre);
-  const width = 2 * beyond;
-  const piece = foldedStrip(
-    {
-      id: "buttonStand",
-      name: "Button stand",
-      cut: { count: 2, mirrored: false, onFold: false, interfacing: 1 },
-    },
-    [
-      ["neck", "Neck end"],
-      ["inner", "Inner edge"],
-      ["hem", "Lower end"],
-      ["front", "Edge to the front"],
-    ],
-    width,
-    long,
-  );
   return {
-    pieces: [piece],
+    pieces: [standStrip(long, beyond)],
     acts: [
       {
-        text: phrase`Button stand, twice: ${length(long)} long, as the centre front is, and ${length(2 * width)} wide, folded lengthwise to ${length(width)}. The centre front runs down its middle: cut the front off ${length(beyond)} behind its centre line, and sew the band on there.`,
+        text: phrase`Button stand, twice: ${length(long)} long, as the centre front is, and ${length(2 * beyond)} wide, folded lengthwise to ${length(beyond)}. Cut the front at its centre line, and sew the strip on there.`,
       },
     ],
   };

@@ -14,6 +14,7 @@ export const dropped = sewnStyle({
   usualLengthShare: 1,
   usualFinish: "band",
   falls: null,
+  neck: "banded",
   opens: { crown: null, hem: null },
   slashes: false,
   fitting: { method: "dropped", placement: "slant", capEase: 0 },

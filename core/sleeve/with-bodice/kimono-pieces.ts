@@ -1,8 +1,17 @@
 import { SIDES, type Side } from "../../block";
 import { at } from "../../data";
 import { along, boxOf, endOf, line, type Path, type Point, pathLength, reversePath, startOf } from "../../geometry";
-import { bodicePiece, edge, neckFacing, notchOn, type Piece, placePiece } from "../../pattern";
-import { foldedBeyond } from "./folded-beyond";
+import {
+  edge,
+  foldedBeyond,
+  type HalfEdges,
+  halfPiece,
+  neckAndCentre,
+  neckFacing,
+  notchOn,
+  type Piece,
+  placePiece,
+} from "../../pattern";
 import { slashOf } from "./gusset";
 import type { KimonoDraft } from "./kimono-draft";
 import type { KimonoHalf } from "./kimono-half";
@@ -22,28 +31,26 @@ export function besideEachOther({ front, back }: KimonoDraft): Readonly<Record<S
 
 export function kimonoPieces(draft: KimonoDraft, turnUp: number): readonly Piece[] {
   const places = besideEachOther(draft);
-  return SIDES.map((side) => placePiece(halfPiece(draft, side, turnUp), places[side], side === "front"));
+  return SIDES.map((side) => placePiece(halfPiece(kimonoHalf(draft, side, turnUp)), places[side], side === "front"));
 }
 
-function halfPiece(draft: KimonoDraft, side: Side, turnUp: number): Piece {
+/** A half of the bodice with its sleeve grown on. */
+export function kimonoHalf(draft: KimonoDraft, side: Side, turnUp: number): HalfEdges {
   const drawn = draft[side];
   const { half, overArm, underarm, tip } = drawn;
   const name = side === "front" ? "Front" : "Back";
-  const hem = line(drawn.overArmEnd, drawn.underarmEnd);
-  const upper = [
-    edge("neckline", `${name} neck`, reversePath(half.neckline.path)),
-    edge("overArm", `${name} over-arm`, overArm),
-    ...hemEdgesOf(drawn, name, turnUp),
-  ];
-  const piece = bodicePiece(half, { upper, side: underarm, centre: half.centre }, [
-    notchOn("shoulder", overArm, nearestAlong(overArm, tip)),
-    notchOn("underarm", underarm, pathLength(underarm) - tailOf(drawn)),
-  ]);
   const slash = draft.gusset && slashOf(drawn, draft.gusset);
   return {
-    ...piece,
-    folds: turnUp > 0 ? [...piece.folds, hem] : piece.folds,
-    darts: slash ? [...piece.darts, line(slash.from, slash.to)] : piece.darts,
+    half,
+    ...neckAndCentre(half, half.neckline.path),
+    outer: [edge("overArm", `${name} over-arm`, overArm), ...hemEdgesOf(drawn, name, turnUp)],
+    side: underarm,
+    notches: [
+      notchOn("shoulder", overArm, nearestAlong(overArm, tip)),
+      notchOn("underarm", underarm, pathLength(underarm) - tailOf(drawn)),
+    ],
+    folds: turnUp > 0 ? [line(drawn.overArmEnd, drawn.underarmEnd)] : [],
+    slashes: slash ? [line(slash.from, slash.to)] : [],
   };
 }
 

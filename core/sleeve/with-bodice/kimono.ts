@@ -5,7 +5,7 @@ import { type EdgePair, NECK_OF_BODICE } from "../../pattern";
 import { type BodiceBase, type BodiceSleeve, bodiceStyle } from "../style";
 import { draftKimono, type KimonoDraft, type KimonoLengths } from "./kimono-draft";
 import { KIMONO_FIELDS } from "./kimono-fields";
-import { besideEachOther, facings, gussetPiece, kimonoPieces } from "./kimono-pieces";
+import { besideEachOther, facings, gussetPiece, kimonoHalf, kimonoPieces } from "./kimono-pieces";
 import { kimonoSteps } from "./kimono-steps";
 
 /** Kimono: the sleeve grows out of the shoulder line and is cut in one with front and back. Common practice, no source. */
@@ -16,6 +16,7 @@ export const kimono = bodiceStyle({
   usualLengthShare: 0.26,
   usualFinish: "plain",
   falls: null,
+  neck: "faced",
   isFitted: false,
   isCut: false,
   fields: KIMONO_FIELDS,
@@ -40,6 +41,10 @@ function kimonoSleeve(base: BodiceBase, draft: KimonoDraft, lengths: KimonoLengt
     },
     drawn: pieces,
     extra: [...facings(draft, lengths.facing), ...gussetPiece(draft)],
+    halves: {
+      front: kimonoHalf(draft, "front", base.turnUp),
+      back: kimonoHalf(draft, "back", base.turnUp),
+    },
     seams: seamsOf(draft),
     hemLength: 2 * draft.halfHem,
     hemLevel: base.length,

@@ -16,9 +16,9 @@ import {
   startOf,
   subpath,
 } from "../../geometry";
+import { foldedBeyond } from "../../pattern";
 import { casingFor } from "../finish";
 import type { BodiceBase, Misplaced } from "../style";
-import { foldedBeyond } from "./folded-beyond";
 import { bodyEdge } from "./raglan-cut";
 import { draftRaglan, type RaglanDraft, type RaglanOutcome } from "./raglan-draft";
 import { RAGLAN_FIELDS, type RaglanLengths } from "./raglan-fields";

@@ -2,9 +2,10 @@ import { SIDES, type Side } from "../../block";
 import { phrase } from "../../draft";
 import { distance, endOf, lerp, line, mapPath, type Path, pathLength, reversePath, startOf } from "../../geometry";
 import {
-  bodicePiece,
   type EdgePair,
   edge,
+  type HalfEdges,
+  halfPiece,
   hemEdges,
   MIRRORED_PAIR,
   type Piece,
@@ -31,6 +32,7 @@ export const offShoulder = bodiceStyle({
   usualLengthShare: 0.5,
   usualFinish: "elastic",
   falls: "fall",
+  neck: "cut-away",
   isFitted: true,
   isCut: false,
   fields: {
@@ -98,6 +100,7 @@ function offShoulderSleeve(base: BodiceBase, draft: OffShoulderDraft, lengths: O
     },
     drawn: [sleevePiece, ...bodicePieces],
     extra: [],
+    halves: { front: offShoulderHalf(draft, "front"), back: offShoulderHalf(draft, "back") },
     seams: seamsOf(draft),
     hemLength: pathLength(hemOf(draft)),
     hemLevel: task.lengths.length - task.lengths.fall,
@@ -149,23 +152,29 @@ function sleevePieceOf(draft: OffShoulderDraft, turnUp: number): Piece {
   };
 }
 
-function bodicePieceOf({ raglan, body, casing }: OffShoulderDraft, side: Side): Piece {
+function offShoulderHalf({ raglan, body, casing }: OffShoulderDraft, side: Side): HalfEdges {
   const { half } = raglan[side];
   const { seam, top, casing: casingSide, centre } = body[side];
   const name = side === "front" ? "Front" : "Back";
   const atCentre = startOf(centre);
   const above = { x: atCentre.x, y: atCentre.y - casing };
-  const piece = bodicePiece(half, {
-    upper: [
-      edge("top", `${name} upper edge`, line(above, endOf(casingSide))),
+  return {
+    half,
+    neck: [edge("top", `${name} upper edge`, line(above, endOf(casingSide)))],
+    outer: [
       edge("casing", "End of the casing", reversePath(casingSide)),
       edge("raglan", `${name} raglan`, reversePath(seam)),
     ],
     side: half.sideSeam,
     centre: [...line(above, atCentre), ...centre],
-  });
-  const folded = { ...piece, folds: [...piece.folds, line(atCentre, top)] };
-  return placePiece(folded, besideSleeve(raglan)[side], side === "front");
+    notches: [],
+    folds: [line(atCentre, top)],
+    slashes: [],
+  };
+}
+
+function bodicePieceOf(draft: OffShoulderDraft, side: Side): Piece {
+  return placePiece(halfPiece(offShoulderHalf(draft, side)), besideSleeve(draft.raglan)[side], side === "front");
 }
 
 function seamsOf({ raglan, body, sleeve }: OffShoulderDraft): readonly EdgePair[] {

@@ -12,11 +12,13 @@ import {
   startOf,
 } from "../../geometry";
 import {
-  bodicePiece,
   type Edge,
   edge,
+  type HalfEdges,
+  halfPiece,
   hemEdges,
   MIRRORED_PAIR,
+  neckAndCentre,
   notchOn,
   type Piece,
   placePiece,
@@ -162,27 +164,26 @@ function backNotches({ lowerCap }: LaidPart) {
   return [notchOn("back", up, 0, -1), notchOn("backSecond", up, DOUBLE_NOTCH_GAP_MM, -1)];
 }
 
-/** Front and back of the bodice, without their shoulder parts, where they lie beside the sleeve. */
-export function bodicePiecesOf(draft: RaglanDraft): readonly Piece[] {
-  const places = besideSleeve(draft);
-  return [...SIDES].map((side) => {
-    const { half, bodyNeckline, line: raglan, lowerArmhole } = draft[side];
-    const name = side === "front" ? "Front" : "Back";
-    const piece = bodicePiece(
-      half,
-      {
-        upper: [
-          edge("neckline", `${name} neck`, reversePath(bodyNeckline)),
-          edge("raglan", `${name} raglan`, raglan),
-          edge("lowerArmhole", `${name} lower armhole`, lowerArmhole),
-        ],
-        side: half.sideSeam,
-        centre: half.centre,
-      },
+/** A half of the bodice without its shoulder part. */
+export function raglanHalf(draft: RaglanDraft, side: Side): HalfEdges {
+  const { half, bodyNeckline, line: raglan, lowerArmhole } = draft[side];
+  const name = side === "front" ? "Front" : "Back";
+  return {
+    half,
+    ...neckAndCentre(half, bodyNeckline),
+    outer: [edge("raglan", `${name} raglan`, raglan), edge("lowerArmhole", `${name} lower armhole`, lowerArmhole)],
+    side: half.sideSeam,
+    notches:
       side === "front"
         ? [notchOn("front", lowerArmhole, 0)]
         : [notchOn("back", lowerArmhole, 0), notchOn("backSecond", lowerArmhole, DOUBLE_NOTCH_GAP_MM)],
-    );
-    return placePiece(piece, places[side], side === "front");
-  });
+    folds: [],
+    slashes: [],
+  };
+}
+
+/** Front and back of the bodice, without their shoulder parts, where they lie beside the sleeve. */
+export function bodicePiecesOf(draft: RaglanDraft): readonly Piece[] {
+  const places = besideSleeve(draft);
+  return SIDES.map((side) => placePiece(halfPiece(raglanHalf(draft, side)), places[side], side === "front"));
 }

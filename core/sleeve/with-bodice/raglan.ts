@@ -5,7 +5,7 @@ import { hemWidthOf } from "../set-in";
 import { type Balance, type BodiceBase, type BodiceSleeve, bodiceStyle } from "../style";
 import { draftRaglan, type RaglanDraft } from "./raglan-draft";
 import { RAGLAN_FIELDS, type RaglanLengths } from "./raglan-fields";
-import { besideSleeve, bodicePiecesOf, sleevePiecesOf } from "./raglan-pieces";
+import { besideSleeve, bodicePiecesOf, raglanHalf, sleevePiecesOf } from "./raglan-pieces";
 import { raglanSeams } from "./raglan-seams";
 import { blockSteps, cuttingStep, edgeSteps, layingSteps } from "./raglan-steps";
 
@@ -43,6 +43,7 @@ function raglanSleeve(base: BodiceBase, draft: RaglanDraft, lengths: RaglanLengt
     cutting: cuttingStep(isTwoPiece),
     drawn: [...sleevePieces, ...bodicePieces],
     extra: [],
+    halves: { front: raglanHalf(draft, "front"), back: raglanHalf(draft, "back") },
     seams: raglanSeams(draft, isTwoPiece),
     hemLength: hemWidthOf(sleeve.outline, null),
     hemLevel: task.lengths.length,

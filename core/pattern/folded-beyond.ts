@@ -11,7 +11,7 @@ import {
   SOLVED_MM,
   startOf,
   subpath,
-} from "../../geometry";
+} from "../geometry";
 
 /**
  * What is folded over an edge lies on the cloth before it: its side is the seam that runs up to the edge, mirrored in the edge. The

@@ -1,0 +1,195 @@
+import type { Side } from "../block";
+import { backFacing, frontFacing } from "../collar/lapel/front-pieces";
+import {
+  boxOf,
+  directionTo,
+  endOf,
+  flatten,
+  line,
+  type Path,
+  type Point,
+  pathLength,
+  reversePath,
+  startOf,
+} from "../geometry";
+import { type Edge, edge, type HalfEdges, hemBand, type NamedLine, type Piece, standStrip } from "../pattern";
+import { casingFor } from "../sleeve/finish";
+import type { BodiceChoices } from "./choices";
+import { turnedUpHem } from "./hem-finish";
+import { levelLines, type NamedLevel } from "./level-lines";
+import { deepBackFacing, facingOf, KNIT_SHARE, neckBinding, wholeNeck } from "./neck-finish";
+import { buttonsDown, grownOnStand, type Opening, plainCentre } from "./openings";
+import type { Panel } from "./panels";
+
+/** A panel finished at its centre and its hem, with its lines and its grain. */
+export function panelPiece(
+  panel: Panel,
+  half: HalfEdges,
+  choices: BodiceChoices,
+  levels: readonly NamedLevel[],
+  bust: number | null,
+): Piece {
+  const opening = openingOf(panel, half, choices, bust);
+  const rightDown = panel.right.path;
+  const bottom = [...panel.bottom, ...opening.bottom];
+  const leftDown = reversePath(opening.left.flatMap(({ path }) => path));
+  const turned = panel.endsAtWaist ? null : turnedUpHem(rightDown, leftDown, bottom, hemDepthOf(choices));
+  const edges: readonly Edge[] = [
+    ...opening.top,
+    ...panel.top,
+    panel.right,
+    ...(turned?.edges ?? bottom),
+    ...opening.left,
+  ];
+  const outline = edges.flatMap(({ path }) => path);
+  const { top: highest, bottom: lowest } = boxOf([outline]);
+  const isOwnLine = panel.isAtCentre && opening.buttons.length > 0;
+  const centre: readonly NamedLine[] = isOwnLine
+    ? [{ name: `Centre ${panel.side}`, path: half.isEdgeOfCollar ? centreLine(half) : panel.left.path }]
+    : [];
+  const buttons = opening.buttons.filter(({ y }) => y > highest && y < lowest);
+  return {
+    id: panel.id,
+    name: panel.name,
+    cut: panel.isAtCentre ? opening.cut : { count: 2, mirrored: true, onFold: false, interfacing: 0 },
+    edges,
+    outline,
+    folds: [...opening.folds, ...(turned ? [turned.fold] : []), ...half.folds],
+    darts: panel.darts,
+    grain: grainIn(outline),
+    notches: half.notches.filter((notch) => isOn(notch.at, outline)),
+    ...(buttons.length > 0 ? { buttons } : {}),
+    lines: [...centre, ...levelLines(outline, levels)],
+  };
+}
+
+function centreLine({ half }: HalfEdges): Path {
+  return half.centre;
+}
+
+function hemDepthOf({ hem, hemDepth, hemElastic }: BodiceChoices): number {
+  return hem === "casing" ? casingFor(hemElastic) : hem === "plain" ? hemDepth : 0;
+}
+
+function openingOf(panel: Panel, half: HalfEdges, choices: BodiceChoices, bust: number | null): Opening {
+  if (!panel.isAtCentre) {
+    return { ...plainCentre(panel, "", false), left: [{ ...panel.left, path: reversePath(panel.left.path) }] };
+  }
+  if (panel.side === "back") {
+    return plainCentre(panel, "Centre back", choices.back === "fold" || choices.back === "slit");
+  }
+  if (half.isEdgeOfCollar) {
+    return { ...plainCentre(panel, "Front edge", false), buttons: half.buttons ?? [] };
+  }
+  const { front, standFinish } = choices;
+  if (front !== "buttons")
+    return plainCentre(panel, front === "band" ? "Front edge" : "Centre front", front === "fold");
+  const buttons = buttonsDown(half.centre, choices, bust);
+  return standFinish === "strip"
+    ? { ...plainCentre(panel, "Front edge", false), buttons: [] }
+    : grownOnStand(panel, choices, buttons);
+}
+
+/** Does a place lie on the outline, to what is drawn? */
+function isOn(p: Point, outline: Path): boolean {
+  return flatten(outline).some(({ x, y }, i, all) => {
+    const before = all[i === 0 ? all.length - 1 : i - 1];
+    if (!before) return false;
+    const [dx, dy] = [x - before.x, y - before.y];
+    const size2 = dx * dx + dy * dy;
+    const t = size2 > 0 ? Math.max(0, Math.min(1, ((p.x - before.x) * dx + (p.y - before.y) * dy) / size2)) : 0;
+    return Math.hypot(before.x + t * dx - p.x, before.y + t * dy - p.y) < ON_MM;
+  });
+}
+
+const ON_MM = 0.2;
+/** The grain arrow keeps this share of its room from the edges above and below it. */
+const GRAIN_MARGIN = 0.14;
+
+/** An upright arrow in the widest place of the piece at its middle level, as far as it lies inside. */
+export function grainIn(outline: Path): Piece["grain"] {
+  const corners = flatten(outline);
+  const { top, bottom } = boxOf([outline]);
+  const across = widest(runsAt(corners, (top + bottom) / 2, "y", "x"));
+  const x = (across.from + across.to) / 2;
+  const down = widest(runsAt(corners, x, "x", "y"));
+  const margin = (down.to - down.from) * GRAIN_MARGIN;
+  return { from: { x, y: down.from + margin }, to: { x, y: down.to - margin } };
+}
+
+type Run = { readonly from: number; readonly to: number };
+
+/** Where a line across an outline lies inside it. */
+function runsAt(corners: readonly Point[], level: number, of: "x" | "y", along: "x" | "y"): readonly Run[] {
+  const crossings = corners
+    .flatMap((to, i) => {
+      const from = corners[i === 0 ? corners.length - 1 : i - 1] ?? to;
+      if (from[of] > level === to[of] > level) return [];
+      return [from[along] + ((to[along] - from[along]) * (level - from[of])) / (to[of] - from[of])];
+    })
+    .sort((a, b) => a - b);
+  return Array.from({ length: Math.floor(crossings.length / 2) }, (_, i) => ({
+    from: crossings[2 * i] ?? 0,
+    to: crossings[2 * i + 1] ?? 0,
+  }));
+}
+
+function widest(runs: readonly Run[]): Run {
+  return runs.reduce((best, run) => (run.to - run.from > best.to - best.from ? run : best), { from: 0, to: 0 });
+}
+
+/** What is cut besides the panels: facings, binding, button strip, hem band. */
+export function smallPieces(
+  halves: Readonly<Record<Side, HalfEdges>>,
+  choices: BodiceChoices,
+  hems: { readonly front: number; readonly back: number },
+): readonly Piece[] {
+  const { front, back } = halves;
+  return [
+    ...neckPieces(front, back, choices),
+    ...(choices.front === "buttons" && choices.standFinish === "strip" && !front.isEdgeOfCollar
+      ? [standStrip(pathLength(front.centre), choices.stand)]
+      : []),
+    ...(choices.hem === "band" && choices.hemDepth > 0
+      ? [hemBand(2 * (hems.front + hems.back) * (choices.isKnit ? KNIT_SHARE : 1), choices.hemDepth)]
+      : []),
+  ];
+}
+
+function neckPieces(front: HalfEdges, back: HalfEdges, choices: BodiceChoices): readonly Piece[] {
+  const { neck, facingWidth, isKnit } = choices;
+  const isFaced = choices.front === "buttons" && choices.standFinish === "faced" && !front.isEdgeOfCollar;
+  const own = isFaced ? [facingDown(front, choices)] : [];
+  if (neck === "binding") return [...own, neckBinding(wholeNeck(front.half, back.half), isKnit)];
+  if (neck === "none") return own;
+  const ofFront = isFaced ? own : [facingOf(front.half, facingWidth, choices.front !== "fold")];
+  const width = isFaced ? front.half.shoulder.length / 2 : facingWidth;
+  const ofBack =
+    choices.backFacing === "deep"
+      ? deepBackFacing(back.half, endOf(front.half.neckline.path).y, width)
+      : isFaced
+        ? backFacing({ front: front.half, back: back.half })
+        : facingOf(back.half, facingWidth, choices.back === "seam" || choices.back === "zip");
+  return [...ofFront, ofBack];
+}
+
+/** The facing of a buttoned front: round the neck and down the front edge in one. */
+function facingDown({ half, centre }: HalfEdges, { stand }: BodiceChoices): Piece {
+  const [neck, foot] = [startOf(centre), endOf(centre)];
+  const from = { x: neck.x - stand, y: neck.y };
+  const down = line(from, { x: from.x, y: foot.y });
+  const shoulder = half.shoulder.path;
+  return frontFacing(
+    {
+      front: half,
+      chest: endOf(half.armhole.path).y,
+      outAlongShoulder: directionTo(startOf(shoulder), endOf(shoulder)),
+    },
+    [
+      edge("standTop", "Top of the button stand", line(from, neck)),
+      edge("neckline", "Front neck", reversePath(half.neckline.path)),
+    ],
+    down,
+    "Front facing",
+  );
+}

@@ -1,0 +1,21 @@
+export { type Bodice, type BodiceBase, type BodiceFault, draftBodice } from "./bodice";
+export {
+  BACK_EDGES,
+  BACK_FACINGS,
+  type BackEdge,
+  BODICE_CUTS,
+  BODICE_HEMS,
+  type BodiceChoices,
+  type BodiceCut,
+  type BodiceHem,
+  FRONT_EDGES,
+  type FrontEdge,
+  NECK_FINISHES,
+  type NeckFinish,
+  PANELS,
+  type Panels,
+  STAND_FINISHES,
+  type StandFinish,
+  WAIST_SEAMS,
+} from "./choices";
+export { MOST_RISE_SHARE } from "./shape-hem";

@@ -1,0 +1,124 @@
+import {
+  along,
+  endOf,
+  findRoot,
+  line,
+  mapPath,
+  type Path,
+  type Point,
+  pathLength,
+  reversePath,
+  SOLVED_MM,
+  startOf,
+  subpath,
+} from "../geometry";
+import { type Edge, edge, isStraightDown, type Piece } from "../pattern";
+import type { BodiceChoices } from "./choices";
+import type { Panel } from "./panels";
+
+/** How a centre is finished: what it puts before the top of its panel, below its hem and in place of its centre edge. */
+export type Opening = {
+  readonly top: readonly Edge[];
+  readonly bottom: readonly Edge[];
+  /** Up, from the hem to the top. */
+  readonly left: readonly Edge[];
+  readonly folds: readonly Path[];
+  readonly buttons: readonly Point[];
+  readonly cut: Piece["cut"];
+};
+
+const ON_FOLD: Piece["cut"] = { count: 1, mirrored: false, onFold: true, interfacing: 0 };
+const PAIR: Piece["cut"] = { count: 2, mirrored: true, onFold: false, interfacing: 0 };
+
+const NOTHING = { top: [], bottom: [], folds: [], buttons: [] } as const;
+
+/** A centre that stays as it is: on the fold where that is asked and the cloth can be folded there, else a pair. */
+export function plainCentre({ left }: Panel, name: string, isFold: boolean): Opening {
+  const isFolded = isFold && isStraightDown(left.path);
+  return {
+    ...NOTHING,
+    left: [edge("centre", name, reversePath(left.path))],
+    folds: isFolded ? [left.path] : [],
+    cut: isFolded ? ON_FOLD : PAIR,
+  };
+}
+
+/** A button stand that is grown on: beyond the centre, and beyond its edge what is folded back. `neckEdge` runs on from the centre. */
+export function grownOnStand(
+  { left, bottom, top }: Panel,
+  { stand, standFinish }: BodiceChoices,
+  buttons: readonly Point[],
+): Opening {
+  const [neck, foot] = [startOf(left.path), endOf(left.path)];
+  const fold = neck.x - stand;
+  const corner = { neck: { x: fold, y: neck.y }, foot: { x: fold, y: foot.y } };
+  const standTop = edge("standTop", "Top of the button stand", line(corner.neck, neck));
+  const standHem = edge("standHem", "Hem of the button stand", line(foot, corner.foot));
+  const frontFold = line(corner.neck, corner.foot);
+  if (standFinish === "faced" || standFinish === "strip") {
+    return {
+      top: [standTop],
+      bottom: [standHem],
+      left: [edge("frontEdge", "Front edge", reversePath(frontFold))],
+      folds: [],
+      buttons,
+      cut: PAIR,
+    };
+  }
+  const over = (p: Point): Point => ({ x: 2 * fold - p.x, y: p.y });
+  const reach = standFinish === "folded" ? stand : 0;
+  // What is folded back lies on the neckline and on the hem inside the centre, and has their shape.
+  const neckOver = insideTo(top, neck.x + reach);
+  const hemOver = insideTo(
+    [...bottom].reverse().map((one) => ({ ...one, path: reversePath(one.path) })),
+    foot.x + reach,
+  );
+  const turnedOnce = standFinish === "turned-twice";
+  const topOver: Path = turnedOnce
+    ? line({ x: fold - 2 * stand, y: neck.y }, corner.neck)
+    : reversePath(mapPath([...standTop.path, ...neckOver], over));
+  const hemOverPath: Path = turnedOnce
+    ? line(corner.foot, { x: fold - 2 * stand, y: foot.y })
+    : mapPath([...reversePath(standHem.path), ...hemOver], over);
+  return {
+    top: [edge("facingTop", "Top of what is folded back", topOver), standTop],
+    bottom: [standHem, edge("facingHem", "Hem of what is folded back", hemOverPath)],
+    left: [edge("facingEdge", "Inner edge of what is folded back", line(endOf(hemOverPath), startOf(topOver)))],
+    folds: turnedOnce ? [frontFold, line({ x: fold - stand, y: neck.y }, { x: fold - stand, y: foot.y })] : [frontFold],
+    buttons,
+    cut: PAIR,
+  };
+}
+
+/** The beginning of a run of edges, as far out as x; all of the first where it never gets so far. */
+function insideTo(edges: readonly Edge[], x: number): Path {
+  const first = edges[0];
+  if (!first) return [];
+  const whole = pathLength(first.path);
+  const found = findRoot((at) => along(first.path, at).point.x - x, 0, whole, SOLVED_MM);
+  return found.converged && found.value > 0 ? subpath(first.path, 0, found.value) : [];
+}
+
+/** The first button stands this far below the neck edge, and the last this far above the hem: half a button and a little. */
+const ABOVE_HEM_MM = 100;
+
+/**
+ * Buttons on a line from the neck down to above the hem, as evenly as comes nearest to the distance asked, with one at the bust where
+ * the front would gape (common practice, no source).
+ */
+export function buttonsDown(
+  centre: Path,
+  { buttonSize, buttonSpacing }: Pick<BodiceChoices, "buttonSize" | "buttonSpacing">,
+  bust: number | null,
+): readonly Point[] {
+  const [neck, foot] = [startOf(centre), endOf(centre)];
+  const first = neck.y + buttonSize * 0.75;
+  const last = Math.max(first, foot.y - Math.min(ABOVE_HEM_MM, buttonSpacing));
+  const toBust = bust !== null && bust > first + buttonSpacing / 2 && bust < last ? bust - first : null;
+  const whole = toBust ?? last - first;
+  const gaps = Math.max(1, Math.round(whole / buttonSpacing));
+  const gap = whole / gaps;
+  if (!(gap > 0)) return [{ x: neck.x, y: first }];
+  const count = Math.floor((last - first) / gap + 1e-9);
+  return Array.from({ length: count + 1 }, (_, i) => ({ x: neck.x, y: first + i * gap }));
+}

@@ -1,0 +1,303 @@
+import type { Side } from "../block";
+import {
+  along,
+  contains,
+  endOf,
+  flatten,
+  lengthAtHeight,
+  line,
+  type Path,
+  type Point,
+  pathLength,
+  reversePath,
+  SEEN_MM,
+  startOf,
+  subpath,
+} from "../geometry";
+import { type Edge, edge, type HalfEdges } from "../pattern";
+import type { BodiceChoices } from "./choices";
+import { curvedHem, flared, hemAt, hemBetween, raisedFoot } from "./shape-hem";
+import { cutFromTop, pointOn, splitAt, type TopPlace } from "./top-place";
+
+/** A part of a half that is cut as one piece, before its centre and its hem are finished. Its outline has it to the right. */
+export type Panel = {
+  readonly id: string;
+  readonly name: string;
+  readonly side: Side;
+  /** From its left edge to its right one. */
+  readonly top: readonly Edge[];
+  /** Down: the side seam, or where it was cut from the next panel. */
+  readonly right: Edge;
+  /** From the foot of its right edge to that of its left one. */
+  readonly bottom: readonly Edge[];
+  /** Down: the centre, or where it was cut from the panel before. */
+  readonly left: Edge;
+  readonly darts: readonly Path[];
+  readonly isAtCentre: boolean;
+  /** Does its lower edge meet another piece at the waist? */
+  readonly endsAtWaist: boolean;
+  readonly startsAtWaist: boolean;
+};
+
+/** Where the body's levels lie on a half; null for one that the block has not. */
+export type Levels = { readonly bust: number | null; readonly waist: number | null; readonly hip: number | null };
+
+/** A cut from the top of the half to its hem: the edge of the panel before it, and that of the panel after it. */
+type Cut = { readonly id: string; readonly place: TopPlace; readonly inner: Path; readonly outer: Path };
+
+export type Panelled = {
+  /** From the centre outwards, those above the waist before those below it. */
+  readonly panels: readonly Panel[];
+  /** Were they wanted and not possible? */
+  readonly isUncut: boolean;
+  /** Which pieces an edge of the half came to lie on, along the outline. */
+  readonly edges: ReadonlyMap<string, readonly string[]>;
+};
+
+/** The half cut into what is asked for; in one where nothing is. */
+export function panelsOf(half: HalfEdges, choices: BodiceChoices, levels: Levels): Panelled {
+  const shaped = shapedHalf(half, choices, levels);
+  const cuts = cutsOf(shaped, choices);
+  const panels = cutApart(shaped, cuts, choices, levels);
+  const atWaist = choices.waistSeam === "waist" && levels.waist !== null ? acrossAt(panels, levels.waist) : panels;
+  return {
+    panels: atWaist,
+    isUncut: choices.panels !== "whole" && hasPrincess(half) && cuts.length === 0,
+    edges: edgesOf(half.half.side, atWaist),
+  };
+}
+
+type ShapedHalf = HalfEdges & { readonly hem: Path };
+
+/** The side swung out or raised for the hem, and the hem drawn. */
+function shapedHalf(half: HalfEdges, { hem, hemRise, flare }: BodiceChoices, levels: Levels): ShapedHalf {
+  const raised = hem === "curved" ? raisedFoot(half.side, hemRise) : half.side;
+  const side = flared(raised, flareLevel(levels, endOf(raised).y), flare);
+  const lower =
+    hem === "curved"
+      ? curvedHem(side, half.centre)
+      : flare > 0
+        ? hemBetween(side, half.centre)
+        : line(endOf(side), endOf(half.centre));
+  return { ...half, side, hem: lower };
+}
+
+/** A flare begins at the hip where the hem lies well below it, else at the waist. */
+function flareLevel({ waist, hip }: Levels, hem: number): number {
+  if (hip !== null && hip < hem - WELL_BELOW_MM) return hip;
+  return waist ?? Number.POSITIVE_INFINITY;
+}
+
+const WELL_BELOW_MM = 60;
+
+function innerLine({ half: { side, inner } }: HalfEdges, name: string): Path | null {
+  return inner.find(({ id }) => id === `${side}.${name}`)?.path ?? null;
+}
+
+function hasPrincess(half: HalfEdges): boolean {
+  return innerLine(half, "princess") !== null;
+}
+
+function cutsOf(half: ShapedHalf, { panels }: BodiceChoices): readonly Cut[] {
+  const princess = panels === "whole" ? null : innerLine(half, "princess");
+  if (!princess) return [];
+  const top = [...half.neck, ...half.outer];
+  const outline = [...top.flatMap(({ path }) => path), ...half.side, ...half.hem, ...reversePath(half.centre)];
+  const found = cutFromTop(top, outline, princess);
+  if (!found) return [];
+  const inner = downToHem([...found.path, ...(innerLine(half, "dartInner") ?? [])], half.hem);
+  const outer = downToHem([...found.path, ...(innerLine(half, "dartOuter") ?? [])], half.hem);
+  if (!inner || !outer) return [];
+  const first: Cut = { id: "princess", place: found.place, inner, outer };
+  const second = panels === "split" ? lengthwise(top, found.place, outer, half) : null;
+  return second ? [first, second] : [first];
+}
+
+/** A seam ruled on, upright, from its end to the hem; null where it has gone past it. */
+function downToHem(path: Path, hem: Path): Path | null {
+  const end = endOf(path);
+  const at = hemAt(hem, end.x);
+  if (at === null) return null;
+  const foot = along(hem, at).point;
+  if (foot.y < end.y - SEEN_MM) return null;
+  return foot.y - end.y <= SEEN_MM ? path : [...path, ...line(end, foot)];
+}
+
+const ARMHOLES: readonly string[] = ["armhole", "armholeLower", "lowerArmhole"];
+
+/** The side panel cut again, from the middle of what it has of the armhole straight to the middle of its hem. */
+function lengthwise(top: readonly Edge[], after: TopPlace, outer: Path, { side, hem }: ShapedHalf): Cut | null {
+  const index = top.findLastIndex(({ id }) => ARMHOLES.includes(id));
+  const edge = top[index];
+  if (!edge || index < after.index) return null;
+  const from = index === after.index ? after.at : 0;
+  const place = { index, at: (from + edge.length) / 2 };
+  const [near, far] = [endOf(outer).x, endOf(side).x];
+  const at = hemAt(hem, (near + far) / 2);
+  if (at === null || edge.length - from < LEAST_TOP_MM) return null;
+  const path = line(pointOn(top, place), along(hem, at).point);
+  return { id: "split", place, inner: path, outer: path };
+}
+
+/** Narrower at the top a panel comes to a point. Our own limit. */
+const LEAST_TOP_MM = 30;
+
+const PLACES = { 0: [""], 1: ["Centre", "Side"], 2: ["Centre", "Middle", "Side"] } as const;
+
+function cutApart(half: ShapedHalf, cuts: readonly Cut[], { flare }: BodiceChoices, levels: Levels): readonly Panel[] {
+  const { side } = half.half;
+  const name = side === "front" ? "Front" : "Back";
+  const parts = PLACES[cuts.length as 0 | 1 | 2];
+  const level = flareLevel(levels, endOf(half.side).y);
+  let rest: readonly Edge[] = [...half.neck, ...half.outer];
+  let gone = 0;
+  return parts.map((part, i): Panel => {
+    const [before, after] = [cuts[i - 1], cuts[i]];
+    const [top, others] = after
+      ? splitAt(rest, { index: after.place.index - gone, at: atIn(rest, after.place, gone, half) })
+      : [rest, []];
+    gone = after ? after.place.index : gone;
+    rest = others;
+    const left = before
+      ? edge(before.id, seamName(before.id), flared(before.outer, level, -flare))
+      : edge("centre", `Centre ${side}`, half.centre);
+    const right = after
+      ? edge(after.id, seamName(after.id), flared(after.inner, level, flare))
+      : edge("side", `${name} side${half.half.isMadeUpBelow ? ", made up" : ""}`, half.side);
+    const hem = hemOf(half, flare, left.path, right.path);
+    return {
+      id: `${side}${part}`,
+      name: part === "" ? name : `${name} ${part.toLowerCase()}`,
+      side,
+      top,
+      right,
+      bottom: [edge("hem", `${name} hem${half.half.isMadeUpBelow ? ", made up" : ""}`, hem)],
+      left,
+      darts: dartsIn(half, cuts, [
+        ...top.flatMap(({ path }) => path),
+        ...right.path,
+        ...hem,
+        ...reversePath(left.path),
+      ]),
+      isAtCentre: i === 0,
+      endsAtWaist: false,
+      startsAtWaist: false,
+    };
+  });
+}
+
+/** Where a cut lies on an edge of which the panels before may have taken the beginning. */
+function atIn(rest: readonly Edge[], { index, at }: TopPlace, gone: number, half: HalfEdges): number {
+  const whole = [...half.neck, ...half.outer][index];
+  const left = rest[index - gone];
+  return whole && left ? at - (whole.length - left.length) : at;
+}
+
+function seamName(id: string): string {
+  return id === "princess" ? "Princess seam" : "Panel seam";
+}
+
+function hemOf({ hem }: ShapedHalf, flare: number, left: Path, right: Path): Path {
+  if (flare > 0) return hemBetween(right, left);
+  const [from, to] = [hemAt(hem, endOf(right).x), hemAt(hem, endOf(left).x)];
+  return from === null || to === null || to - from < SEEN_MM ? line(endOf(right), endOf(left)) : subpath(hem, from, to);
+}
+
+const OF_PRINCESS: readonly string[] = ["princess", "dartInner", "dartOuter"];
+
+/** The darts of the half that lie in this part of it; those that it was cut along are gone. */
+function dartsIn({ half, slashes }: ShapedHalf, cuts: readonly Cut[], outline: Path): readonly Path[] {
+  const corners = flatten(outline);
+  const isInside = (path: Path) => contains(corners, along(path, pathLength(path) / 2).point);
+  const lines = half.inner
+    .filter(({ id, kind }) => kind === "seam" && id !== "front.buttonStand")
+    .filter(({ id }) => cuts.length === 0 || !OF_PRINCESS.some((name) => id === `${half.side}.${name}`))
+    .map(({ path }) => path);
+  return [...lines, ...slashes].filter(isInside);
+}
+
+/** Every panel that passes the waist cut across there; the mouths of darts that are cut stand in the edge. */
+function acrossAt(panels: readonly Panel[], waist: number): readonly Panel[] {
+  const parts = panels.map((panel) => acrossPanel(panel, waist));
+  return [...parts.map((part) => part.upper), ...parts.flatMap(({ lower }) => (lower ? [lower] : []))];
+}
+
+function passes(path: Path, level: number): boolean {
+  return startOf(path).y < level - LEAST_PART_MM && endOf(path).y > level + LEAST_PART_MM;
+}
+
+const LEAST_PART_MM = 20;
+
+function acrossPanel(panel: Panel, waist: number): { readonly upper: Panel; readonly lower: Panel | null } {
+  const { left, right } = panel;
+  if (!passes(left.path, waist) || !passes(right.path, waist)) return { upper: panel, lower: null };
+  const cut = ({ id, name, path, length }: Edge) => {
+    const at = lengthAtHeight(path, waist);
+    return [edge(id, name, subpath(path, 0, at)), edge(id, name, subpath(path, at, length))] as const;
+  };
+  const [leftAbove, leftBelow] = cut(left);
+  const [rightAbove, rightBelow] = cut(right);
+  const { mouths, above, below } = dartsAcross(panel.darts, waist);
+  const stops: Point[] = [endOf(leftAbove.path), ...mouths, endOf(rightAbove.path)];
+  // From the centre outwards: cloth and the mouths of darts in turn.
+  const runs = stops.slice(1).map((to, i) => {
+    const from = stops[i] ?? to;
+    const id = i % 2 === 1 ? `waistDart${(i + 1) / 2}` : i === 0 ? "waist" : `waist${i / 2 + 1}`;
+    return edge(id, i % 2 === 1 ? "Mouth of the waist dart" : "Waist", line(from, to));
+  });
+  return {
+    upper: {
+      ...panel,
+      left: leftAbove,
+      right: rightAbove,
+      bottom: runs.map((run) => ({ ...run, path: reversePath(run.path) })).reverse(),
+      darts: above,
+      endsAtWaist: true,
+    },
+    lower: {
+      ...panel,
+      id: `${panel.id}Skirt`,
+      name: `${panel.name} skirt`,
+      left: leftBelow,
+      right: rightBelow,
+      top: runs,
+      darts: below,
+      startsAtWaist: true,
+    },
+  };
+}
+
+/** Darts whose legs cross a level, cut there: where the legs do, from the centre outwards, and what lies above and below. */
+function dartsAcross(darts: readonly Path[], level: number) {
+  const crossing = darts.filter((path) => passes(path, level));
+  const isPair = crossing.length % 2 === 0;
+  const cut = isPair ? crossing : [];
+  const at = (path: Path) => lengthAtHeight(path, level);
+  return {
+    mouths: cut.map((path) => along(path, at(path)).point).sort((a, b) => a.x - b.x),
+    above: [
+      ...cut.map((path) => subpath(path, 0, at(path))),
+      ...darts.filter((path) => !cut.includes(path) && startOf(path).y < level),
+    ],
+    below: [
+      ...cut.map((path) => subpath(path, at(path), pathLength(path))),
+      ...darts.filter((path) => !cut.includes(path) && startOf(path).y >= level),
+    ],
+  };
+}
+
+function edgesOf(side: Side, panels: readonly Panel[]): ReadonlyMap<string, readonly string[]> {
+  const found = new Map<string, string[]>();
+  const put = (panel: Panel, { id }: Edge) => {
+    const name = `${side}.${id}`;
+    found.set(name, [...(found.get(name) ?? []), `${panel.id}.${id}`]);
+  };
+  for (const panel of panels) {
+    for (const one of panel.startsAtWaist ? [] : panel.top) put(panel, one);
+    if (panel.right.id === "side") put(panel, panel.right);
+  }
+  // Along the outline the hem runs from the side inwards.
+  for (const panel of [...panels].reverse()) for (const one of panel.endsAtWaist ? [] : panel.bottom) put(panel, one);
+  for (const panel of panels) if (panel.left.id === "centre") put(panel, panel.left);
+  return found;
+}

@@ -1,0 +1,134 @@
+import { type BodiceHalf, centreDown } from "../block";
+import {
+  boxOf,
+  directionTo,
+  distance,
+  endOf,
+  line,
+  type Path,
+  type Point,
+  reversePath,
+  SEEN_MM,
+  startOf,
+  subpath,
+} from "../geometry";
+import { bodicePiece } from "./bodice-piece";
+import { type Edge, edge, type Piece, type PieceNotch } from "./piece";
+
+/** Half a bodice edge by edge, in the block's own coordinates: what sleeve and collar leave of it, or make of it. */
+export type HalfEdges = {
+  readonly half: BodiceHalf;
+  /** Along the top from the centre, or from the front edge of a lapel, to where the shoulder begins. */
+  readonly neck: readonly Edge[];
+  /** On to the underarm: shoulder and armhole, or what a sleeve makes of them. */
+  readonly outer: readonly Edge[];
+  /** From there down. */
+  readonly side: Path;
+  /** From the top down: the centre, or the front edge. */
+  readonly centre: Path;
+  /** Does a collar make the front edge, with its own button stand? */
+  readonly isEdgeOfCollar?: boolean;
+  readonly buttons?: readonly Point[];
+  readonly notches: readonly PieceNotch[];
+  /** Folds besides one on the centre. */
+  readonly folds: readonly Path[];
+  /** Cuts into the piece that are no darts. */
+  readonly slashes: readonly Path[];
+};
+
+/** The half as the block has it. */
+export function halfOfBlock(half: BodiceHalf): HalfEdges {
+  return {
+    half,
+    ...neckAndCentre(half, half.neckline.path),
+    outer: [...shoulderEdges(half), ...armholeEdges(half)],
+    side: half.sideSeam,
+    notches: [],
+    folds: [],
+    slashes: [],
+  };
+}
+
+/** The neck as far as the half has it, given from the shoulder's side; what is gathered into it stands before it. */
+export function neckAndCentre(half: BodiceHalf, neckline: Path): Pick<HalfEdges, "neck" | "centre"> {
+  const { gathered, down } = centreDown(half);
+  return {
+    neck: [
+      ...(gathered ? [edge("gathered", `${nameOf(half)} neck, to be gathered`, reversePath(gathered))] : []),
+      edge("neckline", `${nameOf(half)} neck`, reversePath(neckline)),
+    ],
+    centre: down,
+  };
+}
+
+function nameOf({ side }: Pick<BodiceHalf, "side">): string {
+  return side === "front" ? "Front" : "Back";
+}
+
+/** The half as one piece. */
+export function halfPiece({ half, neck, outer, side, centre, notches, folds, slashes }: HalfEdges): Piece {
+  const piece = bodicePiece(half, { upper: [...neck, ...outer], side, centre }, notches);
+  return { ...piece, folds: [...piece.folds, ...folds], darts: [...piece.darts, ...slashes] };
+}
+
+/**
+ * The shoulder in one edge; or either side of the mouth of a dart in it, whose foot rises to a point, so that it lies along the seam when
+ * the dart is closed and pressed to the centre.
+ */
+export function shoulderEdges(half: BodiceHalf): readonly Edge[] {
+  const { shoulder, shoulderDart } = half;
+  const name = `${nameOf(half)} shoulder`;
+  if (!shoulderDart) return [edge("shoulder", name, shoulder.path)];
+  const { inner, outer, apex } = shoulderDart;
+  const neck = startOf(shoulder.path);
+  const [before, after] = [distance(neck, inner), distance(neck, outer)];
+  if (!(before > SEEN_MM) || !(after < shoulder.length - SEEN_MM)) return [edge("shoulder", name, shoulder.path)];
+  const foot = truedFoot(apex, inner, outer, neck);
+  return [
+    edge("shoulder", `${name}, to the dart`, subpath(shoulder.path, 0, before)),
+    edge("shoulderDart", "Mouth of the shoulder dart", [...line(inner, foot), ...line(foot, outer)]),
+    edge("shoulderOuter", `${name}, from the dart`, subpath(shoulder.path, after, shoulder.length)),
+  ];
+}
+
+/**
+ * The point in which the mouth of a dart is cut: folded along its middle and pressed to the side of its inner leg, the mouth then lies on
+ * the seam from there on. `along` is a place on that seam.
+ */
+export function truedFoot(apex: Point, inner: Point, outer: Point, along: Point): Point {
+  const angleOf = (p: Point) => Math.atan2(p.y - apex.y, p.x - apex.x);
+  const leg = angleOf(inner);
+  const turn = angleOf(outer) - leg;
+  const half = Math.atan2(Math.sin(turn), Math.cos(turn)) / 2;
+  // The middle of the dart, turned over its inner leg, is a ray that meets the seam; as far out along the middle itself lies the foot.
+  const ray = { x: Math.cos(leg - half), y: Math.sin(leg - half) };
+  const seam = directionTo(inner, along);
+  const across = ray.x * seam.y - ray.y * seam.x;
+  const reach = ((inner.x - apex.x) * seam.y - (inner.y - apex.y) * seam.x) / across;
+  const whole = distance(apex, inner);
+  // A dart that lies along its seam has no foot to speak of.
+  const out = Number.isFinite(reach) && reach > whole / 2 && reach < whole * 2 ? reach : whole * Math.cos(half);
+  return { x: apex.x + Math.cos(leg + half) * out, y: apex.y + Math.sin(leg + half) * out };
+}
+
+/** The armhole in one edge, or above and below the mouth of a dart in it. */
+export function armholeEdges(half: BodiceHalf): readonly Edge[] {
+  const { path } = half.armhole;
+  const name = `${nameOf(half)} armhole`;
+  if (!half.armholeDart) return [edge("armhole", name, path)];
+  const { mouth } = half.armholeDart;
+  return [
+    edge("armholeUpper", `${name}, above its dart`, path.slice(0, mouth)),
+    edge("armholeDart", "Mouth of the armhole dart", path.slice(mouth, mouth + 1)),
+    edge("armholeLower", `${name}, below its dart`, path.slice(mouth + 1)),
+  ];
+}
+
+/** Does the half reach its fold in a straight line? Only then can it be cut on it. */
+export function isStraightDown(path: Path): boolean {
+  const { left, right } = boxOf([path]);
+  return right - left <= STRAIGHT_MM && endOf(path).y > startOf(path).y;
+}
+
+/** A centre that strays no further from a straight line can lie on the fold. */
+const STRAIGHT_MM = 0.1;

@@ -1,0 +1,35 @@
+import { line } from "../geometry";
+import { edge, type Piece } from "./piece";
+
+/**
+ * A button stand that is cut by itself: twice its finished width, folded lengthwise, as long as the front edge and sewn to it
+ * (common practice, no source).
+ */
+export function standStrip(long: number, width: number): Piece {
+  const corners = {
+    top: { x: 0, y: 0 },
+    topFold: { x: width, y: 0 },
+    topInner: { x: 2 * width, y: 0 },
+    footInner: { x: 2 * width, y: long },
+    footFold: { x: width, y: long },
+    foot: { x: 0, y: long },
+  };
+  const edges = [
+    edge("neck", "Neck end", line(corners.top, corners.topFold)),
+    edge("neckInner", "Neck end, folded in", line(corners.topFold, corners.topInner)),
+    edge("inner", "Inner edge", line(corners.topInner, corners.footInner)),
+    edge("hem", "Lower end", line(corners.footInner, corners.foot)),
+    edge("front", "Edge to the front", line(corners.foot, corners.top)),
+  ];
+  return {
+    id: "buttonStand",
+    name: "Button stand",
+    cut: { count: 2, mirrored: false, onFold: false, interfacing: 2 },
+    edges,
+    outline: edges.flatMap(({ path }) => path),
+    folds: [line(corners.topFold, corners.footFold)],
+    darts: [],
+    grain: { from: { x: width / 2, y: long * 0.15 }, to: { x: width / 2, y: long * 0.85 } },
+    notches: [],
+  };
+}
