@@ -41,7 +41,7 @@ export const ALTERATION_KINDS = [
 ] as const;
 export type AlterationKind = (typeof ALTERATION_KINDS)[number];
 
-/** One alteration by an amount in millimetres; moving a dart takes the dart as it is and needs none. */
+/** One alteration by an amount in millimetres; moving a dart takes all of it for 0. */
 export type Alteration = { readonly kind: AlterationKind; readonly by: number };
 
 export type CurveLengths = {
@@ -96,7 +96,7 @@ export const ALTERATIONS: Readonly<Record<AlterationKind, Names>> = {
   },
   "shoulder-dart-to-armhole": {
     name: "Move the shoulder dart into the armhole",
-    says: "The dart is closed at the shoulder and opens in the armhole as ease.",
+    says: "The dart is closed at the shoulder, all of it or so much, and opens in the armhole.",
     usual: 0,
   },
   "take-out-ease": {
@@ -127,7 +127,8 @@ export function alterBlock(
     const before = curveLengths(now);
     const altered = alter(now, alteration, dartAs);
     const leftOut = typeof altered === "string" ? altered : whyNot(altered);
-    const opening = alteration.kind === "shoulder-dart-to-armhole" && leftOut === null ? openingOf(now.front) : null;
+    const opening =
+      alteration.kind === "shoulder-dart-to-armhole" && leftOut === null ? openingOf(now.front, alteration.by) : null;
     if (leftOut === null && typeof altered !== "string") now = altered;
     return { ...alteration, before, after: curveLengths(now), opening, leftOut };
   });
@@ -167,7 +168,7 @@ function alter(block: Block, { kind, by }: Alteration, dartAs: "by-size" | "ease
     case "raise-shoulder-point":
       return both(block, (half) => raiseShoulder(half, by));
     case "shoulder-dart-to-armhole":
-      return block.front.shoulderDart ? rejoined({ ...block, front: moveDart(block.front, dartAs) }) : "no-dart";
+      return block.front.shoulderDart ? rejoined({ ...block, front: moveDart(block.front, by, dartAs) }) : "no-dart";
   }
 }
 

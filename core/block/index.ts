@@ -29,10 +29,16 @@ export {
   NECK_SHAPES,
   type NeckRule,
   type NeckShape,
+  planBlock,
   SHAPINGS,
   SHOULDER_DART_INTAKE_MM,
   type Shaping,
+  SIDE_SEAMS,
   STYLE_DEFAULTS,
+  TYPED_FIGURES,
+  type TypedFigure,
+  typedFigureOf,
+  UNDERBUSTS,
 } from "./drafted";
 export {
   armholeDepth,

@@ -3,10 +3,12 @@ import {
   distance,
   endOf,
   lerp,
+  line,
   lineCubic,
   type Path,
   type Point,
   rotatePath,
+  rotatePoint,
   startOf,
   subpath,
 } from "../geometry";
@@ -20,21 +22,34 @@ export const DART_AS_EASE_MM = 12.7;
 export const DART_AS_MUCH_EASE_MM = 19.05;
 
 /** Cut at the middle of the armhole and turned about the bust point until the shoulder dart is closed: the upper and the lower part. */
-function openedAtArmhole(half: BodiceHalf): { readonly upper: Path; readonly lower: Path } | null {
+function openedAtArmhole(half: BodiceHalf, by: number) {
   const dart = half.shoulderDart;
   if (!dart) return null;
   const { inner, outer, apex } = dart;
   const angleOf = (p: Point) => Math.atan2(p.y - apex.y, p.x - apex.x);
   const cut = half.armhole.length * CUT_SHARE;
+  const share = movedShare(dart, by);
+  const turn = (angleOf(inner) - angleOf(outer)) * share;
   return {
-    upper: rotatePath(subpath(half.armhole.path, 0, cut), apex, angleOf(inner) - angleOf(outer)),
+    upper: rotatePath(subpath(half.armhole.path, 0, cut), apex, turn),
     lower: subpath(half.armhole.path, cut, half.armhole.length),
+    /** Where the outer leg of what is left of the dart stands; null where all of it was moved. */
+    left: share < 1 ? rotatePoint(outer, apex, turn) : null,
   };
 }
 
+/** How much of the dart is moved: so much of its width at the shoulder, all of it for nothing or for as much as there is. */
+function movedShare({ inner, outer }: NonNullable<BodiceHalf["shoulderDart"]>, by: number): number {
+  const width = distance(inner, outer);
+  return by <= 0 || by >= width - LEAST_LEFT_MM ? 1 : by / width;
+}
+
+/** Less of a dart is not worth sewing. Our own limit. */
+const LEAST_LEFT_MM = 2;
+
 /** How far the armhole opens where it is cut; null for a half without a shoulder dart. */
-export function openingOf(half: BodiceHalf): number | null {
-  const opened = openedAtArmhole(half);
+export function openingOf(half: BodiceHalf, by: number): number | null {
+  const opened = openedAtArmhole(half, by);
   return opened && distance(endOf(opened.upper), startOf(opened.lower));
 }
 
@@ -42,22 +57,35 @@ export function openingOf(half: BodiceHalf): number | null {
  * The part between the dart and the armhole turns about the bust point until the dart is closed. The armhole opens where it
  * was cut: a small opening is left in it as ease, bridged by a curve that runs on smoothly at both ends; a larger one is a dart.
  */
-export function moveDart(half: BodiceHalf, dartAs: "by-size" | "ease"): BodiceHalf {
-  const opened = openedAtArmhole(half);
+export function moveDart(half: BodiceHalf, by: number, dartAs: "by-size" | "ease"): BodiceHalf {
+  const opened = openedAtArmhole(half, by);
   if (!opened || !half.shoulderDart) return half;
-  const { upper, lower } = opened;
+  const { upper, lower, left } = opened;
+  const { inner, apex } = half.shoulderDart;
   const isDart = dartAs === "by-size" && distance(endOf(upper), startOf(lower)) > DART_AS_MUCH_EASE_MM;
-  const armholeDart = isDart ? { mouth: upper.length, apex: half.shoulderDart.apex } : null;
+  const armholeDart = isDart ? { mouth: upper.length, apex } : null;
   const between = isDart ? lineCubic(endOf(upper), startOf(lower)) : bridge(upper, lower);
   const neckPoint = startOf(half.shoulder.path);
   const shoulderPoint = startOf(upper);
   return {
     ...half,
     armhole: armholeCurve([...upper, between, ...lower], armholeDart),
-    shoulder: curve([lineCubic(neckPoint, shoulderPoint)]),
-    shoulderDart: null,
+    shoulder: curve(
+      left
+        ? [lineCubic(neckPoint, inner), lineCubic(inner, left), lineCubic(left, shoulderPoint)]
+        : [lineCubic(neckPoint, shoulderPoint)],
+    ),
+    shoulderDart: left && { inner, outer: left, apex },
     armholeDart,
-    inner: half.inner.filter((line) => !line.id.includes("shoulderDart")),
+    inner: [
+      ...half.inner.filter((one) => !one.id.includes("shoulderDart")),
+      ...(left
+        ? [
+            { id: "front.shoulderDartInner", kind: "seam" as const, path: line(inner, apex) },
+            { id: "front.shoulderDartOuter", kind: "seam" as const, path: line(left, apex) },
+          ]
+        : []),
+    ],
   };
 }
 

@@ -57,6 +57,7 @@ export function draftBodice(base: BodiceBase): Bodice {
     panelled[side].panels
       .filter(({ endsAtWaist }) => !endsAtWaist)
       .flatMap(({ bottom }) => bottom)
+      .filter(({ id }) => id !== "hemDart")
       .reduce((sum, one) => sum + one.length, 0);
   const hems = { front: hemOf("front") + standAtHem(halves.front, choices), back: hemOf("back") };
   const pieces = [...main, ...smallPieces(halves, choices, hems)];

@@ -171,7 +171,11 @@ function cutApart(half: ShapedHalf, cuts: readonly Cut[], { flare }: BodiceChoic
       side,
       top,
       right,
-      bottom: [edge("hem", `${name} hem${half.half.isMadeUpBelow ? ", made up" : ""}`, hem)],
+      bottom: bottomEdges(
+        `${name} hem${half.half.isMadeUpBelow ? ", made up" : ""}`,
+        hem,
+        cuts.length === 0 ? half : null,
+      ),
       left,
       darts: dartsIn(half, cuts, [
         ...top.flatMap(({ path }) => path),
@@ -201,6 +205,25 @@ function hemOf({ hem }: ShapedHalf, flare: number, left: Path, right: Path): Pat
   if (flare > 0) return hemBetween(right, left);
   const [from, to] = [hemAt(hem, endOf(right).x), hemAt(hem, endOf(left).x)];
   return from === null || to === null || to - from < SEEN_MM ? line(endOf(right), endOf(left)) : subpath(hem, from, to);
+}
+
+/** The hem in one edge, or either side of the mouth of a dart that is open there. */
+function bottomEdges(name: string, hem: Path, half: ShapedHalf | null): readonly Edge[] {
+  const ends = ["dartOuter", "dartInner"].map((leg) => half && innerLine(half, leg)).map((leg) => leg && endOf(leg));
+  const [outer, inner] = ends.map((end) => (end ? nearHem(hem, end) : null));
+  if (outer === null || outer === undefined || inner === null || inner === undefined || inner <= outer)
+    return [edge("hem", name, hem)];
+  return [
+    edge("hem", `${name}, to the dart`, subpath(hem, 0, outer)),
+    edge("hemDart", "Mouth of the waist dart", subpath(hem, outer, inner)),
+    edge("hemInner", `${name}, from the dart`, subpath(hem, inner, pathLength(hem))),
+  ];
+}
+
+/** Where on the hem a leg ends; null for one that closes above it. */
+function nearHem(hem: Path, end: Point): number | null {
+  const at = hemAt(hem, end.x);
+  return at !== null && Math.abs(along(hem, at).point.y - end.y) < SEEN_MM ? at : null;
 }
 
 const OF_PRINCESS: readonly string[] = ["princess", "dartInner", "dartOuter"];

@@ -23,15 +23,7 @@ const RULES: readonly Rule[] = [
     id: "sleeve.underarm",
     name: "Underarm of the sleeve",
     body: ["sleeve.underarmFront"],
-    part: ["-sleeve.underarmBack", "-sleeve.underarmBackBelow"],
-    from: "underarm",
-  },
-  {
-    ...FRONT_AND_BACK,
-    id: "sleeve.underarm",
-    name: "Underarm of the sleeve",
-    body: ["sleeve.underarmFront"],
-    part: ["-sleeve.underarmBack"],
+    part: ["-sleeve.underarmBack", "?-sleeve.underarmBackBelow"],
     from: "underarm",
   },
   {
@@ -125,17 +117,7 @@ const RULES: readonly Rule[] = [
     name: "Hem band",
     bodyName: "hem",
     partName: "band",
-    body: ["-back.hem", "front.hem", "front.standHem"],
-    part: ["-hemBand.outer"],
-    from: "centre back",
-    to: "front edge",
-  },
-  {
-    id: "body.hemBand",
-    name: "Hem band",
-    bodyName: "hem",
-    partName: "band",
-    body: ["-back.hem", "front.hem"],
+    body: ["?-back.hemInner", "-back.hem", "front.hem", "?front.hemInner", "?front.standHem"],
     part: ["-hemBand.outer"],
     from: "centre back",
     to: "front edge",
@@ -270,12 +252,9 @@ const RULES: readonly Rule[] = [
   },
 ];
 
-/** The seams that sleeves and collars may have, with the edges of the bodice as they were cut. */
-export function partJoins(expand: Expand): readonly Join[] {
-  return RULES.map((rule) => ({
-    ...rule,
-    body: rule.body.flatMap(expand),
-    part: rule.part.flatMap(expand),
-    marks: [],
-  }));
+/** The seams that sleeves and collars may have, with the edges of the bodice as they were cut; "?" stands before an edge that need not be there. */
+export function partJoins(expand: Expand, hasEdge: (run: EdgeRun) => boolean): readonly Join[] {
+  const runs = (names: readonly string[]) =>
+    names.flatMap((name) => (name.startsWith("?") ? expand(name.slice(1)).filter(hasEdge) : expand(name)));
+  return RULES.map((rule) => ({ ...rule, body: runs(rule.body), part: runs(rule.part), marks: [] }));
 }

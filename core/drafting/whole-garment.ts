@@ -236,7 +236,7 @@ function joined(
   isFrontCutTwice: boolean,
 ): Together {
   const find = edgeFinder(pieces);
-  const possible = [...(bodice?.joins ?? []), ...partJoins(expand)].filter(
+  const possible = [...(bodice?.joins ?? []), ...partJoins(expand, (run) => find(run) !== null)].filter(
     (join) => isAsked(join) && hasEdges(join, find),
   );
   const isFitted = ({ id, body, part }: Join) =>

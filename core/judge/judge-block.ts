@@ -135,6 +135,18 @@ const OBSTACLES: Readonly<
     message: phrase`The waist lies ${length(is)} below the shoulder line, and the chest line reaches so far down that it has to be at least ${length(bound)}.`,
     reason: phrase`Nape to waist may have been read too short.`,
   }),
+  "hip-above-waist": (is, bound) => ({
+    message: phrase`The hip lies ${length(is)} below the shoulder line; with this waist it has to be at least ${length(bound)}.`,
+    reason: phrase`The side seam runs from the waist down to the hip.`,
+  }),
+  "hem-above-chest": (is, bound) => ({
+    message: phrase`The bodice ends ${length(is)} below the shoulder line; with this armhole it has to be at least ${length(bound)}.`,
+    reason: phrase`Above the chest line there is no side seam.`,
+  }),
+  "dart-outside": () => ({
+    message: phrase`More of the waist dart is to lie towards the centre than the whole dart is wide.`,
+    reason: phrase`Both legs would lie on one side of its middle.`,
+  }),
   "neck-below-hem": (is, bound) => ({
     message: phrase`The bodice ends ${length(is)} below the shoulder line; with this neck it has to be at least ${length(bound)}.`,
     reason: phrase`The neckline would run out of the hem.`,
@@ -159,19 +171,39 @@ function obstacleRemedy(code: BlockObstacle["code"], by: number, body: BlockMeas
       return {
         id: "deepen-armhole",
         label: phrase`Take the armscye girth as ${length(body.armholeGirth + 2 * by)} and half of it for the depth`,
-        change: { body: { armholeGirth: body.armholeGirth + 2 * by }, block: { armholeRule: "half-armscye" } },
+        change: {
+          body: { armholeGirth: body.armholeGirth + 2 * by },
+          block: { armholeRule: "half-armscye", chestLevel: undefined },
+        },
       };
     case "waist-above-chest":
       return {
         id: "lower-waist",
         label: phrase`Take nape to waist as ${length(body.backLength + by)}`,
-        change: { body: { backLength: body.backLength + by } },
+        change: {
+          body: { backLength: body.backLength + by },
+          block: { waistLevel: undefined, hipLevel: undefined },
+        },
+      };
+    case "hip-above-waist":
+      return { id: "usual-hip", label: phrase`Take the usual hip level`, change: { block: { hipLevel: undefined } } };
+    case "hem-above-chest":
+      return {
+        id: "longer-bodice",
+        label: phrase`Make it ${length(by)} longer`,
+        change: { block: { length: (choices.typed.length ?? 0) + by } },
+      };
+    case "dart-outside":
+      return {
+        id: "even-dart",
+        label: phrase`Share the dart evenly`,
+        change: { block: { dartInner: undefined } },
       };
     case "neck-below-hem":
       return {
         id: "round-neck",
         label: phrase`Draw a round neck on a bodice to the hip`,
-        change: { block: { neckShape: "round", bodyLength: "hip" } },
+        change: { block: { neckShape: "round", bodyLength: "hip", frontNeckDepth: undefined, length: undefined } },
       };
   }
 }

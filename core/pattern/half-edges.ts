@@ -81,7 +81,8 @@ export function shoulderEdges(half: BodiceHalf): readonly Edge[] {
   if (!shoulderDart) return [edge("shoulder", name, shoulder.path)];
   const { inner, outer, apex } = shoulderDart;
   const neck = startOf(shoulder.path);
-  const [before, after] = [distance(neck, inner), distance(neck, outer)];
+  const before = distance(neck, inner);
+  const after = before + distance(inner, outer);
   if (!(before > SEEN_MM) || !(after < shoulder.length - SEEN_MM)) return [edge("shoulder", name, shoulder.path)];
   const foot = truedFoot(apex, inner, outer, neck);
   return [

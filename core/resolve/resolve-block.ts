@@ -6,10 +6,13 @@ import {
   type BlockReadings,
   DART_INTAKE_MM,
   type OutlineStandIns,
+  planBlock,
   type ReadingOffsets,
   SHOULDER_DART_INTAKE_MM,
   type Side,
   STYLE_DEFAULTS,
+  TYPED_FIGURES,
+  typedFigureOf,
 } from "../block";
 import { estimateBackLength, estimateFromBust } from "../body";
 import { length, type Phrase, phrase } from "../draft";
@@ -64,8 +67,7 @@ export function resolveBlock(spec: GarmentSpec, bust: number, measured: Measured
       return {
         alterations,
         source: "drafted",
-        body: resolveBlockBody(spec, bust, measured),
-        choices: resolveChoices(block, chosen),
+        ...resolveDrafted(block, resolveBlockBody(spec, bust, measured), chosen),
       };
     case "outline":
       return {
@@ -85,6 +87,7 @@ function resolveBlockBody({ body }: GarmentSpec, bust: number, measured: Measure
   return {
     bust,
     waist: fromBust("waist"),
+    underbust: body.underbust ?? null,
     hip: fromBust("hip"),
     neckBase: fromBust("neckBase"),
     shoulderWidth: fromBust("shoulderWidth"),
@@ -95,14 +98,28 @@ function resolveBlockBody({ body }: GarmentSpec, bust: number, measured: Measure
   };
 }
 
+type Choosable = Omit<BlockChoices, "typed">;
+
+/** The choices of a drafted bodice, and every figure of it that was not typed by the rule that gives it. */
+function resolveDrafted(block: DraftedBlockSpec, body: BlockMeasures, chosen: Chosen) {
+  const choices = resolveChoices(block, body, chosen);
+  const plan = planBlock(body, choices);
+  for (const name of TYPED_FIGURES) {
+    const found = typedFigureOf(plan, name);
+    if (found) chosen(`block.${name}`, choices.typed[name], found.value, found.rule, COMMON);
+  }
+  return { body, choices };
+}
+
 /** Every choice of the bodice; those that go with the style follow it. */
-function resolveChoices(block: DraftedBlockSpec, chosen: Chosen): BlockChoices {
-  const given: Partial<BlockChoices> = block;
-  const take = <K extends keyof BlockChoices>(key: K, value: BlockChoices[K], why: Phrase): BlockChoices[K] =>
-    chosen<BlockChoices[K]>(`block.${key}`, given[key], value, why, COMMON);
+function resolveChoices(block: DraftedBlockSpec, body: BlockMeasures, chosen: Chosen): BlockChoices {
+  const given: Partial<Choosable> = block;
+  const take = <K extends keyof Choosable>(key: K, value: Choosable[K], why: Phrase): Choosable[K] =>
+    chosen<Choosable[K]>(`block.${key}`, given[key], value, why, COMMON);
   const style = take("style", "woven", phrase`the usual bodice`);
   const usualOf = STYLE_DEFAULTS[style];
   const ofStyle = phrase`usual for ${style === "dropped" ? "a dropped shoulder" : style === "knit" ? "a knit" : "woven cloth"}`;
+  const gathers = take("gathers", "none", phrase`a plain body`);
   const chestEase = take("chestEase", usualOf.chestEase, ofStyle);
   return {
     style,
@@ -125,8 +142,17 @@ function resolveChoices(block: DraftedBlockSpec, chosen: Chosen): BlockChoices {
       phrase`none; ${length(INCH_MM / 2)} to ${length(0.75 * INCH_MM)} for a jacket`,
     ),
     buttonStand: take("buttonStand", 0, phrase`none; ${length(INCH_MM)} to ${length(1.5 * INCH_MM)} where it buttons`),
-    gathers: take("gathers", "none", phrase`a plain body`),
+    gathers,
     bodyLength: take("bodyLength", "hip", phrase`to the hip`),
+    sideSeam:
+      style === "dropped"
+        ? "straight"
+        : gathers === "none"
+          ? take("sideSeam", "fitted", phrase`in at the waist`)
+          : take("sideSeam", "straight", phrase`straight under gathers`),
+    backHigher: take("backHigher", 0, phrase`none; up to ${length(INCH_MM)}`),
+    underbust: body.underbust === null ? "free" : take("underbust", "free", phrase`the waist dart runs straight`),
+    typed: Object.fromEntries(TYPED_FIGURES.map((name) => [name, block[name]])),
   };
 }
 

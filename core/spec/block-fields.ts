@@ -7,6 +7,8 @@ import {
   NECK_RULES,
   NECK_SHAPES,
   SHAPINGS,
+  SIDE_SEAMS,
+  UNDERBUSTS,
 } from "../block";
 import { readPathData } from "../geometry";
 import {
@@ -55,7 +57,7 @@ const half = (side: "Front" | "Back") =>
 const alterations = {
   kind: "list",
   label: "Alterations",
-  about: "made in order, after the block; `shoulder-dart-to-armhole` takes no amount",
+  about: "made in order, after the block; `shoulder-dart-to-armhole` moves so much of the dart, all of it for 0",
   item: group("Alteration", {
     kind: always(choice("Kind of alteration", ALTERATION_KINDS)),
     by: { ...always(length("Amount of the alteration", upTo(150), "default 0")), usual: 0 },
@@ -112,6 +114,10 @@ const readings = {
   alterations,
 };
 
+/** Nothing of a bodice lies lower; nearer to the neck than this nothing lies at all. */
+const LEVEL = { least: 10, most: 2000 };
+const NECK = { least: 5, most: 300 };
+
 const drafted = {
   style: choice("Style of the bodice", BLOCK_STYLES, "default `woven`; the other defaults follow it"),
   neckRule: choice("Rule for the neck", NECK_RULES),
@@ -130,7 +136,29 @@ const drafted = {
   centreBackShaping: length("Centre-back shaping at the waist", upTo(50)),
   buttonStand: length("Button stand", upTo(120)),
   gathers: choice("Gathers", GATHERS),
+  frontGathers: length("Front fullness to gather", upTo(1000), "in the half, where it is gathered"),
+  backGathers: length("Back fullness to gather", upTo(1000), "in the half, where it is gathered"),
   bodyLength: choice("Length of the bodice", BODY_LENGTHS),
+  length: length("Length from the side neck point", LEVEL, "in place of hip or waist"),
+  sideSeam: choice("Side seam", SIDE_SEAMS, "default `fitted`, `straight` under gathers"),
+  frontNeckWidth: length("Front neck width", NECK),
+  backNeckWidth: length("Back neck width", NECK),
+  frontNeckDepth: length("Front neck depth", READING, "below the side neck point"),
+  backNeckDepth: length("Back neck depth", NECK, "below the side neck point"),
+  backHigher: length("Back higher at the neck", upTo(80), "than the front"),
+  frontInset: length("Front armhole set in", upTo(80), "from the shoulder point, at half its depth"),
+  backInset: length("Back armhole set in", upTo(80), "from the shoulder point, at half its depth"),
+  chestLevel: length("Chest line", LEVEL, "below the shoulder line, as every level"),
+  bustLevel: length("Bust level", LEVEL),
+  underbustLevel: length("Under-bust level", LEVEL),
+  waistLevel: length("Waist level", LEVEL),
+  hipLevel: length("Hip level", LEVEL),
+  dartInner: length("Waist dart towards the centre", upTo(80), "how much of its width"),
+  underbust: choice(
+    "Dart under the bust",
+    UNDERBUSTS,
+    "`fitted`: takes in what the block holds there beyond a quarter of the under-bust",
+  ),
   alterations,
 };
 

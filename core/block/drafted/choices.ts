@@ -3,6 +3,8 @@ import { INCH_MM } from "../../tape";
 export type BlockMeasures = {
   readonly bust: number;
   readonly waist: number;
+  /** Null where it was not measured and nothing rests on it. */
+  readonly underbust: number | null;
   readonly hip: number;
   readonly neckBase: number;
   readonly shoulderWidth: number;
@@ -20,7 +22,7 @@ export type BlockStyle = (typeof BLOCK_STYLES)[number];
 export const NECK_RULES = ["by-size", "neck-sixth"] as const;
 export type NeckRule = (typeof NECK_RULES)[number];
 
-export const NECK_SHAPES = ["round", "scoop", "v", "off-shoulder"] as const;
+export const NECK_SHAPES = ["round", "scoop", "v", "v-hollow", "square", "boat", "off-shoulder"] as const;
 export type NeckShape = (typeof NECK_SHAPES)[number];
 
 /** What sets the chest line. */
@@ -30,8 +32,56 @@ export type ArmholeRule = (typeof ARMHOLE_RULES)[number];
 export const SHAPINGS = ["none", "waist-darts", "shoulder-darts", "princess-shoulder", "princess-armhole"] as const;
 export type Shaping = (typeof SHAPINGS)[number];
 
+export const UNDERBUSTS = ["free", "fitted"] as const;
+export type Underbust = (typeof UNDERBUSTS)[number];
+
 export const GATHERS = ["none", "slight", "full"] as const;
 export type Gathers = (typeof GATHERS)[number];
+
+/** "fitted": in at the waist and out to the hip; "half": half of that; "straight": boxes, gathered bodies, coats. */
+export const SIDE_SEAMS = ["fitted", "half", "straight"] as const;
+export type SideSeam = (typeof SIDE_SEAMS)[number];
+
+/** The figures of a bodice that may be typed in place of the rule that gives them. Millimetres, levels below the side neck point. */
+export type TypedFigures = {
+  readonly frontNeckWidth?: number | undefined;
+  readonly backNeckWidth?: number | undefined;
+  readonly frontNeckDepth?: number | undefined;
+  readonly backNeckDepth?: number | undefined;
+  /** How far the armhole is set in at half its depth. */
+  readonly frontInset?: number | undefined;
+  readonly backInset?: number | undefined;
+  readonly chestLevel?: number | undefined;
+  readonly bustLevel?: number | undefined;
+  readonly underbustLevel?: number | undefined;
+  readonly waistLevel?: number | undefined;
+  readonly hipLevel?: number | undefined;
+  /** From the side neck point to the hem. */
+  readonly length?: number | undefined;
+  /** How much of the waist dart lies towards the centre. */
+  readonly dartInner?: number | undefined;
+  readonly frontGathers?: number | undefined;
+  readonly backGathers?: number | undefined;
+};
+
+export const TYPED_FIGURES = [
+  "frontNeckWidth",
+  "backNeckWidth",
+  "frontNeckDepth",
+  "backNeckDepth",
+  "frontInset",
+  "backInset",
+  "chestLevel",
+  "bustLevel",
+  "underbustLevel",
+  "waistLevel",
+  "hipLevel",
+  "length",
+  "dartInner",
+  "frontGathers",
+  "backGathers",
+] as const satisfies readonly (keyof TypedFigures)[];
+export type TypedFigure = (typeof TYPED_FIGURES)[number];
 
 export const BODY_LENGTHS = ["hip", "waist"] as const;
 export type BodyLength = (typeof BODY_LENGTHS)[number];
@@ -60,6 +110,12 @@ export type BlockChoices = {
   readonly buttonStand: number;
   readonly gathers: Gathers;
   readonly bodyLength: BodyLength;
+  readonly sideSeam: SideSeam;
+  /** How much higher the back stands at the neck than the front. */
+  readonly backHigher: number;
+  /** Whether the waist dart takes in what the block holds too much under the bust. */
+  readonly underbust: Underbust;
+  readonly typed: TypedFigures;
 };
 
 type StyleDefaults = Pick<

@@ -17,7 +17,14 @@ export {
   SHAPINGS,
   SHOULDER_DART_INTAKE_MM,
   type Shaping,
+  SIDE_SEAMS,
+  type SideSeam,
   STYLE_DEFAULTS,
+  TYPED_FIGURES,
+  type TypedFigure,
+  type TypedFigures,
+  UNDERBUSTS,
 } from "./choices";
 export { type DraftedBlock, draftBlock } from "./draft-block";
 export type { BlockObstacle } from "./obstacle";
+export { planBlock, typedFigureOf } from "./plan";

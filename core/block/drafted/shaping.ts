@@ -1,7 +1,19 @@
 import { at } from "../../data";
 import type { DraftLine, LetteredPoint, StepRecord } from "../../draft";
 import { length, lettered, phrase, point } from "../../draft";
-import { along, distance, fairCurve, lerp, line, type Path, type Point, pathLength } from "../../geometry";
+import {
+  along,
+  distance,
+  fairCurve,
+  lengthAtHeight,
+  lerp,
+  line,
+  lineCubic,
+  type Path,
+  type Point,
+  pathLength,
+  subpath,
+} from "../../geometry";
 import type { ShoulderDart, Side } from "../half";
 import type { BlockChoices, BlockMeasures } from "./choices";
 import { type HalfCurves, shoulderDart } from "./curves";
@@ -46,22 +58,35 @@ export function shapeHalf(
 type Shape = { readonly act: StepRecord; readonly dart: ShoulderDart | null };
 
 function waistDart(side: Side, plan: BlockPlan, { dartIntake }: BlockChoices, body: BlockMeasures): Shape | null {
+  const { inner, outer, underbust } = plan.dart;
   const x = body.bustSpan / 2;
   const top = side === "front" ? Math.max(plan.bustLevel + BELOW_BUST_POINT_MM, plan.chestLevel) : plan.chestLevel;
-  if (dartIntake <= 0 || plan.waistLevel - top < LEAST_DART_MM) return null;
-  const bottom = plan.hemLevel > plan.waistLevel ? plan.hemLevel - ABOVE_HIP_MM : plan.waistLevel;
+  if (dartIntake <= 0 || Math.min(plan.waistLevel, plan.hemLevel) - top < LEAST_DART_MM) return null;
+  const closed = Math.max(plan.hipLevel - ABOVE_HIP_MM, plan.waistLevel + LEAST_DART_MM);
+  const isClosed = plan.hemLevel >= closed;
   const p = { x, y: top };
-  const q = { x: x - dartIntake / 2, y: plan.waistLevel };
-  const r = { x: x + dartIntake / 2, y: plan.waistLevel };
+  const q = { x: x - inner, y: plan.waistLevel };
+  const r = { x: x + outer, y: plan.waistLevel };
   const points: LetteredPoint[] = [
     lettered("P", "top of the waist dart", p),
     lettered("Q", "inner waist of the dart", q),
     lettered("R", "outer waist of the dart", r),
   ];
-  const foot = { x, y: bottom };
-  const isClosed = bottom > plan.waistLevel;
+  const foot = { x, y: closed };
   if (isClosed) points.push(lettered("S", "bottom of the waist dart", foot));
-  const leg = (waist: Point): Path => (isClosed ? [...line(p, waist), ...line(waist, foot)] : line(p, waist));
+  // Under the bust a fitted dart is as wide as what the block holds too much there, shared as at the waist.
+  const isFittedAbove =
+    side === "front" &&
+    underbust !== null &&
+    plan.underbustLevel > top + LEAST_DART_MM &&
+    plan.underbustLevel < plan.waistLevel;
+  const under = (share: number, way: 1 | -1) =>
+    isFittedAbove && underbust !== null ? [{ x: x + way * underbust * share, y: plan.underbustLevel }] : [];
+  const leg = (waist: Point, above: readonly Point[]): Path => {
+    const stops = [p, ...above, waist, foot];
+    const whole = stops.slice(1).map((to, i) => lineCubic(stops[i] ?? to, to));
+    return isClosed ? whole : subpath(whole, 0, lengthAtHeight(whole, plan.hemLevel));
+  };
   return {
     dart: null,
     act: {
@@ -72,8 +97,8 @@ function waistDart(side: Side, plan: BlockPlan, { dartIntake }: BlockChoices, bo
       }.`,
       points,
       lines: [
-        { id: `${side}.dartInner`, kind: "seam", path: leg(q) },
-        { id: `${side}.dartOuter`, kind: "seam", path: leg(r) },
+        { id: `${side}.dartInner`, kind: "seam", path: leg(q, under(inner / dartIntake, -1)) },
+        { id: `${side}.dartOuter`, kind: "seam", path: leg(r, under(outer / dartIntake, 1)) },
       ],
     },
   };

@@ -1,10 +1,9 @@
 import { type DraftLine, type Figure, length, lettered, phrase, point, type StepRecord } from "../../draft";
-import { distance, endOf, line, type Path, pathLength } from "../../geometry";
+import { distance, endOf, line, type Path, pathLength, SEEN_MM } from "../../geometry";
 import type { Side } from "../half";
 import { necklineHalf, USUAL_FULLNESS } from "../neckline-curve";
 import type { BlockChoices } from "./choices";
-import { type HalfCurves, hemOf } from "./curves";
-import { ARMHOLE_INSET_MM } from "./obstacle";
+import { type HalfCurves, hemOf, waistOut } from "./curves";
 import type { BlockPlan } from "./plan";
 import type { ShapedHalf } from "./shaping";
 
@@ -44,41 +43,56 @@ function frameStep({ side, plan, curves }: Drawn): StepRecord {
     kind: "guide",
     path: line({ x: 0, y }, { x: widest, y }),
   });
-  const hasHip = plan.hemLevel > plan.waistLevel;
+  const hasWaist = plan.hemLevel >= plan.waistLevel;
+  const hasHip = plan.hemLevel > plan.waistLevel && plan.hemLevel >= plan.hipLevel;
   return {
-    text: phrase`Fold the paper: the fold is the centre ${side}. On it mark ${point("A")}, the shoulder line, and below it ${point("F")} at ${length(plan.chestLevel)} for the chest line and ${point("H")} at ${length(plan.waistLevel)} for the waist${hasHip ? phrase`, ${point("K")} at ${length(plan.hipLevel)} for the hip` : []}. Square out from each.`,
+    text: phrase`Fold the paper: the fold is the centre ${side}. On it mark ${point("A")}, the shoulder line, and below it ${point("F")} at ${length(plan.chestLevel)} for the chest line${hasWaist ? phrase`, ${point("H")} at ${length(plan.waistLevel)} for the waist` : []}${hasHip ? phrase`, ${point("K")} at ${length(plan.hipLevel)} for the hip` : []}${plan.hemLevel === plan.hipLevel || plan.hemLevel === plan.waistLevel ? [] : phrase`, and the hem at ${length(plan.hemLevel)}`}. Square out from each.`,
     points: [
       lettered("A", "shoulder line on the centre", { x: 0, y: 0 }),
       lettered("F", "chest line on the centre", { x: 0, y: plan.chestLevel }),
-      lettered("H", "waist on the centre", { x: 0, y: plan.waistLevel }),
+      ...(hasWaist ? [lettered("H", "waist on the centre", { x: 0, y: plan.waistLevel })] : []),
       ...(hasHip ? [lettered("K", "hip on the centre", { x: 0, y: plan.hipLevel })] : []),
     ],
     lines: [
       level("shoulderLine", 0),
       level("chestLine", plan.chestLevel),
-      level("waistLine", plan.waistLevel),
+      ...(hasWaist ? [level("waistLine", plan.waistLevel)] : []),
       ...(hasHip ? [level("hipLine", plan.hipLevel)] : []),
       { id: `${side}.centre`, kind: "seam", path: curves.centre },
     ],
-    figures: figuresFor(side, plan, ["block.chestLevel", "block.waistLevel", "block.hipLevel"]),
+    figures: figuresFor(side, plan, [
+      "block.chestLevel",
+      "block.bustLevel",
+      "block.underbustLevel",
+      "block.waistLevel",
+      "block.hipLevel",
+      "block.length",
+    ]),
   };
 }
 
 function neckStep({ side, plan }: Drawn): StepRecord {
+  const level = plan.neckLevel[side];
+  const [width, depth] = [plan.neckWidth[side], plan.neckDepth[side]];
   return {
-    text: phrase`From ${point("A")} out ${length(plan.neckWidth)}, mark ${point("B")}, the side neck point; from ${point("A")} down ${length(plan.neckDepth[side])}, mark ${point("C")}.`,
+    text: phrase`From ${point("A")} out ${length(width)}${level < 0 ? phrase` and up ${length(-level)}, as the back stands higher` : []}, mark ${point("B")}, the side neck point; ${level < 0 ? phrase`below its level by` : phrase`from ${point("A")} down`} ${length(depth)}, mark ${point("C")}.`,
     points: [
-      lettered("B", "side neck point", { x: plan.neckWidth, y: 0 }),
-      lettered("C", `neck at the centre ${side}`, { x: 0, y: plan.neckDepth[side] }),
+      lettered("B", "side neck point", { x: width, y: level }),
+      lettered("C", `neck at the centre ${side}`, { x: 0, y: level + depth }),
     ],
-    figures: figuresFor(side, plan, ["block.neck.width", "block.neck.backDepth", "block.neck.frontDepth"]),
+    figures: figuresFor(side, plan, [
+      "block.neck.width",
+      "block.neck.frontWidth",
+      "block.neck.backDepth",
+      "block.neck.frontDepth",
+    ]),
   };
 }
 
 function shoulderStep({ side, plan, choices, curves }: Drawn): StepRecord {
   const { neckPoint, shoulderPoint } = curves;
   const seam = line(neckPoint, shoulderPoint);
-  const isExtended = distance(shoulderPoint, { x: plan.shoulderOut, y: plan.slope[side] }) > 0.01;
+  const isExtended = distance(shoulderPoint, { x: plan.shoulderOut, y: neckPoint.y + plan.slope[side] }) > SEEN_MM;
   return {
     text: phrase`From ${point("A")} out ${length(plan.shoulderOut)} and down ${length(plan.slope[side])}${
       isExtended
@@ -93,20 +107,25 @@ function shoulderStep({ side, plan, choices, curves }: Drawn): StepRecord {
 }
 
 function necklineStep({ side, plan, choices, curves }: Drawn): StepRecord {
-  const isV = side === "front" && choices.neckShape === "v";
+  const isV = side === "front" && (choices.neckShape === "v" || choices.neckShape === "v-hollow");
+  const isSquare = side === "front" && choices.neckShape === "square";
   const compared: DraftLine[] = isV
     ? [
         {
           id: "front.roundNeckline",
           kind: "guide",
-          path: [necklineHalf(plan.neckWidth, plan.neckWidth, USUAL_FULLNESS.front, curves.shoulderAngle)],
+          path: [necklineHalf(plan.neckWidth.front, plan.neckWidth.front, USUAL_FULLNESS.front, curves.shoulderAngle)],
         },
       ]
     : [];
   return {
     text: isV
-      ? phrase`Rule ${point("B")} to ${point("C")}: the V. A round neck is drawn in lightly beside it, to compare.`
-      : phrase`Draw the neckline from ${point("B")}, square to the shoulder, round to ${point("C")}, square to the fold.`,
+      ? choices.neckShape === "v"
+        ? phrase`Rule ${point("B")} to ${point("C")}: the V. A round neck is drawn in lightly beside it, to compare.`
+        : phrase`Draw the V from ${point("B")} to ${point("C")}, hollowed a little outwards at its middle. A round neck is drawn in lightly beside it, to compare.`
+      : isSquare
+        ? phrase`Rule the square neck from ${point("B")} straight down to the level of ${point("C")}, and across to it.`
+        : phrase`Draw the neckline from ${point("B")}, square to the shoulder, round to ${point("C")}, square to the fold.`,
     lines: [...compared, { id: `${side}.neckline`, kind: "seam", path: curves.neckline }],
     tapeCheck: phrase`the half neckline measures ${length(pathLength(curves.neckline))}`,
   };
@@ -120,25 +139,27 @@ function widthStep({ side, plan }: Drawn): StepRecord {
   };
 }
 
-function armholeStep({ side, curves }: Drawn): StepRecord {
+function armholeStep({ side, plan, curves }: Drawn): StepRecord {
   return {
-    text: phrase`Half way down from ${point("D")} to the chest line mark ${point("E")}, ${length(ARMHOLE_INSET_MM[side])} inside the shoulder point. Draw the armhole from ${point("D")}, square to the shoulder, through ${point("E")} and round to ${point("G")}, square to the side.`,
+    text: phrase`Half way down from ${point("D")} to the chest line mark ${point("E")}, ${length(plan.inset[side])} inside the shoulder point. Draw the armhole from ${point("D")}, square to the shoulder, through ${point("E")} and round to ${point("G")}, square to the side.`,
     points: [lettered("E", "middle of the armhole", curves.middle)],
     lines: [{ id: `${side}.armhole`, kind: "seam", path: curves.armhole }],
     tapeCheck: phrase`the ${side} armhole measures ${length(pathLength(curves.armhole))}`,
+    figures: figuresFor(side, plan, ["block.inset.front", "block.inset.back"]),
   };
 }
 
 function waistAndHipSteps({ side, plan, choices }: Drawn): StepRecord[] {
-  if (choices.style === "dropped") return [];
-  const hasHip = plan.hemLevel > plan.waistLevel;
+  if (choices.style === "dropped" || choices.sideSeam === "straight" || plan.hemLevel < plan.waistLevel) return [];
+  const hasHip = plan.hemLevel > plan.waistLevel && plan.hemLevel >= plan.hipLevel;
+  const waist = waistOut(side, plan, choices, { x: plan.chestQuarter, y: plan.chestLevel }) ?? 0;
   return [
     {
-      text: phrase`On the waist line from ${point("H")} out ${length(plan.waistQuarter[side])}, mark ${point("J")}${
+      text: phrase`On the waist line from ${point("H")} out ${length(waist)}${choices.sideSeam === "half" ? ", half fitted" : ""}, mark ${point("J")}${
         hasHip ? phrase`; on the hip line from ${point("K")} out ${length(plan.hipQuarter)}, mark ${point("L")}` : []
       }.`,
       points: [
-        lettered("J", "waist at the side", { x: plan.waistQuarter[side], y: plan.waistLevel }),
+        lettered("J", "waist at the side", { x: waist, y: plan.waistLevel }),
         ...(hasHip ? [lettered("L", "hip at the side", { x: plan.hipQuarter, y: plan.hipLevel })] : []),
       ],
       figures: figuresFor(side, plan, ["block.quarter.waist", "block.quarter.hip"]),
@@ -149,9 +170,11 @@ function waistAndHipSteps({ side, plan, choices }: Drawn): StepRecord[] {
 function sideStep({ side, plan, curves, choices }: Drawn): StepRecord {
   return {
     text:
-      choices.style === "dropped"
-        ? phrase`Draw the side seam straight down from ${point("G")} to the hem, and the hem square to the fold.`
-        : phrase`Rule the side seam from ${point("G")} to ${point("J")}${plan.hemLevel > plan.waistLevel ? phrase` and on to ${point("L")}, and blend the waist over an inch or two` : []}; draw the hem.`,
+      choices.style === "dropped" || choices.sideSeam === "straight"
+        ? phrase`Draw the side seam straight down from ${point("G")} to the hem${plan.hipQuarter > plan.chestQuarter ? ", out to the hip where that is wider" : ""}, and the hem square to the fold.`
+        : plan.hemLevel < plan.waistLevel
+          ? phrase`Rule the side seam from ${point("G")} towards the waist, ${length(waistOut(side, plan, choices, curves.underarm) ?? 0)} out from the fold there, as far as the hem; draw the hem.`
+          : phrase`Rule the side seam from ${point("G")} to ${point("J")}${plan.hemLevel > plan.waistLevel ? phrase` and on to ${plan.hemLevel >= plan.hipLevel ? point("L") : "the hem"}, and blend the waist over an inch or two` : []}${plan.hemLevel > plan.hipLevel ? ", then straight down" : ""}; draw the hem.`,
     lines: [
       { id: `${side}.sideSeam`, kind: "seam", path: curves.sideSeam },
       { id: `${side}.hem`, kind: "seam", path: hemOf(curves) },
