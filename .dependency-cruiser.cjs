@@ -19,6 +19,7 @@ const CORE_LAYERS = [
   "judge",
   "garment",
   "compare",
+  "starting",
 ];
 
 const upwardsInCore = CORE_LAYERS.slice(0, -1).map((layer, index) => ({

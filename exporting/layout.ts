@@ -1,11 +1,5 @@
 import { boxOf } from "@core/geometry/index";
-import type { Piece } from "@core/pattern/index";
-
-/** A piece and where it lies: `x` and `y` are added to its own coordinates. Millimetres, y down. */
-export type PlacedPiece = { readonly piece: Piece; readonly x: number; readonly y: number };
-
-/** Pieces laid out on one large sheet whose upper left corner is the origin. Millimetres. */
-export type Layout = { readonly width: number; readonly height: number; readonly pieces: readonly PlacedPiece[] };
+import type { Layout, Piece, PlacedPiece } from "@core/pattern/index";
 
 /** Room left round all the pieces, and between one and the next. */
 export type Spacing = { readonly border: number; readonly between: number };

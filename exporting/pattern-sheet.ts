@@ -1,6 +1,7 @@
 import type { Garment } from "@core/garment/index";
+import type { Layout } from "@core/pattern/index";
 import type { TapeUnit } from "@core/tape/index";
-import { type Layout, type Spacing, sideBySide } from "./layout";
+import { type Spacing, sideBySide } from "./layout";
 import type { Mark } from "./mark";
 import { pieceMarks } from "./marks";
 

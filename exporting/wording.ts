@@ -1,6 +1,6 @@
 import { speak } from "@core/draft/index";
 import type { Garment } from "@core/garment/index";
-import type { Piece } from "@core/pattern/index";
+import { cutWords, type Piece } from "@core/pattern/index";
 import { formatLength, type TapeUnit } from "@core/tape/index";
 
 const ADD_ALLOWANCE = "Stitching line: add seam allowance";
@@ -41,6 +41,7 @@ function faultsOf({ findings, sleeve, collar, pieces }: Garment, { id }: Piece) 
     match: sleeve?.pieces[0]?.id,
     collar: collar?.pieces[0]?.id,
     block: pieces.find((piece) => piece.id === "front")?.id,
+    pieces: pieces.find(({ id }) => id.startsWith("front"))?.id,
     measures: undefined,
   };
   return findings
@@ -61,12 +62,4 @@ function wrapped(text: string): readonly string[] {
     else lines.push(word.length > LONGEST_LINE ? `${word.slice(0, LONGEST_LINE - 1)}…` : word);
   }
   return lines;
-}
-
-function cutWords({ cut }: Piece): string {
-  const cloth = cut.onFold
-    ? `Cut ${cut.count > 1 ? `${cut.count} ` : ""}on the fold`
-    : `Cut ${cut.count}${cut.mirrored ? ", as a mirrored pair" : ""}`;
-  const isPair = cut.mirrored && cut.count === 2;
-  return cut.interfacing > 0 ? `${cloth}, and interfacing ${isPair ? "the same" : cut.interfacing}` : cloth;
 }

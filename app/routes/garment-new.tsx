@@ -1,13 +1,20 @@
 import { Page } from "@app/components/page";
+import { useUnit } from "@app/components/preferences";
 import { SearchBox } from "@app/components/search-box";
+import { type ClientProblems, readClient } from "@app/features/clients/client-texts";
+import { NewClientBoxes } from "@app/features/starting/new-client-boxes";
+import { PointChoice } from "@app/features/starting/point-choice";
 import { attemptInStudio, inStudio } from "@app/server/database";
-import { postedForm, storable } from "@app/server/posted-texts";
+import { postedForm, storable, textsOf } from "@app/server/posted-texts";
 import { Box, Button, Field, Flex, Heading, Input, NativeSelect, Text } from "@chakra-ui/react";
-import { bodyOf, latestOf } from "@core/body/index";
-import { DEFAULT_CLOTH } from "@core/cloth/index";
-import { summaryOf } from "@core/garment/index";
-import { emptyGarment, readGarmentText, writeGarment } from "@core/spec/index";
-import { data, Form, Link, redirect, useNavigation, useSearchParams } from "react-router";
+import { type Body, bodyOf, latestOf } from "@core/body/index";
+import { pictureOf, sketchGarment, summaryOf } from "@core/garment/index";
+import { type GarmentSpec, readGarmentText, writeGarment } from "@core/spec/index";
+import { MIDDLE_BODY, STARTING_POINTS, startedFrom, startingPoint } from "@core/starting/index";
+import type { StudioQueries } from "@database/studio-queries";
+import { format } from "date-fns";
+import { useState } from "react";
+import { data, Form, redirect, useNavigation, useSearchParams } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/garment-new";
 
@@ -15,14 +22,16 @@ export const meta: Route.MetaFunction = () => [{ title: "New garment · Gamine" 
 
 const LARGEST_FILE = 200_000;
 const LONGEST_NAME = 120;
+const NEW_CLIENT = "new";
 
 const NEW_GARMENT = z.object({
-  client: z.uuid("Choose whom the garment is for."),
+  client: z.union([z.literal(NEW_CLIENT), z.uuid("Choose whom the garment is for.")]),
+  point: z.string().default(""),
   name: z.string().trim().max(LONGEST_NAME, `A name has at most ${LONGEST_NAME} letters.`).default(""),
   file: z.instanceof(File, { message: "The garment file did not arrive whole: choose it again." }).optional(),
 });
 
-/** The client that is asked for, those whose name holds what is looked for, or the first by name. */
+/** The client that is asked for, those whose name holds what is looked for, or the first by name; and what can be made, drawn for the first. */
 export async function loader({ request }: Route.LoaderArgs) {
   const { searchParams } = new URL(request.url);
   const asked = z.uuid().safeParse(searchParams.get("client"));
@@ -34,41 +43,73 @@ export async function loader({ request }: Route.LoaderArgs) {
     const page = found ? null : await queries.listClients(0);
     const one = asked.success ? await queries.findClient(asked.data) : null;
     const others = (found ?? page?.rows ?? []).filter(({ id }) => id !== one?.id);
+    const clients = [...(one ? [one] : []), ...others].map(({ id, name }) => ({ id, name }));
+    const [first] = clients;
+    const body = first ? await bodyOfClient(queries, first.id) : {};
     return {
       words,
-      clients: [...(one ? [one] : []), ...others].map(({ id, name }) => ({ id, name })),
+      clients,
       isLong: words !== "" || (page?.hasMore ?? false),
+      points: STARTING_POINTS.map((point) => ({
+        id: point.id,
+        name: point.name,
+        says: point.says,
+        picture: pictureOf(sketchGarment(startedFrom(point, { ...MIDDLE_BODY, ...body }))),
+      })),
     };
   });
 }
 
+async function bodyOfClient(queries: StudioQueries, clientId: string): Promise<Body> {
+  const history = await queries.measurementHistory(clientId);
+  return bodyOf(latestOf(history.map(({ measures }) => measures)));
+}
+
+type Answer = { readonly problems: readonly string[]; readonly boxes: ClientProblems };
+
+function refused(problems: readonly string[], boxes: ClientProblems = {}, status = 422) {
+  return data({ problems, boxes } satisfies Answer, { status });
+}
+
 export async function action({ request }: Route.ActionArgs) {
-  const sent = NEW_GARMENT.safeParse(Object.fromEntries(await postedForm(request)));
-  if (!sent.success) return data({ problems: sent.error.issues.map((issue) => issue.message) }, { status: 422 });
-  const { client: clientId, name: given, file } = sent.data;
+  const form = await postedForm(request);
+  const sent = NEW_GARMENT.safeParse(Object.fromEntries(form));
+  if (!sent.success) return refused(sent.error.issues.map((issue) => issue.message));
+  const { client: asked, name: given, file, point: pointId } = sent.data;
   const opened = file && file.size > 0 ? await openFile(file) : null;
-  if (opened && !opened.ok) return data({ problems: opened.sentences }, { status: 422 });
+  if (opened && !opened.ok) return refused(opened.sentences);
+  const point = startingPoint(pointId);
+  if (!opened && !point) return refused(["Choose what is to be made."]);
+  const texts = textsOf(form);
+  const newClient =
+    asked === NEW_CLIENT
+      ? readClient(
+          { ...texts, name: texts.clientName ?? "", note: "", takenOn: format(new Date(), "yyyy-MM-dd") },
+          true,
+        )
+      : null;
+  if (newClient && Object.keys(newClient.problems).length > 0)
+    return refused(["A box of the new client needs another look."], newClient.problems);
   const attempt = await attemptInStudio(async (queries) => {
-    if ((await queries.findClient(clientId)) === null) return null;
-    const history = await queries.measurementHistory(clientId);
-    const takes = (await queries.clothTable())[DEFAULT_CLOTH];
-    const spec = opened?.spec ?? {
-      ...emptyGarment(given || "New garment", "in"),
-      body: bodyOf(latestOf(history.map(({ measures }) => measures))),
-      cloth: takes ? { kind: DEFAULT_CLOTH, takes } : {},
-    };
+    if (!newClient && (await queries.findClient(asked)) === null) return null;
+    const takes = await queries.clothTable();
+    const clientId = newClient ? await queries.addClient(newClient) : asked;
+    const spec = opened?.spec ?? (point && withCloth(startedFrom(point, await bodyOfClient(queries, clientId)), takes));
+    if (!spec) return null;
     const name = storable(given) || spec.name;
-    const kept = { ...spec, name };
-    return queries.addGarment({
-      clientId,
-      name,
-      file: writeGarment(kept, "mm"),
-      summary: summaryOf(kept),
-    });
+    const kept = { ...spec, name, unit: newClient?.unit ?? spec.unit };
+    const id = await queries.addGarment({ clientId, name, file: writeGarment(kept, "mm"), summary: summaryOf(kept) });
+    return { id, opensAt: kept.block.source === "readings" ? "block" : "pieces" };
   });
-  if (!attempt.ok) return data({ problems: [attempt.sentence] }, { status: 503 });
-  if (attempt.value === null) return data({ problems: ["Choose whom the garment is for."] }, { status: 422 });
-  return redirect(`/garments/${attempt.value}/block`);
+  if (!attempt.ok) return refused([attempt.sentence], {}, 503);
+  if (attempt.value === null) return refused(["Choose whom the garment is for."]);
+  return redirect(`/garments/${attempt.value.id}/${attempt.value.opensAt}`);
+}
+
+/** What the studio says that its cloths take stands in the garment from its first day. */
+function withCloth(spec: GarmentSpec, table: Awaited<ReturnType<StudioQueries["clothTable"]>>): GarmentSpec {
+  const takes = spec.cloth.kind && table[spec.cloth.kind];
+  return takes ? { ...spec, cloth: { ...spec.cloth, takes } } : spec;
 }
 
 async function openFile(file: File) {
@@ -80,19 +121,13 @@ async function openFile(file: File) {
     : { ok: false as const, sentences: read.issues.map((issue) => `${file.name}: ${issue.message}`) };
 }
 
-export default function NewGarment({ loaderData: { clients, words, isLong }, actionData }: Route.ComponentProps) {
+export default function NewGarment({ loaderData, actionData }: Route.ComponentProps) {
+  const { clients, words, isLong, points } = loaderData;
+  const unit = useUnit();
   const [search] = useSearchParams();
   const isSaving = useNavigation().state !== "idle";
   const asked = search.get("client");
-  if (clients.length === 0 && words === "") {
-    return (
-      <Page title="New garment">
-        <Text>
-          A garment is made for someone: <Link to="/clients/new">add a client</Link> first.
-        </Text>
-      </Page>
-    );
-  }
+  const [client, setClient] = useState(clients.find(({ id }) => id === asked)?.id ?? clients[0]?.id ?? NEW_CLIENT);
   return (
     <Page title="New garment">
       {isLong && (
@@ -101,38 +136,45 @@ export default function NewGarment({ loaderData: { clients, words, isLong }, act
           <SearchBox key={words} words={words} action="/garments/new" />
         </Box>
       )}
-      <Form method="post" encType="multipart/form-data">
-        <Flex direction="column" gap="5" maxW="30rem">
-          <Field.Root>
-            <Field.Label fontSize="md">For</Field.Label>
-            <NativeSelect.Root>
-              <NativeSelect.Field
-                name="client"
-                defaultValue={clients.find((client) => client.id === asked)?.id ?? clients[0]?.id}
+      <Form method="post" encType="multipart/form-data" noValidate>
+        <input type="hidden" name="unit" value={unit} />
+        <Flex direction="column" gap="6">
+          <Flex gap="6" wrap="wrap" align="flex-start">
+            <Field.Root maxW="20rem">
+              <Field.Label fontSize="md">For</Field.Label>
+              <NativeSelect.Root>
+                <NativeSelect.Field
+                  name="client"
+                  value={client}
+                  bg="panel"
+                  borderColor="ruleStrong"
+                  onChange={(event) => setClient(event.currentTarget.value)}
+                >
+                  {clients.map(({ id, name }) => (
+                    <option key={id} value={id}>
+                      {name}
+                    </option>
+                  ))}
+                  <option value={NEW_CLIENT}>A new client</option>
+                </NativeSelect.Field>
+                <NativeSelect.Indicator />
+              </NativeSelect.Root>
+              <Field.HelperText color="inkSoft">It starts from this client’s newest measures.</Field.HelperText>
+            </Field.Root>
+            <Field.Root maxW="20rem">
+              <Field.Label fontSize="md">Name of the garment</Field.Label>
+              <Input
+                name="name"
+                placeholder="Linen blouse"
+                autoComplete="off"
                 bg="panel"
                 borderColor="ruleStrong"
-              >
-                {clients.map((client) => (
-                  <option key={client.id} value={client.id}>
-                    {client.name}
-                  </option>
-                ))}
-              </NativeSelect.Field>
-              <NativeSelect.Indicator />
-            </NativeSelect.Root>
-            <Field.HelperText color="inkSoft">It starts from this client’s newest measures.</Field.HelperText>
-          </Field.Root>
-          <Field.Root>
-            <Field.Label fontSize="md">Name of the garment</Field.Label>
-            <Input
-              name="name"
-              placeholder="Linen blouse"
-              autoComplete="off"
-              bg="panel"
-              borderColor="ruleStrong"
-              maxLength={LONGEST_NAME}
-            />
-          </Field.Root>
+                maxLength={LONGEST_NAME}
+              />
+            </Field.Root>
+          </Flex>
+          {client === NEW_CLIENT && <NewClientBoxes problems={actionData?.boxes ?? {}} />}
+          <PointChoice points={points} />
           <Box borderTop="1px solid" borderColor="rule" pt="4">
             <Heading as="h2" fontSize="md" fontWeight="600">
               Or from a garment file
@@ -147,7 +189,7 @@ export default function NewGarment({ loaderData: { clients, words, isLong }, act
               {problem}
             </Text>
           ))}
-          <Box>
+          <Box position="sticky" bottom="0" py="3" bg="paper">
             <Button type="submit" bg="chalk" color="onChalk" loading={isSaving} loadingText="Starting">
               Start the garment
             </Button>

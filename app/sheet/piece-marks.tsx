@@ -6,8 +6,15 @@ import type { View } from "./view";
 /** How far the barbs of an arrow head are turned off it. */
 const HEAD_TURN = Math.PI / 6;
 
-/** Notches, and the arrow heads of the grain. */
-export function PieceMarks({ piece, view }: { readonly piece: Piece; readonly view: View }) {
+type Props = {
+  readonly piece: Piece;
+  readonly view: View;
+  /** The line itself may be drawn already, as an upright of the draft. */
+  readonly isGrainDrawn?: boolean;
+};
+
+/** Notches, buttons and the grain. */
+export function PieceMarks({ piece, view, isGrainDrawn = false }: Props) {
   const { from, to } = piece.grain;
   const way = directionTo(from, to);
   const heads = [from, to].flatMap((at) =>
@@ -35,7 +42,7 @@ export function PieceMarks({ piece, view }: { readonly piece: Piece; readonly vi
           />
         )),
       )}
-      {from.x !== 0 && <PlainPath path={line(from, to)} view={view} className="grain" />}
+      {!isGrainDrawn && <PlainPath path={line(from, to)} view={view} className="grain" />}
       {heads.map(({ at, towards }) => (
         <Tick
           key={`${at.y} ${towards.x} ${towards.y}`}

@@ -168,7 +168,7 @@ function Draft({ drafted, view, isHeld }: DraftProps) {
         />
       ))}
       {drawn.map((piece) => (
-        <PieceMarks key={piece.id} piece={piece} view={view} />
+        <PieceMarks key={piece.id} piece={piece} view={view} isGrainDrawn={piece.grain.from.x === 0} />
       ))}
       <ChangingFigures drafted={drafted} view={view} />
       {!isHeld && <RestingFigures drafted={drafted} view={view} />}

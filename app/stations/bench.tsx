@@ -10,12 +10,14 @@ const LATER = {
   measures: () => import("@app/stations/measures/measures-station"),
   block: () => import("@app/stations/block/block-station"),
   collar: () => import("@app/stations/collar/collar-station"),
+  pieces: () => import("@app/stations/pieces/pieces-station"),
   match: () => import("@app/stations/match/match-station"),
   card: () => import("@app/stations/card/card"),
 } as const;
 const MeasuresStation = lazy(async () => ({ default: (await LATER.measures()).MeasuresStation }));
 const BlockStation = lazy(async () => ({ default: (await LATER.block()).BlockStation }));
 const CollarStation = lazy(async () => ({ default: (await LATER.collar()).CollarStation }));
+const PiecesStation = lazy(async () => ({ default: (await LATER.pieces()).PiecesStation }));
 const MatchStation = lazy(async () => ({ default: (await LATER.match()).MatchStation }));
 const Card = lazy(async () => ({ default: (await LATER.card()).Card }));
 
@@ -42,6 +44,7 @@ export function Bench({ garmentId, client, station }: Props) {
     block: () => <BlockStation />,
     sleeve: () => <SleeveStation />,
     collar: () => <CollarStation />,
+    pieces: () => <PiecesStation />,
     match: () => <MatchStation />,
     card: () => <Card garmentId={garmentId} />,
   };

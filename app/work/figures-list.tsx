@@ -7,17 +7,19 @@ import { labelOf } from "@core/spec/index";
 import { useState } from "react";
 
 /** The parts that figures and defaults belong to, by what their ids begin with; the sleeve has what no other has. */
-const PARTS = ["measures", "block", "sleeve", "collar"] as const;
+const PARTS = ["measures", "block", "sleeve", "collar", "pieces"] as const;
 export type FiguresPart = (typeof PARTS)[number];
 const TITLES: Readonly<Record<FiguresPart, string>> = {
   measures: "Measures",
   block: "Block",
   sleeve: "Sleeve",
   collar: "Collar",
+  pieces: "Pieces",
 };
 
 function partOf(id: string): FiguresPart {
   if (id.startsWith("body.")) return "measures";
+  if (id.startsWith("bodice.") || id.startsWith("paper.")) return "pieces";
   return PARTS.find((part) => id.startsWith(`${part}.`)) ?? "sleeve";
 }
 

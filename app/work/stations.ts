@@ -9,6 +9,7 @@ export const STATION_NAMES: Readonly<Record<Station, string>> = {
   block: "Block",
   sleeve: "Sleeve",
   collar: "Collar",
+  pieces: "Pieces",
   match: "Match",
   card: "Card",
 };

@@ -12,7 +12,8 @@ export function WorkColumns({ fields, sheet, side }: Props) {
       templateColumns={{
         base: "minmax(0, 1fr)",
         md: "minmax(0, 19rem) minmax(0, 1fr)",
-        xl: "20rem minmax(0, 1fr) 20rem",
+        // The sheet is the main thing: it has 768 of 1280 pixels.
+        xl: "16rem minmax(0, 1fr) 16rem",
       }}
       templateRows={{ base: "auto", md: "minmax(28rem, calc(100dvh - 15rem)) auto", xl: "minmax(0, 1fr)" }}
       h={{ xl: "calc(100dvh - 8.75rem)" }}
@@ -20,7 +21,7 @@ export function WorkColumns({ fields, sheet, side }: Props) {
       <Box
         order={{ base: 2, md: 1 }}
         overflowY="auto"
-        px="5"
+        px="4"
         py="4"
         borderRight="1px solid"
         borderColor="rule"
@@ -35,7 +36,7 @@ export function WorkColumns({ fields, sheet, side }: Props) {
         order={3}
         gridColumn={{ md: "1 / -1", xl: "auto" }}
         overflowY="auto"
-        px="5"
+        px="4"
         py="4"
         borderStyle="solid"
         borderLeftWidth={{ base: "0", xl: "1px" }}

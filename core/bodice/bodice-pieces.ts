@@ -12,11 +12,20 @@ import {
   reversePath,
   startOf,
 } from "../geometry";
-import { type Edge, edge, type HalfEdges, hemBand, type NamedLine, type Piece, standStrip } from "../pattern";
+import {
+  type Edge,
+  edge,
+  type HalfEdges,
+  hemBand,
+  levelLines,
+  type NamedLevel,
+  type NamedLine,
+  type Piece,
+  standStrip,
+} from "../pattern";
 import { casingFor } from "../sleeve/finish";
 import type { BodiceChoices } from "./choices";
 import { turnedUpHem } from "./hem-finish";
-import { levelLines, type NamedLevel } from "./level-lines";
 import { deepBackFacing, facingOf, KNIT_SHARE, neckBinding, wholeNeck } from "./neck-finish";
 import { buttonsDown, grownOnStand, type Opening, plainCentre } from "./openings";
 import type { Panel } from "./panels";
@@ -56,7 +65,7 @@ export function panelPiece(
     outline,
     folds: [...opening.folds, ...(turned ? [turned.fold] : []), ...half.folds],
     darts: panel.darts,
-    grain: grainIn(outline),
+    grain: grainIn(outline, panel.darts),
     notches: half.notches.filter((notch) => isOn(notch.at, outline)),
     ...(buttons.length > 0 ? { buttons } : {}),
     lines: [...centre, ...levelLines(outline, levels)],
@@ -106,12 +115,21 @@ const ON_MM = 0.2;
 /** The grain arrow keeps this share of its room from the edges above and below it. */
 const GRAIN_MARGIN = 0.14;
 
-/** An upright arrow in the widest place of the piece at its middle level, as far as it lies inside. */
-export function grainIn(outline: Path): Piece["grain"] {
+/** Where an arrow may stand across the piece, as shares of its width: the middle first. */
+const GRAIN_PLACES = [0.5, 0.35, 0.65, 0.22, 0.78];
+/** So far from a dart is far enough. */
+const CLEAR_OF_DART_MM = 25;
+
+/** An upright arrow at the middle level of the piece, as far as it lies inside and clear of its darts. */
+function grainIn(outline: Path, darts: readonly Path[]): Piece["grain"] {
   const corners = flatten(outline);
   const { top, bottom } = boxOf([outline]);
   const across = widest(runsAt(corners, (top + bottom) / 2, "y", "x"));
-  const x = (across.from + across.to) / 2;
+  const { left, right } = boxOf(darts);
+  const clearOf = (x: number) => Math.min(CLEAR_OF_DART_MM, Math.max(left - x, x - right));
+  const x = GRAIN_PLACES.map((share) => across.from + (across.to - across.from) * share).reduce((best, place) =>
+    clearOf(place) > clearOf(best) ? place : best,
+  );
   const down = widest(runsAt(corners, x, "x", "y"));
   const margin = (down.to - down.from) * GRAIN_MARGIN;
   return { from: { x, y: down.from + margin }, to: { x, y: down.to - margin } };

@@ -23,7 +23,7 @@ export type TopPlace = { readonly index: number; readonly at: number };
 const PLACES = 48;
 
 /** The place of a run of edges that lies nearest to a point. */
-export function nearestPlace(edges: readonly Edge[], p: Point): TopPlace & { readonly far: number } {
+function nearestPlace(edges: readonly Edge[], p: Point): TopPlace & { readonly far: number } {
   let best = { index: 0, at: 0, far: Number.POSITIVE_INFINITY };
   for (const [index, { path, length }] of edges.entries()) {
     const farAt = (at: number) => distance(along(path, at).point, p);

@@ -97,7 +97,8 @@ export function letOut({
         return { at: outAt(one), edge: edgeAt(one) };
       }),
     },
-    solvers: [{ id: "collar.tilt", solution }],
+    // What is drawn by a rule or as it was chosen rests on no solution.
+    solvers: asked === null ? [{ id: "collar.tilt", solution }] : [],
   };
 }
 

@@ -1,7 +1,7 @@
 import type { Block } from "../block";
 import { limbAt } from "../body";
 import { composeDraft, type Draft } from "../draft";
-import { measuredSeams, type SeamId } from "../pattern";
+import { measuredSeams, type SeamId, withArmLevels } from "../pattern";
 import type { ResolvedSleeve, ResolvedSpec } from "../resolve";
 import type { SleeveKind } from "../sleeve/all-styles";
 import { type FinishedHem, finishDepth, finishHem } from "../sleeve/finish";
@@ -56,9 +56,13 @@ export function draftBodiceSleeve(
   const limb = limbAt(drawing.hemLevel + finishDepth(asked.hem), drawing.capHeight, resolved.body);
   const hem = finishHem(asked.hem, drawing.hemLength, limb);
   const isOpened = asked.hem.finish === "cuff" && asked.hem.opening > 0;
-  const drawn = drawing.drawn.map((piece) =>
+  const opened = drawing.drawn.map((piece) =>
     isOpened && piece.id.startsWith("sleeve") && piece.id !== "sleeveFront" ? withOpening(piece) : piece,
   );
+  const { fitted } = drawing;
+  const drawn = fitted
+    ? withArmLevels(opened, { cap: fitted.sleeve.frame.height, elbow: fitted.task.lengths.elbowLevel })
+    : opened;
   const drafted: DraftedBodiceSleeve = {
     family: "bodice",
     kind: asked.kind,

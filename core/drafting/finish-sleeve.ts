@@ -2,7 +2,7 @@ import type { Block } from "../block";
 import { limbAt, type SleeveBody } from "../body";
 import { composeDraft, type Draft, type StepRecord } from "../draft";
 import { type Path, pathLength } from "../geometry";
-import { notchOn, type Piece } from "../pattern";
+import { notchOn, type Piece, withArmLevels } from "../pattern";
 import type { ResolvedSleeve } from "../resolve";
 import { sewnStyleOf } from "../sleeve/all-styles";
 import { casingDepth, type FinishedHem, finishHem, OPENING_SHARE } from "../sleeve/finish";
@@ -54,7 +54,8 @@ export function finishSleeve(
   const hemLength = styled?.hemLength ?? hemWidthOf(sleeve.outline, sleeve.twoPiece);
   const hem = finishHem(asked.hem, hemLength, limb, sleeve.twoPiece ? "back-seam" : "hem");
   const isOpened = asked.hem.finish === "cuff" && asked.hem.opening > 0 && !sleeve.twoPiece;
-  const drawn = (styled?.pieces ?? sleevePieces(sleeve)).map((piece) => (isOpened ? withOpening(piece) : piece));
+  const opened = (styled?.pieces ?? sleevePieces(sleeve)).map((piece) => (isOpened ? withOpening(piece) : piece));
+  const drawn = withArmLevels(opened, { cap: sleeve.frame.height, elbow: task.lengths.elbowLevel });
   const [main = wholeSleeve(sleeve)] = drawn;
   const { capFront, capBack } = sleeve.outline;
   const isRedrawn = styled !== null && !style?.keepsOutline;

@@ -1,16 +1,19 @@
 import type { Block, Side } from "../block";
 import { type Bodice, type BodiceChoices, draftBodice } from "../bodice";
-import { distance, startOf, subpath } from "../geometry";
+import { distance, endOf, startOf, subpath } from "../geometry";
 import {
   type Edge,
+  type EdgeFinder,
   type EdgeRun,
   edge,
   edgeFinder,
   type HalfEdges,
   halfOfBlock,
   hasEdges,
+  insideOutline,
   type Join,
   joinedSeam,
+  type NamedLine,
   NECK_OF_BODICE,
   type NeckEdges,
   notchAlong,
@@ -73,7 +76,7 @@ export function wholeGarment(
   const bodice: Bodice | null = drawnSides.length > 0 ? { ...all, pieces: all.pieces.filter(isDrawn) } : null;
   const lines = grown?.lines ?? [];
   const pieces = [
-    ...own,
+    ...own.map((piece) => (piece.id === "frontFacing" ? withLines(piece, lines) : piece)),
     ...(bodice?.pieces ?? []).map((piece) =>
       isAtFrontEdge(piece) ? { ...piece, lines: [...(piece.lines ?? []), ...lines] } : piece,
     ),
@@ -82,9 +85,15 @@ export function wholeGarment(
   const expand = expander(bodice, pieces);
   const neck = ofSleeve?.neckEdges ?? NECK_OF_BODICE;
   const ofNeck = alongNeck(expand, neck, pieces);
-  const fitted = seamsOf(sleeve, collar, expand, ofNeck, isFrontCutTwice);
+  const fitted = seamsOf(sleeve, collar, expand, ofNeck, edgeFinder(pieces), isFrontCutTwice);
   const isAsked = ({ id }: Join) => !(collar && NECK_FACINGS.includes(id));
   return joined(pieces, bodice, fitted, ofNeck, isAsked, isFrontCutTwice);
+}
+
+/** A piece with more lines, as far as they lie inside it. */
+function withLines(piece: Piece, lines: readonly NamedLine[]): Piece {
+  const inside = lines.flatMap(({ name, path }) => insideOutline(piece.outline, name, startOf(path), endOf(path)));
+  return { ...piece, lines: [...(piece.lines ?? []), ...inside] };
 }
 
 /** Between the neck and its facings lies a collar, where there is one. */
@@ -190,6 +199,7 @@ function seamsOf(
   collar: DraftedCollar | null,
   expand: Expand,
   ofNeck: Expand,
+  find: EdgeFinder,
   isFrontCutTwice: boolean,
 ): readonly FittedSeam[] {
   const ofCollar = (collar?.seams ?? []).map((seam) => (isFrontCutTwice ? onSecondFront(seam) : seam));
@@ -200,11 +210,22 @@ function seamsOf(
     );
     const part = seam.partEdges.flatMap((name) => expand(name));
     const nameOf = ({ piece, edge: id }: EdgeRun): string => `${piece}.${id}`;
+    if (seam.id === "kimono.underarm") return { seam: throughTheSide(seam, body, part, find), body };
     return { seam: { ...seam, bodyEdges: body.map(nameOf), partEdges: part.map(nameOf) }, body };
   });
 }
 
 /** Seams that begin at the underarm run against the outline, and so does a neckline once it is past the shoulder. */
+/** Underarm and side in one run down to the hem, which the bodice may have raised since. */
+function throughTheSide(seam: Seam, body: readonly EdgeRun[], part: readonly EdgeRun[], find: EdgeFinder): Seam {
+  const [first] = seam.sections;
+  const mark = first && { id: "curve", name: first.to, bodyAt: first.bodyLength, partAt: first.partLength };
+  const { name, bodyName, partName, id } = seam;
+  const ends = { from: first?.from ?? "", to: seam.sections[seam.sections.length - 1]?.to ?? "" };
+  const join = { id, name, bodyName, partName, body, part, ...ends, marks: mark ? [mark] : [] };
+  return hasEdges(join, find) ? { ...joinedSeam(join, find), target: seam.target } : seam;
+}
+
 function runsUp({ id }: Seam, name: string): boolean {
   if (id.startsWith("armhole") || id === "raglan.front" || id === "raglan.back") return true;
   return id === "neckline" && name.startsWith("front.");

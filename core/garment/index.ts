@@ -6,6 +6,7 @@ export {
   type DragRange,
   styleHandle,
 } from "./handles";
+export { type GarmentPicture, pictureOf } from "./picture";
 export { draftGarment, provenFindings } from "./prove-remedies";
 export { writeResult } from "./result";
 export { type Garment, sketchGarment } from "./sketch-garment";

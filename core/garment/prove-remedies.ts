@@ -1,4 +1,13 @@
-import { type Finding, guarded, type Remedy, usualBlock, usualCollar, usualSleeve, withRemediesOf } from "../judge";
+import {
+  type Finding,
+  guarded,
+  type Remedy,
+  usualBlock,
+  usualBodice,
+  usualCollar,
+  usualSleeve,
+  withRemediesOf,
+} from "../judge";
 import type { GarmentSpec } from "../spec";
 import { applyChange, readGarment, writeGarment } from "../spec";
 import { type Garment, sketchGarment } from "./sketch-garment";
@@ -29,6 +38,8 @@ function lastWays(spec: GarmentSpec, { station }: Finding): readonly Remedy[] {
       return usualSleeve(spec);
     case "block":
       return usualBlock(spec);
+    case "pieces":
+      return usualBodice(spec);
     case "measures":
       return [];
   }

@@ -75,7 +75,7 @@ export function sketchGarment(spec: GarmentSpec): Garment {
   const collarDrafted = collar?.attempt.drafted ?? null;
   const defaults = withRetaken(resolved.defaults, [...(sleeve?.retaken ?? []), ...(collar?.retaken ?? [])]);
   const { value: together, findings: ofPieces } = guarded(
-    "block",
+    "pieces",
     () => wholeGarment(block, drafted, collarDrafted, resolved.pieces, resolved.bodice.backLength),
     NOTHING_TOGETHER,
     ({ pieces, joins }) => [pieces, joins],

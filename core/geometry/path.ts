@@ -2,7 +2,7 @@ import { cubicLength, parameterAtLength } from "./arc-length";
 import { type Cubic, cubicDerivative, cubicPoint, lineCubic, mapCubic, reverseCubic, splitCubic } from "./cubic";
 import type { Point } from "./point";
 import { findRoot } from "./solve";
-import { SOLVED_FINELY_MM } from "./tolerance";
+import { SAME_MM, SOLVED_FINELY_MM } from "./tolerance";
 
 /** A run of cubics, each starting where the one before ends. Never empty. */
 export type Path = readonly Cubic[];
@@ -57,7 +57,8 @@ export function lengthAtHeight(path: Path, y: number): number {
   for (const cubic of path) {
     const low = Math.min(cubic[0].y, cubic[3].y);
     const high = Math.max(cubic[0].y, cubic[3].y);
-    if (y >= low && y <= high) {
+    // A height that is just that of a joint may lie a hair beyond both its neighbours.
+    if (y >= low - SAME_MM && y <= high + SAME_MM) {
       const found = findRoot((t) => cubicPoint(cubic, t).y - y, 0, 1, SOLVED_FINELY_MM);
       return run + cubicLength(cubic, found.value);
     }

@@ -11,7 +11,7 @@ export type Finding = {
   readonly code: string;
   readonly severity: Severity;
   /** The station where it is mended. */
-  readonly station: "measures" | "block" | "sleeve" | "collar" | "match";
+  readonly station: "measures" | "block" | "sleeve" | "collar" | "pieces" | "match";
   readonly message: Phrase;
   /** The piece that it is about, by its id, where it is about one. */
   readonly piece?: string;

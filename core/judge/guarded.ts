@@ -33,6 +33,7 @@ const WHAT: Readonly<Record<Station, string>> = {
   block: "The block",
   sleeve: "The sleeve",
   collar: "The collar",
+  pieces: "The pieces of the bodice",
   match: "The seams",
 };
 

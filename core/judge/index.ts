@@ -2,4 +2,4 @@ export { type Finding, type Remedy, type Severity, withRemediesOf } from "./find
 export { guarded, type Station, UNFORESEEN } from "./guarded";
 export { judgeDraftedCollar } from "./judge-drafted-collar";
 export { type Finished, judgeGarment, judgeSleeve } from "./judges";
-export { usualBlock, usualCollar, usualSleeve } from "./usual-figures";
+export { usualBlock, usualBodice, usualCollar, usualSleeve } from "./usual-figures";

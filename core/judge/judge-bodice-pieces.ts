@@ -9,7 +9,7 @@ export function judgeBodicePieces({ faults }: Bodice): readonly Finding[] {
   return faults.map(toldOf);
 }
 
-const note = { severity: "warning", station: "block", numbers: {} } as const;
+const note = { severity: "warning", station: "pieces", numbers: {} } as const;
 
 const change = (bodice: NonNullable<SpecChange["bodice"]>): SpecChange => ({ bodice });
 

@@ -9,7 +9,7 @@ const OPEN_MM = 0.05;
 /** Pieces that cannot be cut: an outline that is not closed, or that crosses itself, with the edges where it does. */
 export function judgeOutlines(
   pieces: readonly Piece[],
-  station: "block" | "sleeve" | "collar",
+  station: "pieces" | "sleeve" | "collar",
   remedies: readonly Remedy[],
 ): readonly Finding[] {
   return pieces.flatMap((piece): Finding[] => {

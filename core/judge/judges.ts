@@ -55,12 +55,12 @@ const JUDGES: readonly Judge[] = [
   },
   { station: "collar", judge: ({ together }) => judgeTogether(together) },
   {
-    station: "block",
+    station: "pieces",
     judge: ({ resolved, together, spec }) =>
-      resolved.pieces.cut === "whole" ? judgeOutlines(together.bodice?.pieces ?? [], "block", usualBodice(spec)) : [],
+      resolved.pieces.cut === "whole" ? judgeOutlines(together.bodice?.pieces ?? [], "pieces", usualBodice(spec)) : [],
   },
   {
-    station: "block",
+    station: "pieces",
     judge: ({ resolved, together }) =>
       resolved.pieces.cut === "whole" && together.bodice ? judgeBodicePieces(together.bodice) : [],
   },

@@ -87,7 +87,7 @@ export function hemBand(whole: number, depth: number): Piece {
 type EdgeName = readonly [id: string, name: string];
 
 /** A straight strip of double its depth, folded lengthwise: its edges from the upper end round to the outer one. */
-export function foldedStrip(
+function foldedStrip(
   { id, name, cut }: Pick<Piece, "id" | "name" | "cut">,
   names: readonly [EdgeName, EdgeName, EdgeName, EdgeName],
   depth: number,

@@ -96,7 +96,7 @@ export function shoulderEdges(half: BodiceHalf): readonly Edge[] {
  * The point in which the mouth of a dart is cut: folded along its middle and pressed to the side of its inner leg, the mouth then lies on
  * the seam from there on. `along` is a place on that seam.
  */
-export function truedFoot(apex: Point, inner: Point, outer: Point, along: Point): Point {
+function truedFoot(apex: Point, inner: Point, outer: Point, along: Point): Point {
   const angleOf = (p: Point) => Math.atan2(p.y - apex.y, p.x - apex.x);
   const leg = angleOf(inner);
   const turn = angleOf(outer) - leg;

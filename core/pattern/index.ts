@@ -1,4 +1,5 @@
-export { type BandedEdges, bandedEdges, foldedStrip, hemBand, neckBand, neckBandLength } from "./bands";
+export { arranged, inMakersOrder, type Layout, type PlacedPiece } from "./arrange";
+export { type BandedEdges, bandedEdges, hemBand, neckBand, neckBandLength } from "./bands";
 export { type BodiceEdges, bodicePiece, placePiece } from "./bodice-piece";
 export { type EaseProfile, easeProfile, partAt } from "./ease";
 export { foldedBeyond } from "./folded-beyond";
@@ -10,7 +11,6 @@ export {
   isStraightDown,
   neckAndCentre,
   shoulderEdges,
-  truedFoot,
 } from "./half-edges";
 export {
   type EdgeFinder,
@@ -21,12 +21,13 @@ export {
   type JoinMark,
   joinedSeam,
   notchAlong,
-  pathAlong,
   runOf,
   withNotches,
 } from "./join";
+export { insideOutline, levelLines, type NamedLevel, withArmLevels } from "./level-lines";
 export { neckFacing } from "./neck-facing";
 export {
+  cutWords,
   type Edge,
   edge,
   edgeLines,

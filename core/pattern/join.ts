@@ -1,4 +1,4 @@
-import { along, type Path, type Point, pathLength, reversePath } from "../geometry";
+import { along, type Cubic, mapPath, type Path, type Point, pathLength, reversePath, startOf } from "../geometry";
 import { easeProfile } from "./ease";
 import type { Edge, Piece, PieceNotch } from "./piece";
 import { type Seam, type SeamId, section } from "./seam";
@@ -48,12 +48,17 @@ export function hasEdges({ body, part }: Pick<Join, "body" | "part">, find: Edge
   return body.length > 0 && part.length > 0 && [...body, ...part].every((run) => find(run) !== null);
 }
 
-/** One side of a seam in its direction; the edges need not touch, since they may lie on several pieces. */
-export function pathAlong(runs: readonly EdgeRun[], find: EdgeFinder): Path {
-  return runs.flatMap((run) => {
+/** One side of a seam in its direction. Its edges may lie on several pieces: each is moved on to the end of the one before. */
+function pathAlong(runs: readonly EdgeRun[], find: EdgeFinder): Path {
+  const joined: Cubic[] = [];
+  for (const run of runs) {
     const path = find(run)?.path ?? [];
-    return run.isAgainst ? reversePath(path) : path;
-  });
+    if (path.length === 0) continue;
+    const next = run.isAgainst ? reversePath(path) : path;
+    const [end, start] = [joined[joined.length - 1]?.[3] ?? startOf(next), startOf(next)];
+    joined.push(...mapPath(next, (p) => ({ x: p.x + end.x - start.x, y: p.y + end.y - start.y })));
+  }
+  return joined;
 }
 
 /** The seam with both sides measured on the edges that it names. What it should be longer by is what it is: it was drawn to be so. */

@@ -78,3 +78,12 @@ export function edgeLines(piece: Piece, ids?: readonly string[]): readonly Draft
     .filter(({ id }) => !ids || ids.includes(id))
     .map(({ id, path }) => ({ id: `${piece.id}.${id}`, path, kind: "seam" }));
 }
+
+/** How the piece is cut, in the trade's words. */
+export function cutWords({ cut }: Pick<Piece, "cut">): string {
+  const cloth = cut.onFold
+    ? `Cut ${cut.count > 1 ? `${cut.count} ` : ""}on the fold`
+    : `Cut ${cut.count}${cut.mirrored ? ", as a mirrored pair" : ""}`;
+  const isPair = cut.mirrored && cut.count === 2;
+  return cut.interfacing > 0 ? `${cloth}, and interfacing ${isPair ? "the same" : cut.interfacing}` : cloth;
+}

@@ -77,7 +77,12 @@ export function resolveBodicePieces(
     flare: take("flare", true, 0, phrase`none`),
     hem,
     hemRise: take("hemRise", hem === "curved", USUAL_MM.rise, phrase`${length(INCH_MM)} to ${length(5 * INCH_MM)}`),
-    hemDepth: take("hemDepth", hem === "band", hem === "band" ? USUAL_MM.hemBand : 0, phrase`usual`),
+    hemDepth: take(
+      "hemDepth",
+      hem === "band" || hem === "plain",
+      hem === "band" ? USUAL_MM.hemBand : 0,
+      hem === "band" ? phrase`usual` : phrase`none drawn: the hem allowance turns it up`,
+    ),
     hemElastic: take("hemElastic", hem === "casing", USUAL_MM.elastic, phrase`usual`),
     hemGirth: take(
       "hemGirth",

@@ -26,7 +26,10 @@ function choicesIn(unit: TapeUnit) {
     neckShape: [
       { value: "round", label: "Round" },
       { value: "scoop", label: `Scoop, ${size(6 * IN)} deep` },
-      { value: "v", label: "V, to half the length" },
+      { value: "v", label: "V, ruled straight" },
+      { value: "v-hollow", label: "V, hollowed" },
+      { value: "square", label: "Square" },
+      { value: "boat", label: "Boat" },
       { value: "off-shoulder", label: "Off the shoulder" },
     ],
     armholeRule: [
@@ -50,6 +53,15 @@ function choicesIn(unit: TapeUnit) {
       { value: "hip", label: "To the hip" },
       { value: "waist", label: "To the waist" },
     ],
+    sideSeam: [
+      { value: "fitted", label: "Fitted" },
+      { value: "half", label: "Half fitted" },
+      { value: "straight", label: "Straight" },
+    ],
+    underbust: [
+      { value: "free", label: "Runs straight" },
+      { value: "fitted", label: "Fitted under the bust" },
+    ],
   } satisfies {
     readonly [choice in keyof BlockChoices]?: readonly {
       readonly value: BlockChoices[choice];
@@ -67,13 +79,17 @@ const LABELS: Readonly<Record<ChoiceName, string>> = {
   armholeRule: "Chest line below the shoulder line",
   shaping: "Darts and princess lines",
   gathers: "Gathers",
-  bodyLength: "Length",
+  bodyLength: "Reaches",
+  sideSeam: "Side seam",
+  underbust: "Waist dart",
 };
 
 /** Every variant of the drafted bodice as a choice in the open. */
 export function DraftedFields() {
   const style = useWork((work) => choicesOf(work.garment.resolved.block)?.style);
   const shaping = useWork((work) => choicesOf(work.garment.resolved.block)?.shaping);
+  const gathers = useWork((work) => choicesOf(work.garment.resolved.block)?.gathers);
+  const hasUnderbust = useWork((work) => work.spec.body.underbust !== undefined);
   const { garmentId } = useParams();
   const unit = useUnit();
   const size = (mm: number) => formatLength(mm, unit);
@@ -84,11 +100,24 @@ export function DraftedFields() {
         <Choice of="style" />
         <Choice of="shaping" />
         <Choice of="bodyLength" />
+        <SpecField path="block.length" />
+        {style !== "dropped" && <Choice of="sideSeam" />}
         <Choice of="gathers" />
+        {gathers !== "none" && (
+          <>
+            <SpecField path="block.frontGathers" />
+            <SpecField path="block.backGathers" />
+          </>
+        )}
       </FieldGroup>
       <FieldGroup title="Neck and shoulder">
         <Choice of="neckShape" />
         <Choice of="neckRule" />
+        <SpecField path="block.frontNeckWidth" />
+        <SpecField path="block.frontNeckDepth" />
+        <SpecField path="block.backNeckWidth" />
+        <SpecField path="block.backNeckDepth" />
+        <SpecField path="block.backHigher" />
         <SpecField path="block.backSlope" />
         <SpecField
           path="block.buttonStand"
@@ -102,6 +131,8 @@ export function DraftedFields() {
       </FieldGroup>
       <FieldGroup title="Armhole and width">
         <Choice of="armholeRule" />
+        <SpecField path="block.frontInset" />
+        <SpecField path="block.backInset" />
         <SpecField
           path="block.chestEase"
           hint={`None for a tight knit, ${size(IN / 4)} close, ${size(IN / 2)} usual, ${size(IN)} for a shirt.`}
@@ -112,7 +143,13 @@ export function DraftedFields() {
             <SpecField path="block.hipEase" />
           </>
         )}
-        {isShaped && <SpecField path="block.dartIntake" hint={`${size(IN)} to ${size(1.5 * IN)}.`} />}
+        {isShaped && (
+          <>
+            <SpecField path="block.dartIntake" hint={`${size(IN)} to ${size(1.5 * IN)}.`} />
+            <SpecField path="block.dartInner" />
+            {hasUnderbust && <Choice of="underbust" />}
+          </>
+        )}
         {style !== "dropped" && shaping === "shoulder-darts" && <SpecField path="block.shoulderDartIntake" />}
         {style !== "dropped" && (
           <SpecField
@@ -120,6 +157,13 @@ export function DraftedFields() {
             hint={`${size(IN / 2)} to ${size(0.75 * IN)} at the waist for a jacket.`}
           />
         )}
+      </FieldGroup>
+      <FieldGroup title="Levels" note="Below the shoulder line.">
+        <SpecField path="block.chestLevel" />
+        <SpecField path="block.bustLevel" />
+        <SpecField path="block.underbustLevel" />
+        <SpecField path="block.waistLevel" />
+        <SpecField path="block.hipLevel" />
       </FieldGroup>
       <Text fontSize="sm" color="inkSoft" mb="6">
         Drafted from this garment’s <Link to={`/garments/${garmentId}/measures`}>measures</Link>; what was not taken is

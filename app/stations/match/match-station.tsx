@@ -1,3 +1,5 @@
+import { useWalk } from "@app/sheet/use-walk";
+import { WalkPanel } from "@app/sheet/walk-panel";
 import { ProvenFindings } from "@app/work/findings-panel";
 import { useWork } from "@app/work/work-context";
 import { Box, Grid, Heading, Text } from "@chakra-ui/react";
@@ -8,8 +10,6 @@ import { NotchTable, PairTable, SectionTable } from "./match-tables";
 import { PairRibbons } from "./pair-ribbons";
 import { RibbonHandles } from "./ribbon-handles";
 import { SeamRibbons } from "./seam-ribbons";
-import { useWalk } from "./use-walk";
-import { WalkPanel } from "./walk-panel";
 import { WalkThread } from "./walk-thread";
 
 /** The cap against the armhole: where each mark meets its partner, and where the ease lies. */

@@ -1,6 +1,6 @@
+import type { WalkState } from "@app/sheet/use-walk";
 import type { Seam } from "@core/pattern/index";
 import type { RibbonScale } from "./seam-ribbons";
-import type { WalkState } from "./use-walk";
 
 type Props = {
   readonly walk: WalkState;

@@ -186,6 +186,9 @@ function drawSideSeam(side: Side, plan: BlockPlan, choices: BlockChoices, undera
   return isHipReached ? whole : subpath(whole, 0, lengthAtHeight(whole, plan.hemLevel));
 }
 
+/** Where the side runs straight down below the hip, it turns there over so much more, as the body does (chosen by eye). */
+const HIP_BLEND_MM = 70;
+
 /** Lines from corner to corner, each corner blended over BLEND_MM of both its sides, as far as there is room. */
 function blended(corners: readonly Point[]): Path {
   const first = at(corners, 0);
@@ -193,7 +196,8 @@ function blended(corners: readonly Point[]): Path {
   let from = first;
   for (let i = 1; i < corners.length - 1; i++) {
     const [before, corner, after] = [at(corners, i - 1), at(corners, i), at(corners, i + 1)];
-    const blend = Math.min(BLEND_MM, distance(before, corner) / 2, distance(corner, after) / 2);
+    const wanted = i === 1 && corners.length > 3 ? BLEND_MM : corners.length > 3 ? HIP_BLEND_MM : BLEND_MM;
+    const blend = Math.min(wanted, distance(before, corner) / 2, distance(corner, after) / 2);
     const above = step(corner, directionTo(corner, before), blend);
     const below = step(corner, directionTo(corner, after), blend);
     path.push(lineCubic(from, above), [above, lerp(above, corner, 2 / 3), lerp(below, corner, 2 / 3), below]);
