@@ -51,6 +51,7 @@ describe("a dressmaker fits a sleeve to a measured armhole", () => {
 
   it("starts a garment, which says what it still stands on", async () => {
     await she.press("New garment");
+    await she.choosePoint("plain-sleeve");
     await she.write("name", "First blouse");
     await she.press("Start the garment");
     await she.until("the block station opens", async () => (await browser.driver.getCurrentUrl()).endsWith("/block"));

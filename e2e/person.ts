@@ -62,6 +62,12 @@ export function person({ driver, downloads }: Browser, base: string) {
       await driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", found);
       await found.click();
     },
+    /** What a new garment is to start from. */
+    choosePoint: async (id: string) => {
+      const card = await find(`[data-point="${id}"]`);
+      await driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", card);
+      await card.click();
+    },
     station: async (name: string) => {
       const link = await driver.wait(
         until.elementLocated(

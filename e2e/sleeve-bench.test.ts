@@ -149,6 +149,7 @@ describe("the table of cloths", () => {
     await she.press("Save the table");
     await she.until("it is saved", async () => /Saved\./.test(await she.pageText()));
     await she.open("/garments/new");
+    await she.choosePoint("plain-sleeve");
     await she.write("name", "By our own table");
     await she.press("Start the garment");
     await she.station("Sleeve");

@@ -62,11 +62,17 @@ function untoldOutlines({ pieces, findings }: Garment): readonly string[] {
   const told = findings.filter(({ code }) => code === "outline-crosses-itself" || code === "outline-open");
   return pieces.flatMap((piece) => {
     if (told.some((found) => piece.id.startsWith(found.piece ?? ""))) return [];
-    const points = chordsOf(piece.outline);
-    const [first, last] = [points[0] as Point, points[points.length - 1] as Point];
-    if (!(Math.hypot(first.x - last.x, first.y - last.y) < 0.1)) return [`${piece.id} is open`];
-    return selfCrossing(points) ? [`${piece.id} crosses itself`] : [];
+    const fault = outlineFault(piece.outline);
+    return fault ? [`${piece.id} ${fault}`] : [];
   });
+}
+
+/** What is wrong with an outline, looked for in another way than the program's own; null for a closed and simple one. */
+export function outlineFault(outline: Path): string | null {
+  const points = chordsOf(outline);
+  const [first, last] = [points[0] as Point, points[points.length - 1] as Point];
+  if (!(Math.hypot(first.x - last.x, first.y - last.y) < 0.1)) return "is open";
+  return selfCrossing(points) ? "crosses itself" : null;
 }
 
 function chordsOf(path: Path): readonly Point[] {
