@@ -24,7 +24,7 @@ import {
   standStrip,
 } from "../pattern";
 import { casingFor } from "../sleeve/finish";
-import type { BodiceChoices } from "./choices";
+import { type BodiceChoices, standWidth } from "./choices";
 import { turnedUpHem } from "./hem-finish";
 import { deepBackFacing, facingOf, KNIT_SHARE, neckBinding, wholeNeck } from "./neck-finish";
 import { buttonsDown, grownOnStand, type Opening, plainCentre } from "./openings";
@@ -166,7 +166,7 @@ export function smallPieces(
   return [
     ...neckPieces(front, back, choices),
     ...(choices.front === "buttons" && choices.standFinish === "strip" && !front.isEdgeOfCollar
-      ? [standStrip(pathLength(front.centre), choices.stand)]
+      ? [standStrip(pathLength(front.centre), standWidth(choices), choices.collarBeyond ?? 0)]
       : []),
     ...(choices.hem === "band" && choices.hemDepth > 0
       ? [hemBand(2 * (hems.front + hems.back) * (choices.isKnit ? KNIT_SHARE : 1), choices.hemDepth)]
@@ -192,7 +192,8 @@ function neckPieces(front: HalfEdges, back: HalfEdges, choices: BodiceChoices): 
 }
 
 /** The facing of a buttoned front: round the neck and down the front edge in one. */
-function facingDown({ half, centre }: HalfEdges, { stand }: BodiceChoices): Piece {
+function facingDown({ half, centre }: HalfEdges, choices: BodiceChoices): Piece {
+  const stand = standWidth(choices);
   const [neck, foot] = [startOf(centre), endOf(centre)];
   const from = { x: neck.x - stand, y: neck.y };
   const down = line(from, { x: from.x, y: foot.y });

@@ -1,10 +1,10 @@
 import { type Block, SIDES, type Side } from "../block";
 import { type Figure, length, phrase } from "../draft";
-import { endOf, lengthAtHeight, type Path, pathLength, startOf, subpath } from "../geometry";
+import { endOf, lengthAtHeight, type Path, pathLength, SEEN_MM, startOf, subpath } from "../geometry";
 import { type EdgeRun, type HalfEdges, type Join, type JoinMark, type NeckEdges, type Piece, runOf } from "../pattern";
 import { casingFor } from "../sleeve/finish";
 import { panelPiece, smallPieces } from "./bodice-pieces";
-import type { BodiceChoices } from "./choices";
+import { type BodiceChoices, standWidth } from "./choices";
 import { type Levels, type Panel, type Panelled, panelsOf } from "./panels";
 import { isStraightHem, MOST_RISE_SHARE } from "./shape-hem";
 
@@ -22,6 +22,7 @@ export type BodiceFault =
   | { readonly what: "not-on-fold"; readonly side: Side }
   | { readonly what: "not-cut-apart"; readonly side: Side }
   | { readonly what: "hem-not-straight"; readonly hem: "casing" | "plain" }
+  | { readonly what: "stand-too-narrow"; readonly stand: number; readonly beyond: number }
   | { readonly what: "rise-too-high"; readonly rise: number; readonly side: number };
 
 export type Bodice = {
@@ -70,8 +71,9 @@ export function draftBodice(base: BodiceBase): Bodice {
   };
 }
 
-function standAtHem(front: HalfEdges, { front: edge, stand, standFinish }: BodiceChoices): number {
-  return edge === "buttons" && standFinish !== "strip" && !front.isEdgeOfCollar ? stand : 0;
+function standAtHem(front: HalfEdges, choices: BodiceChoices): number {
+  const isGrownOn = choices.front === "buttons" && choices.standFinish !== "strip" && !front.isEdgeOfCollar;
+  return isGrownOn ? standWidth(choices) : 0;
 }
 
 /** Front and back are to meet at the hem: where their side seams differ, the longer is cut off, the hem trued to it. */
@@ -345,7 +347,7 @@ function figuresOf(choices: BodiceChoices, hems: { readonly front: number; reado
 function faultsOf(
   halves: BodiceBase["halves"],
   panelled: Readonly<Record<Side, Panelled>>,
-  { front, back, hem, hemDepth, hemRise, flare }: BodiceChoices,
+  { front, back, hem, hemDepth, hemRise, flare, stand, collarBeyond }: BodiceChoices,
 ): readonly BodiceFault[] {
   const folded = (side: Side, how: string) => (how === "fold" || how === "slit") && !isStraight(halves[side]);
   const isFolded = hem === "casing" || (hem === "plain" && hemDepth > 0);
@@ -360,6 +362,9 @@ function faultsOf(
     ...SIDES.flatMap((side) => (panelled[side].isUncut ? [{ what: "not-cut-apart", side } as const] : [])),
     ...(isFolded && isBent && flare >= 0
       ? [{ what: "hem-not-straight", hem: hem === "casing" ? "casing" : "plain" } as const]
+      : []),
+    ...(front === "buttons" && !halves.front.isEdgeOfCollar && collarBeyond !== null && collarBeyond > stand + SEEN_MM
+      ? [{ what: "stand-too-narrow", stand, beyond: collarBeyond } as const]
       : []),
     ...(hem === "curved" && hemRise >= least * MOST_RISE_SHARE
       ? [{ what: "rise-too-high", rise: hemRise, side: least } as const]

@@ -37,6 +37,8 @@ export type BodiceChoices = {
   /** Beyond the centre front; 0 where it does not button. */
   readonly stand: number;
   readonly standFinish: StandFinish;
+  /** How far a collar runs on along the top of the stand, where that was typed. */
+  readonly collarBeyond: number | null;
   readonly neck: NeckFinish;
   readonly facingWidth: number;
   readonly backFacing: BackFacing;
@@ -60,3 +62,8 @@ export type BodiceChoices = {
   /** Knit is stretched on: bands and bindings are cut shorter. */
   readonly isKnit: boolean;
 };
+
+/** How wide the stand is drawn: a collar that runs on further than was asked needs it wider. */
+export function standWidth({ stand, collarBeyond }: Pick<BodiceChoices, "stand" | "collarBeyond">): number {
+  return Math.max(stand, collarBeyond ?? 0);
+}

@@ -8,12 +8,13 @@ import {
   type Point,
   pathLength,
   reversePath,
+  SEEN_MM,
   SOLVED_MM,
   startOf,
   subpath,
 } from "../geometry";
 import { type Edge, edge, isStraightDown, type Piece } from "../pattern";
-import type { BodiceChoices } from "./choices";
+import { type BodiceChoices, standWidth } from "./choices";
 import type { Panel } from "./panels";
 
 /** How a centre is finished: what it puts before the top of its panel, below its hem and in place of its centre edge. */
@@ -44,20 +45,27 @@ export function plainCentre({ left }: Panel, name: string, isFold: boolean): Ope
 }
 
 /** A button stand that is grown on: beyond the centre, and beyond its edge what is folded back. `neckEdge` runs on from the centre. */
-export function grownOnStand(
-  { left, bottom, top }: Panel,
-  { stand, standFinish }: BodiceChoices,
-  buttons: readonly Point[],
-): Opening {
+export function grownOnStand({ left, bottom, top }: Panel, choices: BodiceChoices, buttons: readonly Point[]): Opening {
   const [neck, foot] = [startOf(left.path), endOf(left.path)];
+  // A collar that runs on further than the stand needs a wider one; one that ends short of its edge is sewn to a part of its top.
+  const { standFinish, collarBeyond } = choices;
+  const stand = standWidth(choices);
+  const reach =
+    collarBeyond !== null && collarBeyond > SEEN_MM && collarBeyond < stand - SEEN_MM ? collarBeyond : stand;
   const fold = neck.x - stand;
   const corner = { neck: { x: fold, y: neck.y }, foot: { x: fold, y: foot.y } };
-  const standTop = edge("standTop", "Top of the button stand", line(corner.neck, neck));
+  const collarEnd = { x: neck.x - reach, y: neck.y };
+  const standTop = [
+    ...(reach < stand
+      ? [edge("standTopBeyond", "Top of the button stand, beyond the collar", line(corner.neck, collarEnd))]
+      : []),
+    edge("standTop", "Top of the button stand", line(collarEnd, neck)),
+  ];
   const standHem = edge("standHem", "Hem of the button stand", line(foot, corner.foot));
   const frontFold = line(corner.neck, corner.foot);
   if (standFinish === "faced" || standFinish === "strip") {
     return {
-      top: [standTop],
+      top: standTop,
       bottom: [standHem],
       left: [edge("frontEdge", "Front edge", reversePath(frontFold))],
       folds: [],
@@ -66,22 +74,21 @@ export function grownOnStand(
     };
   }
   const over = (p: Point): Point => ({ x: 2 * fold - p.x, y: p.y });
-  const reach = standFinish === "folded" ? stand : 0;
   // What is folded back lies on the neckline and on the hem inside the centre, and has their shape.
-  const neckOver = insideTo(top, neck.x + reach);
+  const neckOver = insideTo(top, neck.x + (standFinish === "folded" ? stand : 0));
   const hemOver = insideTo(
     [...bottom].reverse().map((one) => ({ ...one, path: reversePath(one.path) })),
-    foot.x + reach,
+    foot.x + (standFinish === "folded" ? stand : 0),
   );
   const turnedOnce = standFinish === "turned-twice";
   const topOver: Path = turnedOnce
     ? line({ x: fold - 2 * stand, y: neck.y }, corner.neck)
-    : reversePath(mapPath([...standTop.path, ...neckOver], over));
+    : reversePath(mapPath([...standTop.flatMap(({ path }) => path), ...neckOver], over));
   const hemOverPath: Path = turnedOnce
     ? line(corner.foot, { x: fold - 2 * stand, y: foot.y })
     : mapPath([...reversePath(standHem.path), ...hemOver], over);
   return {
-    top: [edge("facingTop", "Top of what is folded back", topOver), standTop],
+    top: [edge("facingTop", "Top of what is folded back", topOver), ...standTop],
     bottom: [standHem, edge("facingHem", "Hem of what is folded back", hemOverPath)],
     left: [edge("facingEdge", "Inner edge of what is folded back", line(endOf(hemOverPath), startOf(topOver)))],
     folds: turnedOnce ? [frontFold, line({ x: fold - stand, y: neck.y }, { x: fold - stand, y: foot.y })] : [frontFold],

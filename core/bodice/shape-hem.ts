@@ -30,7 +30,8 @@ export function flared(path: Path, level: number, out: number): Path {
   const whole = pathLength(path);
   const reaches = startOf(path).y < level && endOf(path).y > level + LEAST_FLARED_MM;
   if (out === 0 || !reaches) return path;
-  const from = lengthAtHeight(path, level);
+  // At the waist itself a dart has its corner: the edge is followed from just below.
+  const from = lengthAtHeight(path, level) + PAST_CORNER_MM;
   const { point: start, direction } = along(path, from);
   const foot = endOf(path);
   const way = directionTo(start, { x: foot.x + out, y: foot.y });
@@ -39,6 +40,8 @@ export function flared(path: Path, level: number, out: number): Path {
   const found = findRoot((reach) => pathLength(curve(reach)) - rest, rest * 0.01, rest, SOLVED_FINELY_MM);
   return [...subpath(path, 0, from), ...curve(found.value)];
 }
+
+const PAST_CORNER_MM = 0.5;
 
 /** The hem of a panel from the foot of its right edge to that of its left one: square to both, so that it runs on into its neighbours. */
 export function hemBetween(right: Path, left: Path): Path {

@@ -53,7 +53,7 @@ export function draftBodiceSleeve(
   const drawing = style.draft(bodiceBase(resolved, asked, block), asked.styleLengths);
   const attempt = { family: "bodice", asked, style, block, drawing } as const;
   if (!drawing.isDrawn) return { ...attempt, drafted: null };
-  const limb = limbAt(drawing.hemLevel + finishDepth(asked.hem), drawing.capHeight, resolved.body);
+  const limb = asked.hem.girth ?? limbAt(drawing.hemLevel + finishDepth(asked.hem), drawing.capHeight, resolved.body);
   const hem = finishHem(asked.hem, drawing.hemLength, limb);
   const isOpened = asked.hem.finish === "cuff" && asked.hem.opening > 0;
   const opened = drawing.drawn.map((piece) =>

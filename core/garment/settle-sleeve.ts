@@ -4,7 +4,7 @@ import { length, type Phrase, phrase, type Source } from "../draft";
 import { draftSleeve, type SleeveAttempt, setInTask } from "../drafting";
 import { type Finding, judgeSleeve } from "../judge";
 import type { DefaultTaken, ResolvedSleeve, ResolvedSpec } from "../resolve";
-import { styleOf } from "../sleeve/all-styles";
+import { isDropped, styleOf } from "../sleeve/all-styles";
 import { methodOf, usualNotches } from "../sleeve/set-in";
 import type { GarmentSpec, SleeveSpec, SpecChange } from "../spec";
 import { LENGTH_FIELDS } from "../spec";
@@ -54,7 +54,7 @@ function retake({ asked, retaken }: Taken, path: string, value: number, rule: Ph
 
 /** From the neck to the wrist, less the shoulder that lies over the arm: this block's, however it came by it. */
 function withDroppedLength(given: SleeveSpec, { body }: ResolvedSpec, taken: Taken, block: Block): Taken {
-  if (given.kind !== "dropped" || given.length !== undefined || body.neckToWrist === undefined) return taken;
+  if (!isDropped(given.kind) || given.length !== undefined || body.neckToWrist === undefined) return taken;
   const shoulder = block.back.shoulder.length;
   return retake(
     taken,

@@ -54,6 +54,21 @@ function toldOf(fault: BodiceFault): Finding {
           { id: "faced-hem", label: phrase`Finish it as a plain hem`, change: change({ hem: "plain", hemDepth: 0 }) },
         ],
       };
+    case "stand-too-narrow":
+      return {
+        ...note,
+        code: "stand-too-narrow",
+        message: phrase`The collar runs ${length(fault.beyond)} beyond the centre front and the button stand only ${length(fault.stand)}: the stand is drawn as wide as the collar needs.`,
+        reason: phrase`A collar is sewn to nothing beyond the front edge.`,
+        numbers: { stand: fault.stand, beyond: fault.beyond },
+        remedies: [
+          {
+            id: "wider-stand",
+            label: phrase`Make the stand ${length(fault.beyond)} wide`,
+            change: change({ stand: fault.beyond }),
+          },
+        ],
+      };
     case "rise-too-high": {
       const most = fault.side * MOST_RISE_SHARE;
       return {

@@ -1,11 +1,13 @@
-import { line } from "../geometry";
+import { line, SEEN_MM } from "../geometry";
 import { edge, type Piece } from "./piece";
 
 /**
  * A button stand that is cut by itself: twice its finished width, folded lengthwise, as long as the front edge and sewn to it
  * (common practice, no source).
  */
-export function standStrip(long: number, width: number): Piece {
+export function standStrip(long: number, width: number, collarBeyond = width): Piece {
+  // A collar that ends short of the edge is sewn to the part of the neck end next to the front.
+  const reach = collarBeyond > SEEN_MM && collarBeyond < width - SEEN_MM ? collarBeyond : width;
   const corners = {
     top: { x: 0, y: 0 },
     topFold: { x: width, y: 0 },
@@ -15,7 +17,10 @@ export function standStrip(long: number, width: number): Piece {
     foot: { x: 0, y: long },
   };
   const edges = [
-    edge("neck", "Neck end", line(corners.top, corners.topFold)),
+    edge("neck", "Neck end", line(corners.top, { x: reach, y: 0 })),
+    ...(reach < width
+      ? [edge("neckBeyond", "Neck end, beyond the collar", line({ x: reach, y: 0 }, corners.topFold))]
+      : []),
     edge("neckInner", "Neck end, folded in", line(corners.topFold, corners.topInner)),
     edge("inner", "Inner edge", line(corners.topInner, corners.footInner)),
     edge("hem", "Lower end", line(corners.footInner, corners.foot)),

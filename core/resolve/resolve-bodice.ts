@@ -23,7 +23,7 @@ const USUAL_MM = {
   slit: 4 * INCH_MM,
 } as const;
 
-type Choosable = Omit<BodiceChoices, "isKnit">;
+type Choosable = Omit<BodiceChoices, "isKnit" | "collarBeyond">;
 
 /** How front and back are cut, every default taken: those that matter for this garment are listed. */
 export function resolveBodicePieces(
@@ -94,6 +94,7 @@ export function resolveBodicePieces(
     buttonSize: take("buttonSize", isButtoned, USUAL_MM.button, phrase`usual on a shirt`),
     buttonSpacing: take("buttonSpacing", isButtoned, USUAL_MM.buttonSpacing, phrase`usual, with one at the bust`),
     slit: take("slit", given.back === "slit", USUAL_MM.slit, phrase`so that the head passes`),
+    collarBeyond: spec.collar?.beyond ?? null,
     isKnit,
   };
 }

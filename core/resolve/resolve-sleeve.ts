@@ -1,7 +1,7 @@
 import { limbAt, type SleeveBody } from "../body";
 import type { Cloth } from "../cloth";
 import { length, type Phrase, percent, phrase, type Source } from "../draft";
-import { type SleeveKind, type SleeveStyle, sewnStyleOf, styleOf } from "../sleeve/all-styles";
+import { isDropped, type SleeveKind, type SleeveStyle, sewnStyleOf, styleOf } from "../sleeve/all-styles";
 import { type HemChoices, type HemFinish, USUAL_OPENING_MM } from "../sleeve/finish";
 import type { CapCurve, Placement, SetInMethod, SurplusWay, TwoPieceChoices } from "../sleeve/set-in";
 import type { SleeveSpec } from "../spec";
@@ -30,6 +30,9 @@ export type ResolvedSleeve = {
   readonly elbowEase: number;
   readonly wristEase: number;
   readonly length: number;
+  /** The whole width at the hem; null for the wrist and its ease. */
+  readonly hemWidth: number | null;
+  readonly isStraight: boolean;
   readonly hemTurnUp: number;
   readonly elbowDart: number;
   readonly isTwoPiece: boolean;
@@ -102,6 +105,8 @@ export function resolveSleeve(
     elbowEase: chosen("sleeve.elbowEase", sleeve.elbowEase, ...elbowEase(armEase)),
     wristEase: chosen("sleeve.wristEase", sleeve.wristEase, wristEase, wristRule, "from memory"),
     length: whole,
+    hemWidth: sleeve.hemWidth ?? null,
+    isStraight: sleeve.sides === "straight",
     hemTurnUp: sleeve.hemTurnUp ?? 0,
     elbowDart: sleeve.elbowDart ?? 0,
     isTwoPiece: sleeve.cut === "two-piece",
@@ -153,7 +158,7 @@ function usualLength(
   { armLength }: SleeveBody,
   shoulderExtension: number,
 ): Usual {
-  if (kind === "dropped") {
+  if (isDropped(kind)) {
     return [
       armLength - shoulderExtension,
       phrase`arm ${length(armLength)} − what the shoulder is extended by, ${length(shoulderExtension)}`,
@@ -229,7 +234,7 @@ function resolveHem(
   const isSewnOn = finish === "cuff" || finish === "band";
   const pick = (
     isAsked: boolean,
-    name: Exclude<keyof HemChoices, "finish">,
+    name: Exclude<keyof HemChoices, "finish" | "girth" | "elasticLess">,
     value: number,
     rule: Phrase,
     source: Source,
@@ -244,6 +249,8 @@ function resolveHem(
     ease: pick(isSewnOn, "ease", ease.value, ease.rule, "from memory"),
     overlap: pick(isCuff, "overlap", HEM_MM.overlap, phrase`for a button`, "from memory"),
     opening: pick(isCuff, "opening", HEM_MM.opening, phrase`60 to 90 mm`, "common practice, no source"),
+    girth: hem.girth ?? null,
+    elasticLess: hem.elasticLess ?? 0,
     elasticWidth: pick(finish === "elastic", "elasticWidth", HEM_MM.elasticWidth, phrase`usual`, "from memory"),
   };
 }

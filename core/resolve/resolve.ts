@@ -15,7 +15,7 @@ import {
 import { type Cloth, clothOf, DEFAULT_CLOTH } from "../cloth";
 import { collarOf } from "../collar";
 import { type Phrase, phrase, type Source } from "../draft";
-import { styleOf } from "../sleeve/all-styles";
+import { isDropped, styleOf } from "../sleeve/all-styles";
 import type { GarmentSpec } from "../spec";
 import { emptyGarment } from "../spec";
 import { blockNeedsBust, type ResolvedBlock, resolveBlock } from "./resolve-block";
@@ -103,7 +103,7 @@ function resolveBodice(
   body: SleeveBody,
   measured: Measured,
 ): ResolvedSpec["bodice"] {
-  const isWithBodice = sleeve !== null && (sleeve.kind === "dropped" || styleOf(sleeve.kind)?.family === "bodice");
+  const isWithBodice = sleeve !== null && (isDropped(sleeve.kind) || styleOf(sleeve.kind)?.family === "bodice");
   const isOffShoulder = sleeve?.kind === "offShoulder";
   const taken = (isAsked: boolean, id: "backLength" | "aroundShoulders", estimate: () => Estimate) =>
     isAsked ? measured(`body.${id}`, body[id], estimate) : (body[id] ?? estimate().value);

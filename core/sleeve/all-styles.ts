@@ -2,6 +2,7 @@ import { namesOf } from "../data";
 import type { BodiceStyle, SewnStyle } from "./style";
 import { balloon, bishop } from "./styles/bishop";
 import { dropped } from "./styles/dropped";
+import { droppedGathered } from "./styles/dropped-gathered";
 import { lantern } from "./styles/lantern";
 import { puff } from "./styles/puff";
 import { kimono } from "./with-bodice/kimono";
@@ -20,6 +21,7 @@ export const STYLES = {
   offShoulder,
   kimono,
   dropped,
+  droppedGathered,
 } as const satisfies Readonly<Record<string, SleeveStyle>>;
 
 export type StyleKind = keyof typeof STYLES;
@@ -34,6 +36,11 @@ export function styleOf(kind: SleeveKind): SleeveStyle | null {
 export function sewnStyleOf(kind: SleeveKind): SewnStyle | null {
   const style = styleOf(kind);
   return style?.family === "sewn" ? style : null;
+}
+
+/** Is it sewn to a shoulder that reaches over the arm, whose length is no part of the sleeve's? */
+export function isDropped(kind: SleeveKind): boolean {
+  return sewnStyleOf(kind)?.fitting?.method === "dropped";
 }
 
 export const SLEEVE_KINDS = ["set-in", ...STYLE_KINDS] as const;

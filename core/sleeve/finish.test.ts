@@ -6,7 +6,17 @@ import { casingDepth, finishDepth, finishHem, HEM_FINISHES, type HemChoices, pas
 const size = (min: number, max: number) => fc.double({ min, max, noNaN: true });
 
 function choices(changes: Partial<HemChoices> = {}): HemChoices {
-  return { finish: "cuff", depth: 60, ease: 25, overlap: 20, opening: 75, elasticWidth: 12, ...changes };
+  return {
+    finish: "cuff",
+    depth: 60,
+    ease: 25,
+    overlap: 20,
+    opening: 75,
+    elasticWidth: 12,
+    girth: null,
+    elasticLess: 0,
+    ...changes,
+  };
 }
 
 const anyHem = fc.record({
@@ -16,6 +26,8 @@ const anyHem = fc.record({
   overlap: size(0, 60),
   opening: size(0, 120),
   elasticWidth: size(4, 60),
+  girth: fc.constant(null),
+  elasticLess: fc.constant(0),
 });
 
 describe("the finish of a hem", () => {

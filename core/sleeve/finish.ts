@@ -18,6 +18,10 @@ export type HemChoices = {
   /** How long the opening above a cuff is; 0 for a cuff that is pulled over the hand. */
   readonly opening: number;
   readonly elasticWidth: number;
+  /** The arm's girth where the hem is worn, where that was typed. */
+  readonly girth: number | null;
+  /** What the elastic is shorter by than that girth. */
+  readonly elasticLess: number;
 };
 
 /** An opening above a cuff is 60 to 90 mm long (common practice, no source). */
@@ -166,13 +170,14 @@ function rectangle(id: string, name: string, width: number, height: number): Pie
   };
 }
 
-function elastic({ elasticWidth }: HemChoices, hemLength: number, limb: number): FinishedHem {
+function elastic({ elasticWidth, elasticLess }: HemChoices, hemLength: number, limb: number): FinishedHem {
+  const long = limb - elasticLess;
   const figure: Figure = {
     id: "elastic.length",
     label: "Length of the elastic",
-    value: limb,
+    value: long,
     kind: "length",
-    formula: phrase`the limb’s girth there, ${length(limb)}; a little less where the elastic is soft`,
+    formula: phrase`the limb’s girth there, ${length(limb)}${elasticLess > 0 ? phrase` − ${length(elasticLess)}` : "; a little less where the elastic is soft"}`,
     rule: "Elastic of a sleeve hem",
     source: "common practice, no source",
   };
@@ -181,7 +186,7 @@ function elastic({ elasticWidth }: HemChoices, hemLength: number, limb: number):
     pieces: [],
     acts: [
       {
-        text: phrase`Fold the casing up along the hem and stitch it, ${length(elasticWidth + CASING_ROOM_MM / 2)} deep, leaving a gap. Draw through ${length(limb)} of elastic ${length(elasticWidth)} wide, try it on, and join it: the hem, ${length(hemLength)}, is gathered ${(hemLength / limb).toFixed(2)} to 1. Elastic that leaves a mark is too tight; on children’s wear use no drawn cords, and follow the local rules.`,
+        text: phrase`Fold the casing up along the hem and stitch it, ${length(elasticWidth + CASING_ROOM_MM / 2)} deep, leaving a gap. Draw through ${length(long)} of elastic ${length(elasticWidth)} wide, try it on, and join it: the hem, ${length(hemLength)}, is gathered ${(hemLength / limb).toFixed(2)} to 1. Elastic that leaves a mark is too tight; on children’s wear use no drawn cords, and follow the local rules.`,
         figures: [figure, ratioFigure(hemLength, limb)],
       },
     ],

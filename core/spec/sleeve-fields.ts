@@ -1,7 +1,15 @@
 import { eachOf } from "../data";
 import { SLEEVE_KINDS, type SleeveStyle, STYLE_KINDS, STYLES } from "../sleeve/all-styles";
 import { HEM_FINISHES } from "../sleeve/finish";
-import { CAP_CURVES, FULLNESS_CHANGE, PLACEMENTS, SET_IN_METHODS, SLEEVE_CUTS, SURPLUS_WAYS } from "../sleeve/set-in";
+import {
+  CAP_CURVES,
+  FULLNESS_CHANGE,
+  PLACEMENTS,
+  SET_IN_METHODS,
+  SLEEVE_CUTS,
+  SLEEVE_SIDES,
+  SURPLUS_WAYS,
+} from "../sleeve/set-in";
 import { always, CHANGE, choice, EASE, group, LOWER_EASE, length, READING, share, upTo } from "./field";
 
 const styles = eachOf(STYLE_KINDS, (kind) => {
@@ -27,6 +35,12 @@ export const sleeveFields = group("Sleeve", {
     overlap: length("Overlap of the cuff", upTo(100), "without an opening nothing laps"),
     opening: length("Opening above the cuff", upTo(300)),
     elasticWidth: length("Width of the elastic", { least: 3, most: 80 }, "the casing is 12 mm deeper"),
+    girth: length(
+      "Girth where the hem is worn",
+      READING,
+      "of the arm under cuff, band or elastic; default by the length",
+    ),
+    elasticLess: length("Elastic shorter by", upTo(150), "than that girth; default none"),
   }),
   method: choice("Method", SET_IN_METHODS, "default `fit-first`"),
   capEase: length("Cap ease", EASE, "of the whole cap; default the middle of what the cloth usually takes"),
@@ -39,6 +53,8 @@ export const sleeveFields = group("Sleeve", {
     READING,
     "finished, from the crown to the hem or the end of the cuff (of a kimono from the shoulder tip, off the shoulder from the upper edge)",
   ),
+  hemWidth: length("Width at the hem", READING, "the whole width, where it is not the wrist and its ease"),
+  sides: choice("Sides of the sleeve", SLEEVE_SIDES, "default `bent` at the elbow; `straight` are ruled to the hem"),
   hemTurnUp: length("Hem turn-up", upTo(150), "its sides mirrored from the seams above; none when left out"),
   elbowDart: length(
     "Elbow dart, width",

@@ -55,6 +55,8 @@ function SewnSleeveFields({ isPlain, hasOwnCap }: { readonly isPlain: boolean; r
         <SpecField path="sleeve.length" />
         <SpecField path="sleeve.elbowEase" />
         <SpecField path="sleeve.wristEase" />
+        <SpecField path="sleeve.hemWidth" />
+        <SidesChoice />
         {isPlain && <CutFields />}
       </FieldGroup>
       <HemFields />
@@ -80,6 +82,8 @@ function BodiceSleeveFields({ isCut }: { readonly isCut: boolean }) {
         <SpecField path="sleeve.length" />
         <SpecField path="sleeve.elbowEase" />
         <SpecField path="sleeve.wristEase" />
+        <SpecField path="sleeve.hemWidth" />
+        <SidesChoice />
         {isCut && (
           <ChoiceSelect
             id="sleeve.cut"
@@ -95,6 +99,23 @@ function BodiceSleeveFields({ isCut }: { readonly isCut: boolean }) {
       </FieldGroup>
       <HemFields />
     </>
+  );
+}
+
+function SidesChoice() {
+  const store = useWorkStore();
+  const sides = useWork((work) => work.spec.sleeve?.sides ?? "bent");
+  return (
+    <ChoiceSelect
+      id="sleeve.sides"
+      label="Sides"
+      value={sides}
+      choices={[
+        { value: "bent", label: "Bent at the elbow" },
+        { value: "straight", label: "Ruled straight" },
+      ]}
+      onChoose={(one) => store.getState().setField("sleeve.sides", one === "bent" ? undefined : one)}
+    />
   );
 }
 

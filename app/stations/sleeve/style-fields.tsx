@@ -80,7 +80,13 @@ export function HemFields() {
           />
         </>
       )}
-      {finish === "elastic" && <SpecField path="sleeve.hem.elasticWidth" />}
+      {finish === "elastic" && (
+        <>
+          <SpecField path="sleeve.hem.elasticWidth" />
+          <SpecField path="sleeve.hem.elasticLess" />
+        </>
+      )}
+      {finish !== "plain" && <SpecField path="sleeve.hem.girth" />}
       {finish === "plain" && (
         <SpecField
           path="sleeve.hemTurnUp"

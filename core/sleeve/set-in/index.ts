@@ -33,7 +33,7 @@ export {
   type SetInSleeve,
   whyNotDrawable,
 } from "./set-in-sleeve";
-export { type SetInTask, SLEEVE_CUTS, type SleeveCut, SURPLUS_WAYS, type SurplusWay } from "./task";
+export { type SetInTask, SLEEVE_CUTS, SLEEVE_SIDES, type SleeveCut, SURPLUS_WAYS, type SurplusWay } from "./task";
 export {
   LEAST_UNDER_MM,
   roomForSeams,

@@ -36,6 +36,8 @@ export type SleeveLengths = {
   readonly turnUp: number;
   /** What a dart in the back seam at the elbow takes in there; 0 for none. */
   readonly elbowDart: number;
+  /** Are the sides ruled from the cap line to the hem, past the elbow? */
+  readonly isStraight?: boolean;
 };
 
 /** What is folded up inside: its sides from the hem down, mirrored from the seams above the hem so that it lies flat on them. */
@@ -112,7 +114,8 @@ function straightBelow(capEnd: Point, lengths: SleeveLengths, hinge: number): Be
   const wrist = { x: lengths.wristWidth / 2, y: lengths.wristLevel };
   const bend = bendsAtElbow(capEnd.y, lengths) ? { x: lengths.elbowWidth / 2, y: lengths.elbowLevel } : null;
   const elbow = bend && bend.y < lengths.length ? bend : null;
-  const seam = cutAcross(underarmSeam(capEnd, bend, wrist, hinge), lengths.length);
+  const drawn = lengths.isStraight ? line(capEnd, wrist) : underarmSeam(capEnd, bend, wrist, hinge);
+  const seam = cutAcross(drawn, lengths.length);
   const hem = endOf(seam);
   const turnedUp = lengths.turnUp > 0 ? foldedOver(seam, lengths.turnUp) : null;
   return {
@@ -127,8 +130,8 @@ function straightBelow(capEnd: Point, lengths: SleeveLengths, hinge: number): Be
 }
 
 /** Does the elbow line lie far enough below the cap line and above the wrist for a seam to bend there? */
-export function bendsAtElbow(capLevel: number, { elbowLevel, wristLevel }: SleeveLengths): boolean {
-  return elbowLevel > capLevel + ROOM_FOR_ELBOW_MM && elbowLevel < wristLevel - ROOM_FOR_ELBOW_MM;
+export function bendsAtElbow(capLevel: number, { elbowLevel, wristLevel, isStraight }: SleeveLengths): boolean {
+  return !isStraight && elbowLevel > capLevel + ROOM_FOR_ELBOW_MM && elbowLevel < wristLevel - ROOM_FOR_ELBOW_MM;
 }
 
 /** A path that runs down, as far as a level; whole where it ends above it. */

@@ -9,6 +9,9 @@ export type SurplusWay = (typeof SURPLUS_WAYS)[number];
 
 /** The sleeve in one piece, or cut into a top and an under sleeve. */
 export const SLEEVE_CUTS = ["one-piece", "two-piece"] as const;
+/** Below the cap the sides bend at the elbow, or are ruled straight. */
+export const SLEEVE_SIDES = ["bent", "straight"] as const;
+
 export type SleeveCut = (typeof SLEEVE_CUTS)[number];
 
 /** Everything a set-in sleeve is drafted from, in millimetres, with every default already taken. */

@@ -1,6 +1,7 @@
 import { SIDES, type Side, withNeckAbove } from "../../block";
 import {
   along,
+  distance,
   endOf,
   evenCurve,
   lengthAtHeight,
@@ -34,6 +35,8 @@ export type OffShoulderLengths = Pick<
   readonly elasticWidth: number;
   /** What the sleeve is slashed and spread by, down its middle. */
   readonly spread: number;
+  /** The sleeve's upper edge as it is to measure; nothing for what the spread makes it. */
+  readonly topWidth: number;
   readonly fall: number;
 };
 
@@ -48,6 +51,8 @@ export type OffShoulderDraft = {
   /** On the sleeve where it lies, spread. */
   readonly sleeve: Readonly<Record<Side, CutOffEdge & { readonly underarm: Path }>>;
   readonly misplaced: readonly Misplaced[];
+  /** What the sleeve was spread by down its middle; less than nothing for an upper edge that was to be narrower. */
+  readonly spread: number;
   /** Where the middle of the sleeve's upper edge lies below the crown. */
   readonly topLevel: number;
 };
@@ -96,7 +101,10 @@ function lowered(lowering: number, missing: number): Misplaced {
   return { field: "lowering", asked: lowering, least, most: RAGLAN_FIELDS.lowering.bounds.most, drawn: least };
 }
 
-function cutAcross(raglan: RaglanDraft, { drop, elasticWidth, spread }: OffShoulderLengths): OffShoulderDraft {
+function cutAcross(
+  raglan: RaglanDraft,
+  { drop, elasticWidth, spread: asked, topWidth }: OffShoulderLengths,
+): OffShoulderDraft {
   const casing = casingFor(elasticWidth);
   const room = roomFor(raglan);
   const level = Math.min(room.most, Math.max(room.least, drop));
@@ -108,14 +116,16 @@ function cutAcross(raglan: RaglanDraft, { drop, elasticWidth, spread }: OffShoul
     const below = subpath(centre, lengthAtHeight(centre, level), pathLength(centre));
     return { seam, centre: below, ...casingAbove(seam, startOf(below), casing) };
   });
-  const onSleeve = bySide((side) => {
+  const together = bySide((side) => {
     const edge = sleeveEdge(raglan.overArm[side]);
     const seam = asLongAs(
       pathLength(body[side].seam),
       withoutHook(subpath(edge, 0, pathLength(body[side].seam)), raglan[side].meetingAt),
     );
-    return apart(side === "front" ? seam : mapPath(seam, mirrored), side, spread);
+    return side === "front" ? seam : mapPath(seam, mirrored);
   });
+  const spread = topWidth > 0 ? topWidth - distance(endOf(together.front), endOf(together.back)) : asked;
+  const onSleeve = bySide((side) => apart(together[side], side, spread));
   const { underarmFront, underarmBack } = raglan.sleeve.outline;
   const [front, back] = [endOf(onSleeve.front), endOf(onSleeve.back)];
   return {
@@ -138,6 +148,7 @@ function cutAcross(raglan: RaglanDraft, { drop, elasticWidth, spread }: OffShoul
       ...raglan.misplaced,
       ...(Math.abs(level - drop) < SAME_MM ? [] : [{ field: "drop", asked: drop, ...room, drawn: level }]),
     ],
+    spread,
     topLevel: lerp(front, back, 0.5).y,
   };
 }

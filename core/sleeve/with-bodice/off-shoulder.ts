@@ -57,6 +57,13 @@ export const offShoulder = bodiceStyle({
       rule: phrase`so that top and hem gather`,
       source: "from memory",
     },
+    topWidth: {
+      label: "Upper edge of the sleeve",
+      bounds: { least: 0, most: 900 },
+      usual: 0,
+      rule: phrase`what the spread makes it`,
+      source: "choice",
+    },
     fall: {
       label: "Length for the puff",
       bounds: { least: 0, most: 250 },
@@ -81,7 +88,7 @@ function offShoulderSleeve(base: BodiceBase, draft: OffShoulderDraft, lengths: O
   const { sleeve, task } = raglan;
   const sleevePiece = sleevePieceOf(draft, base.turnUp);
   const bodicePieces = SIDES.map((side) => bodicePieceOf(draft, side));
-  const top = topOf(base, draft, lengths.spread);
+  const top = topOf(base, draft, draft.spread);
   const lowest = { dartWidth: 0, dartDepth: 0, balanceWithin: 0 };
   return {
     isDrawn: true,
