@@ -27,7 +27,7 @@ describe("a stand collar", () => {
     const link = await browser.driver.findElement(By.linkText("Tidewater raglan coat"));
     await she.open(new URL((await link.getAttribute("href")) ?? "").pathname.replace(/\/[^/]+$/, "/collar"));
     await she.until("it teaches what it is for", async () => /No collar is wanted/.test(await she.pageText()));
-    await (await she.find('select[name="collar.kind"] option[value="stand"]')).click();
+    await she.chooseKind("collar.kind", "stand");
     await she.write("body.neck", "14");
     await she.write("collar.ease", "1/2");
     await she.reads("collar.upperEdge", "14 1⁄2 in");
@@ -179,7 +179,7 @@ describe("a collar with lapels", () => {
       ["band", "neckBand.outer"],
       ["stand", "collar.upper"],
     ] as const) {
-      await (await she.find(`select[name="collar.kind"] option[value="${kind}"]`)).click();
+      await she.chooseKind("collar.kind", kind);
       await she.find(`svg.sheet [data-line="${line}"]`);
     }
     expect(await complaints(browser.driver)).toEqual([]);

@@ -68,6 +68,15 @@ export function person({ driver, downloads }: Browser, base: string) {
       await driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", card);
       await card.click();
     },
+    /** A style or a collar, by its picture. */
+    chooseKind: async (name: string, kind: string) => {
+      const folded = await find(`[data-kinds="${name}"]`);
+      await driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", folded);
+      await folded.click();
+      const picture = await find(`[data-kind="${name} ${kind}"]`);
+      await driver.executeScript("arguments[0].scrollIntoView({block: 'center'})", picture);
+      await picture.click();
+    },
     station: async (name: string) => {
       const link = await driver.wait(
         until.elementLocated(

@@ -24,7 +24,7 @@ afterAll(async () => {
 });
 
 async function make(kind: string) {
-  await (await she.find(`select[name="sleeve.kind"] option[value="${kind}"]`)).click();
+  await she.chooseKind("sleeve.kind", kind);
 }
 
 const numberOf = async (box: string) => Number(await (await she.find(`input[name="${box}"]`)).getAttribute("value"));
@@ -103,7 +103,7 @@ describe("a bishop sleeve", () => {
     );
     await browser.driver.navigate().refresh();
     await she.holds("sleeve.hem.depth", "3");
-    expect(await (await she.find('select[name="sleeve.kind"]')).getAttribute("value")).toBe("bishop");
+    expect(await (await she.find('[data-kinds="sleeve.kind"]')).getAttribute("data-value")).toBe("bishop");
     expect(await complaints(browser.driver)).toEqual([]);
   });
 });

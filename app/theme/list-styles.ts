@@ -38,6 +38,8 @@ export const listStyles = {
   ".point-card input": { position: "absolute", opacity: 0 },
   ".point-card svg": { mb: "2" },
   ".point-card path": { fill: "chalkPale", fillOpacity: 0.5, stroke: "ink", strokeWidth: "1px" },
+  ".kind-picture": { flex: "none" },
+  ".kind-picture path": { fill: "chalkPale", fillOpacity: 0.6, stroke: "ink", strokeWidth: "1px" },
   ".list-table": { w: "100%", textAlign: "start", fontSize: "md" },
   ".list-table th": {
     color: "inkSoft",

@@ -22,6 +22,7 @@ export type BodiceFault =
   | { readonly what: "not-on-fold"; readonly side: Side }
   | { readonly what: "not-cut-apart"; readonly side: Side }
   | { readonly what: "hem-not-straight"; readonly hem: "casing" | "plain" }
+  | { readonly what: "front-is-made"; readonly asked: string }
   | { readonly what: "stand-too-narrow"; readonly stand: number; readonly beyond: number }
   | { readonly what: "rise-too-high"; readonly rise: number; readonly side: number };
 
@@ -347,7 +348,7 @@ function figuresOf(choices: BodiceChoices, hems: { readonly front: number; reado
 function faultsOf(
   halves: BodiceBase["halves"],
   panelled: Readonly<Record<Side, Panelled>>,
-  { front, back, hem, hemDepth, hemRise, flare, stand, collarBeyond }: BodiceChoices,
+  { front, back, hem, hemDepth, hemRise, flare, stand, collarBeyond, frontAsked }: BodiceChoices,
 ): readonly BodiceFault[] {
   const folded = (side: Side, how: string) => (how === "fold" || how === "slit") && !isStraight(halves[side]);
   const isFolded = hem === "casing" || (hem === "plain" && hemDepth > 0);
@@ -363,6 +364,7 @@ function faultsOf(
     ...(isFolded && isBent && flare >= 0
       ? [{ what: "hem-not-straight", hem: hem === "casing" ? "casing" : "plain" } as const]
       : []),
+    ...(frontAsked !== null && frontAsked !== front ? [{ what: "front-is-made", asked: frontAsked } as const] : []),
     ...(front === "buttons" && !halves.front.isEdgeOfCollar && collarBeyond !== null && collarBeyond > stand + SEEN_MM
       ? [{ what: "stand-too-narrow", stand, beyond: collarBeyond } as const]
       : []),

@@ -33,6 +33,8 @@ export type BodiceCut = (typeof BODICE_CUTS)[number];
 export type BodiceChoices = {
   readonly cut: BodiceCut;
   readonly front: FrontEdge;
+  /** What was chosen for it, also where a lapel or a band makes it otherwise. */
+  readonly frontAsked: FrontEdge | null;
   readonly back: BackEdge;
   /** Beyond the centre front; 0 where it does not button. */
   readonly stand: number;

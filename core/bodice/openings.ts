@@ -8,7 +8,7 @@ import {
   type Point,
   pathLength,
   reversePath,
-  SEEN_MM,
+  SAME_MM,
   SOLVED_MM,
   startOf,
   subpath,
@@ -50,8 +50,7 @@ export function grownOnStand({ left, bottom, top }: Panel, choices: BodiceChoice
   // A collar that runs on further than the stand needs a wider one; one that ends short of its edge is sewn to a part of its top.
   const { standFinish, collarBeyond } = choices;
   const stand = standWidth(choices);
-  const reach =
-    collarBeyond !== null && collarBeyond > SEEN_MM && collarBeyond < stand - SEEN_MM ? collarBeyond : stand;
+  const reach = collarBeyond !== null && collarBeyond > 0 && collarBeyond < stand - SAME_MM ? collarBeyond : stand;
   const fold = neck.x - stand;
   const corner = { neck: { x: fold, y: neck.y }, foot: { x: fold, y: foot.y } };
   const collarEnd = { x: neck.x - reach, y: neck.y };

@@ -54,6 +54,21 @@ function toldOf(fault: BodiceFault): Finding {
           { id: "faced-hem", label: phrase`Finish it as a plain hem`, change: change({ hem: "plain", hemDepth: 0 }) },
         ],
       };
+    case "front-is-made":
+      return {
+        ...note,
+        severity: "note",
+        code: "front-is-made",
+        message: phrase`The front edge is made by the lapel or the band: the choice of ${fault.asked === "fold" ? "a fold" : fault.asked === "seam" ? "a seam" : fault.asked === "zip" ? "a zip" : "a button stand"} for the centre front is kept for another collar.`,
+        reason: phrase`Two ways of making one edge contradict each other.`,
+        remedies: [
+          {
+            id: "front-by-collar",
+            label: phrase`Leave the front edge to the collar`,
+            change: change({ front: undefined }),
+          },
+        ],
+      };
     case "stand-too-narrow":
       return {
         ...note,

@@ -1,4 +1,4 @@
-import { line, SEEN_MM } from "../geometry";
+import { line, SAME_MM } from "../geometry";
 import { edge, type Piece } from "./piece";
 
 /**
@@ -7,7 +7,7 @@ import { edge, type Piece } from "./piece";
  */
 export function standStrip(long: number, width: number, collarBeyond = width): Piece {
   // A collar that ends short of the edge is sewn to the part of the neck end next to the front.
-  const reach = collarBeyond > SEEN_MM && collarBeyond < width - SEEN_MM ? collarBeyond : width;
+  const reach = collarBeyond > 0 && collarBeyond < width - SAME_MM ? collarBeyond : width;
   const corners = {
     top: { x: 0, y: 0 },
     topFold: { x: width, y: 0 },

@@ -23,7 +23,7 @@ const USUAL_MM = {
   slit: 4 * INCH_MM,
 } as const;
 
-type Choosable = Omit<BodiceChoices, "isKnit" | "collarBeyond">;
+type Choosable = Omit<BodiceChoices, "isKnit" | "collarBeyond" | "frontAsked">;
 
 /** How front and back are cut, every default taken: those that matter for this garment are listed. */
 export function resolveBodicePieces(
@@ -45,7 +45,8 @@ export function resolveBodicePieces(
     cut === "whole" && isAsked
       ? chosen<Choosable[Name]>(`bodice.${name}`, given[name], value, rule, COMMON)
       : (given[name] ?? value);
-  const front = take("front", !about.growsFront, about.front.value, about.front.rule);
+  // A lapel or a band makes the front edge itself, whatever was chosen for another collar.
+  const front = about.makesFront ? about.front.value : take("front", true, about.front.value, about.front.rule);
   const isButtoned = front === "buttons" && !about.growsFront;
   const { isKnit } = about;
   const neck = about.hasNeck
@@ -57,6 +58,7 @@ export function resolveBodicePieces(
   return {
     cut,
     front,
+    frontAsked: spec.bodice.front ?? null,
     back: take("back", true, about.back.value, about.back.rule),
     stand: isButtoned ? take("stand", true, about.stand.value, about.stand.rule) : 0,
     standFinish: take(
@@ -111,6 +113,7 @@ function aboutGarment({ sleeve, collar }: GarmentSpec, block: ResolvedBlock, clo
   const ofCollar = collar?.beyond !== undefined && collar.beyond > 0 ? collar.beyond : null;
   return {
     growsFront: frontEdge === "grown",
+    makesFront: frontEdge === "grown" || isBanded,
     front: usualFront(frontEdge, isBanded, ofBlock !== null),
     back:
       (choices?.centreBackShaping ?? 0) > 0

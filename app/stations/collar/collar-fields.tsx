@@ -1,12 +1,12 @@
 import { ChoiceSelect } from "@app/components/choice-select";
 import { FieldGroup } from "@app/work/field-group";
+import { KindChoice } from "@app/work/kind-choice";
 import { SpecField } from "@app/work/spec-field";
 import { useWork, useWorkStore } from "@app/work/work-context";
 import { Text } from "@chakra-ui/react";
 import {
   COLLAR_CHOICES,
   COLLAR_FIELDS,
-  COLLAR_KINDS,
   type CollarChoiceName,
   type CollarChoices,
   type CollarFieldName,
@@ -15,30 +15,27 @@ import {
   optionsOf,
 } from "@core/collar/index";
 import { AngleField } from "./angle-field";
+import { COLLARS_DRAWN, COLLARS_NAMED, type CollarOrNone, NO_COLLAR } from "./collar-kinds";
 import { OuterEdgeChart } from "./outer-edge-chart";
 import { StandSchools } from "./stand-schools";
-
-const NONE = "none";
 
 /** What is left to choice about the collar: which fields and choices there are, its kind says. */
 export function CollarFields() {
   const store = useWorkStore();
   const kind = useWork((work) => work.spec.collar?.kind ?? null);
-  const choose = (one: string) =>
-    one === NONE || kind === null
-      ? store.getState().setField("collar", one === NONE ? null : { kind: one })
+  const choose = (one: CollarOrNone) =>
+    one === NO_COLLAR || kind === null
+      ? store.getState().setField("collar", one === NO_COLLAR ? null : { kind: one })
       : store.getState().setField("collar.kind", one);
   return (
     <>
       <FieldGroup title="Collar">
-        <ChoiceSelect
-          id="collar.kind"
+        <KindChoice<CollarOrNone>
+          name="collar.kind"
           label="Kind"
-          value={kind ?? NONE}
-          choices={[
-            { value: NONE, label: "No collar" },
-            ...COLLAR_KINDS.map((one) => ({ value: one, label: collarOf(one).name })),
-          ]}
+          value={kind ?? NO_COLLAR}
+          options={COLLARS_NAMED}
+          kinds={COLLARS_DRAWN}
           onChoose={choose}
           hint={kind ? collarOf(kind).summary : "A collar is fitted to the neckline of the block, and to the neck."}
         />

@@ -7,13 +7,15 @@ import { Sheet } from "@app/sheet/sheet";
 import { StaleBanner } from "@app/sheet/stale-banner";
 import { useHandleGesture } from "@app/sheet/use-handle-gesture";
 import type { View } from "@app/sheet/view";
-import { useWork } from "@app/work/work-context";
-import { Box, Flex } from "@chakra-ui/react";
+import { KindShelf } from "@app/work/kind-choice";
+import { useWork, useWorkStore } from "@app/work/work-context";
+import { Box, Flex, Text } from "@chakra-ui/react";
 import type { DraftedCollar } from "@core/drafting/index";
 import { collarHandle } from "@core/garment/index";
 import { boxOf } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
 import { useState } from "react";
+import { COLLARS_DRAWN, COLLARS_NAMED, type CollarOrNone, NO_COLLAR } from "./collar-kinds";
 import { joinedBeside } from "./joined-beside";
 import { JoinedNeckDrawing } from "./joined-neck-drawing";
 
@@ -26,12 +28,25 @@ export function CollarSheet() {
   const [limit, setLimit] = useState<number | null>(null);
   const [isHeld, setHeld] = useState(false);
   const unit = useUnit();
+  const store = useWorkStore();
   if (!collar) {
     return (
       <Box display="grid" placeItems="center" h="100%" bg="panel" px="10" textAlign="center" color="inkSoft">
-        {isWanted
-          ? "These figures give no collar. What is in the way is said at the side."
-          : "No collar is wanted. Choose one at the side, and it is fitted to this block’s neckline."}
+        {isWanted ? (
+          "These figures give no collar. What is in the way is said at the side."
+        ) : (
+          <Box>
+            <Text mb="4">No collar is wanted. Each of these is fitted to this block’s neckline:</Text>
+            <KindShelf<CollarOrNone>
+              name="collar.kind.shelf"
+              label="Kind of collar"
+              value={NO_COLLAR}
+              options={COLLARS_NAMED.filter(({ value }) => value !== NO_COLLAR)}
+              kinds={COLLARS_DRAWN}
+              onChoose={(kind) => store.getState().setField("collar", { kind })}
+            />
+          </Box>
+        )}
       </Box>
     );
   }

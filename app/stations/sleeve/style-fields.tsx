@@ -1,10 +1,18 @@
 import { ChoiceSelect } from "@app/components/choice-select";
 import { FieldGroup } from "@app/work/field-group";
+import { KindChoice } from "@app/work/kind-choice";
 import { SpecField } from "@app/work/spec-field";
+import type { Kinds } from "@app/work/use-kind-pictures";
 import { useWork, useWorkStore } from "@app/work/work-context";
 import { HEM_FINISHES, type HemFinish, SLEEVE_KINDS, type SleeveKind, styleOf } from "@core/sleeve/index";
 
 const PLAIN = "Plain set-in sleeve";
+const STYLES_NAMED = SLEEVE_KINDS.map((one) => ({ value: one, label: styleOf(one)?.name ?? PLAIN }));
+const STYLES_DRAWN: Kinds<SleeveKind> = {
+  all: SLEEVE_KINDS,
+  specOf: (spec, kind) => ({ ...spec, sleeve: { kind }, collar: null }),
+  piecesOf: ({ sleeve }) => sleeve?.drawn ?? [],
+};
 
 /** Which sleeve is made of the fitted one. The lengths of a style are kept while another is tried. */
 export function StyleChoice() {
@@ -14,11 +22,12 @@ export function StyleChoice() {
   const style = styleOf(kind);
   return (
     <FieldGroup title="Sleeve">
-      <ChoiceSelect<SleeveKind>
-        id="sleeve.kind"
+      <KindChoice<SleeveKind>
+        name="sleeve.kind"
         label="Style"
         value={kind}
-        choices={SLEEVE_KINDS.map((one) => ({ value: one, label: styleOf(one)?.name ?? PLAIN }))}
+        options={STYLES_NAMED}
+        kinds={STYLES_DRAWN}
         onChoose={(one) => store.getState().setField("sleeve.kind", one)}
         hint={style?.summary}
       />
