@@ -91,7 +91,7 @@ module.exports = {
       severity: "error",
       from: { path: "^app/" },
       to: {
-        path: "^database/queries/(clients|cloths|garments|practice|shelves)\\.ts$",
+        path: "^database/queries/(clients|cloths|garments|practice|shelves|starting-points)\\.ts$",
         dependencyTypesNot: ["type-only"],
       },
     },

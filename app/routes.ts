@@ -11,6 +11,7 @@ export default [
   route("shelves", "routes/shelves.tsx"),
   route("cloths", "routes/cloths.tsx"),
   route("garments/new", "routes/garment-new.tsx"),
+  route("starting-points", "routes/starting-points.ts"),
   route("garments/:garmentId/practice-answers", "routes/garment-practice.ts"),
   route("garments/:garmentId/save", "routes/garment-save.ts"),
   route("garments/:garmentId/:station", "routes/garment.tsx"),

@@ -135,6 +135,21 @@ export const clothFigures = pgTable(
   (table) => [primaryKey({ columns: [table.studioId, table.kind] })],
 );
 
+/** What a workroom starts garments from besides the program's own: a garment file without a body. */
+export const startingPoints = pgTable(
+  "starting_points",
+  {
+    id: uuid().primaryKey().defaultRandom(),
+    studioId: uuid()
+      .notNull()
+      .references(() => studios.id, { onDelete: "cascade" }),
+    name: text().notNull(),
+    file: jsonColumn(storedFile).notNull(),
+    createdAt: createdAt(),
+  },
+  (table) => [index("starting_points_by_studio").on(table.studioId, table.name)],
+);
+
 /** Every save, kept for good: the open garment file as it stood. */
 export const garmentVersions = pgTable(
   "garment_versions",

@@ -4,6 +4,7 @@ import * as cloths from "./queries/cloths";
 import * as garments from "./queries/garments";
 import * as practice from "./queries/practice";
 import * as shelves from "./queries/shelves";
+import * as startingPoints from "./queries/starting-points";
 
 /** The one door to what is kept for a workroom: whoever holds it sees and changes that workroom's own and nothing else. */
 export function studioQueries(database: Database, studioId: string) {
@@ -30,6 +31,9 @@ export function studioQueries(database: Database, studioId: string) {
     saveClothTable: of(cloths.saveClothTable),
     listAttempts: of(practice.listAttempts),
     addAttempt: of(practice.addAttempt),
+    listStartingPoints: of(startingPoints.listStartingPoints),
+    addStartingPoint: of(startingPoints.addStartingPoint),
+    removeStartingPoint: of(startingPoints.removeStartingPoint),
     listShelves: of(shelves.listShelves),
     shelve: of(shelves.shelve),
   };

@@ -87,6 +87,16 @@ describe("a newcomer makes a garment of all its pieces", () => {
     await she.until("there are two again", async () => (await pieces()).length === 10);
   });
 
+  it("keeps the garment as a starting point of the workroom, without its body, and takes it away again", async () => {
+    await she.press("Print and download");
+    await she.press("Keep as a starting point");
+    await she.until("it is offered", async () => (await offered()).includes("Harvest jacket"));
+    await she.choosePoint("jacket");
+    await browser.driver.executeScript("window.confirm = () => true");
+    await she.press("Take away");
+    await she.until("it is gone", async () => !(await offered()).includes("Harvest jacket"));
+  });
+
   it("says which box of a new client cannot be read, and keeps the others", async () => {
     await she.open("/garments/new");
     await (await she.find('select[name="client"] option[value="new"]')).click();
@@ -100,6 +110,11 @@ describe("a newcomer makes a garment of all its pieces", () => {
     for (const said of await complaints(browser.driver)) expect(said).toContain("status of 422");
   });
 });
+
+async function offered(): Promise<readonly string[]> {
+  const cards = await browser.driver.findElements(By.css(".point-card"));
+  return Promise.all(cards.map(async (card) => (await card.getText()).split("\n")[0] ?? ""));
+}
 
 async function pieces(): Promise<readonly string[]> {
   const found = await browser.driver.findElements(By.css("g[data-piece]"));

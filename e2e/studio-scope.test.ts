@@ -64,6 +64,15 @@ describe("what one workroom sees", () => {
     expect((await ours.findGarment(garment))?.name).toBe("Blouse");
   });
 
+  it("starts from its own starting points, which no other takes away", async () => {
+    const id = (await ours.addStartingPoint({ name: "House shirt", file: { a: 1 } })) ?? "";
+    expect(await ours.listStartingPoints()).toEqual([{ id, name: "House shirt", file: { a: 1 } }]);
+    expect(await theirs.listStartingPoints()).toEqual([]);
+    expect(await theirs.removeStartingPoint(id)).toBe(false);
+    expect(await ours.removeStartingPoint(id)).toBe(true);
+    expect(await ours.listStartingPoints()).toEqual([]);
+  });
+
   it("has its own table of cloths, which is put in the place of the old one whole", async () => {
     const crisp = { capEase: { least: 5, most: 12 }, upperArmEase: { least: 30, most: 45 }, mostEaseShare: 0.06 };
     await ours.saveClothTable({ "crisp-woven": crisp, knit: { ...crisp, mostEaseShare: 0.02 } });

@@ -3,6 +3,7 @@ import { useUnit } from "@app/components/preferences";
 import { SearchBox } from "@app/components/search-box";
 import { type ClientProblems, readClient } from "@app/features/clients/client-texts";
 import { NewClientBoxes } from "@app/features/starting/new-client-boxes";
+import { OwnPoints } from "@app/features/starting/own-points";
 import { PointChoice } from "@app/features/starting/point-choice";
 import { attemptInStudio, inStudio } from "@app/server/database";
 import { postedForm, storable, textsOf } from "@app/server/posted-texts";
@@ -10,7 +11,7 @@ import { Box, Button, Field, Flex, Heading, Input, NativeSelect, Text } from "@c
 import { type Body, bodyOf, latestOf } from "@core/body/index";
 import { pictureOf, sketchGarment, summaryOf } from "@core/garment/index";
 import { type GarmentSpec, readGarmentText, writeGarment } from "@core/spec/index";
-import { MIDDLE_BODY, STARTING_POINTS, startedFrom, startingPoint } from "@core/starting/index";
+import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "@core/starting/index";
 import type { StudioQueries } from "@database/studio-queries";
 import { format } from "date-fns";
 import { useState } from "react";
@@ -50,14 +51,22 @@ export async function loader({ request }: Route.LoaderArgs) {
       words,
       clients,
       isLong: words !== "" || (page?.hasMore ?? false),
-      points: STARTING_POINTS.map((point) => ({
-        id: point.id,
-        name: point.name,
-        says: point.says,
-        picture: pictureOf(sketchGarment(startedFrom(point, { ...MIDDLE_BODY, ...body }))),
-      })),
+      points: (await allPoints(queries)).flatMap((point) => {
+        const spec = startedFrom(point, { ...MIDDLE_BODY, ...body });
+        const { id, name, says, isOwn } = point;
+        return spec ? [{ id, name, says, isOwn, picture: pictureOf(sketchGarment(spec)) }] : [];
+      }),
     };
   });
+}
+
+/** The workroom's own first, then those of the program. */
+async function allPoints(queries: StudioQueries) {
+  const own = await queries.listStartingPoints();
+  return [
+    ...own.map((point) => ({ ...point, says: "Kept by this workroom", isOwn: true })),
+    ...STARTING_POINTS.map((point) => ({ ...point, isOwn: false })),
+  ];
 }
 
 async function bodyOfClient(queries: StudioQueries, clientId: string): Promise<Body> {
@@ -78,8 +87,6 @@ export async function action({ request }: Route.ActionArgs) {
   const { client: asked, name: given, file, point: pointId } = sent.data;
   const opened = file && file.size > 0 ? await openFile(file) : null;
   if (opened && !opened.ok) return refused(opened.sentences);
-  const point = startingPoint(pointId);
-  if (!opened && !point) return refused(["Choose what is to be made."]);
   const texts = textsOf(form);
   const newClient =
     asked === NEW_CLIENT
@@ -92,10 +99,13 @@ export async function action({ request }: Route.ActionArgs) {
     return refused(["A box of the new client needs another look."], newClient.problems);
   const attempt = await attemptInStudio(async (queries) => {
     if (!newClient && (await queries.findClient(asked)) === null) return null;
+    const point = (await allPoints(queries)).find(({ id }) => id === pointId);
+    if (!opened && !point) return "no-point";
     const takes = await queries.clothTable();
     const clientId = newClient ? await queries.addClient(newClient) : asked;
-    const spec = opened?.spec ?? (point && withCloth(startedFrom(point, await bodyOfClient(queries, clientId)), takes));
-    if (!spec) return null;
+    const started = point && startedFrom(point, await bodyOfClient(queries, clientId));
+    const spec = opened?.spec ?? (started && withCloth(started, takes));
+    if (!spec) return "no-point";
     const name = storable(given) || spec.name;
     const kept = { ...spec, name, unit: newClient?.unit ?? spec.unit };
     const id = await queries.addGarment({ clientId, name, file: writeGarment(kept, "mm"), summary: summaryOf(kept) });
@@ -103,6 +113,7 @@ export async function action({ request }: Route.ActionArgs) {
   });
   if (!attempt.ok) return refused([attempt.sentence], {}, 503);
   if (attempt.value === null) return refused(["Choose whom the garment is for."]);
+  if (attempt.value === "no-point") return refused(["Choose what is to be made."]);
   return redirect(`/garments/${attempt.value.id}/${attempt.value.opensAt}`);
 }
 
@@ -196,6 +207,7 @@ export default function NewGarment({ loaderData, actionData }: Route.ComponentPr
           </Box>
         </Flex>
       </Form>
+      <OwnPoints points={points.filter(({ isOwn }) => isOwn)} />
     </Page>
   );
 }

@@ -142,6 +142,16 @@ function Choices({ garmentId }: { readonly garmentId: string }) {
         </Flex>
       )}
       <Box px="4" pt="3" mt="2" borderTop="1px solid" borderColor="rule">
+        <form method="post" action="/starting-points">
+          <input type="hidden" name="act" value="keep" />
+          <input type="hidden" name="garment" value={file} />
+          <button className="plain-button small" type="submit">
+            Keep as a starting point
+          </button>
+        </form>
+        <Text fontSize="sm" color="inkSoft" mt="1" mb="3">
+          As it is on the screen, without the measures of this client.
+        </Text>
         <Text fontSize="sm" color="inkSoft" mb="1.5">
           The garment as it was last saved:
         </Text>

@@ -118,8 +118,8 @@ function Picture({ picture, size }: { readonly picture: GarmentPicture | null; r
       className="kind-picture"
       aria-hidden="true"
       viewBox={`-10 -10 ${width + 20} ${height + 20}`}
-      width={size}
-      height={size}
+      // A button would make it as small as an icon.
+      style={{ width: size, height: size }}
     >
       <path d={data} vectorEffect="non-scaling-stroke" />
     </svg>

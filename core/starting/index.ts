@@ -1,1 +1,1 @@
-export { MIDDLE_BODY, STARTING_POINTS, type StartingPoint, startedFrom, startingPoint } from "./starting-points";
+export { MIDDLE_BODY, STARTING_POINTS, type StartingPoint, startedFrom } from "./starting-points";

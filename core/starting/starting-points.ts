@@ -40,18 +40,10 @@ export const STARTING_POINTS: readonly StartingPoint[] = [
   { id: "collar", name: "Collar alone", says: "For a neckline that was measured", file: collar },
 ];
 
-export function startingPoint(id: string): StartingPoint | null {
-  return STARTING_POINTS.find((point) => point.id === id) ?? null;
-}
-
-/**
- * The garment that a point starts, for a body in millimetres. Throws for a file that cannot be read: those of this program are tested, and
- * a studio's own were read when they were kept.
- */
-export function startedFrom({ id, file }: Pick<StartingPoint, "id" | "file">, body: Body): GarmentSpec {
+/** The garment that a point starts, for a body in millimetres; null for a file that cannot be read, as an old one of a studio's own may be. */
+export function startedFrom({ file }: Pick<StartingPoint, "file">, body: Body): GarmentSpec | null {
   const read = readGarment(file);
-  if (!read.ok) throw new Error(`startedFrom: "${id}" cannot be read: ${read.issues[0]?.message}`);
-  return { ...read.spec, body };
+  return read.ok ? { ...read.spec, body } : null;
 }
 
 /** Whom a picture is drawn for before anybody was measured: an invented person of a middle size, in millimetres. */
