@@ -1,4 +1,4 @@
-import { By } from "selenium-webdriver";
+import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { type Browser, complaints, openBrowser } from "./browser";
 import { type Person, person } from "./person";
@@ -85,6 +85,21 @@ describe("a newcomer makes a garment of all its pieces", () => {
     await she.until("there are three panels to a half", async () => (await pieces()).length === 12);
     await she.press("Undo");
     await she.until("there are two again", async () => (await pieces()).length === 10);
+  });
+
+  it("types a figure where it stands on the sheet", async () => {
+    await she.station("Collar");
+    const figure = await she.find('[data-types="collar.fall"]');
+    await browser.driver.executeScript("arguments[0].dispatchEvent(new MouseEvent('click', {bubbles: true}))", figure);
+    const box = await she.find('[data-typing="collar.fall"] input');
+    await box.sendKeys("3");
+    await she.until("it stands on the sheet", async () =>
+      (await (await she.find('[data-types="collar.fall"]')).getText()).includes("4 1⁄2"),
+    );
+    await box.sendKeys(Key.ESCAPE);
+    await she.press("Turned back, as worn");
+    await she.find("[data-worn]");
+    await she.press("Undo");
   });
 
   it("keeps the garment as a starting point of the workroom, without its body, and takes it away again", async () => {

@@ -2,6 +2,7 @@ import type { DraftLine, LetteredPoint } from "@core/draft/index";
 import { mapPath, type Path, type Point, svgPathData } from "@core/geometry/index";
 import { memo } from "react";
 import { crowdedLetters } from "./crowded";
+import { useTypeHere } from "./typed-figures";
 import { toScreen, type View } from "./view";
 
 /** Path data in screen pixels. Lines are put there by us: a browser is slow to re-stroke paths under a moving transform. */
@@ -86,16 +87,7 @@ export function Tick({
   );
 }
 
-/** A figure beside the edge it belongs to. */
-export function FigureAt({
-  at,
-  text,
-  view,
-  dx = 0,
-  dy = 0,
-  anchor = "middle",
-  soft = false,
-}: {
+type FigureProps = {
   readonly at: Point;
   readonly text: string;
   readonly view: View;
@@ -103,13 +95,38 @@ export function FigureAt({
   readonly dy?: number;
   readonly anchor?: "start" | "middle" | "end";
   readonly soft?: boolean;
-}) {
+  /** The field of the garment that is typed when the figure is pressed. */
+  readonly types?: string | undefined;
+};
+
+/** A figure beside the edge it belongs to. */
+export function FigureAt({ at, text, view, dx = 0, dy = 0, anchor = "middle", soft = false, types }: FigureProps) {
   const p = toScreen(view, at);
+  const typeHere = useTypeHere();
+  const place = { x: p.x + dx, y: p.y + dy };
+  const shared = { transform: `translate(${place.x} ${place.y})`, textAnchor: anchor };
+  if (types === undefined || typeHere === null) {
+    return (
+      <text className={soft ? "figure-soft" : "figure"} {...shared}>
+        {text}
+      </text>
+    );
+  }
+  const open = () => typeHere({ path: types, at: place });
   return (
+    // biome-ignore lint/a11y/useSemanticElements: words on the sheet cannot be a button element
     <text
-      className={soft ? "figure-soft" : "figure"}
-      transform={`translate(${p.x + dx} ${p.y + dy})`}
-      textAnchor={anchor}
+      className="figure typed-here"
+      role="button"
+      tabIndex={0}
+      data-types={types}
+      onClick={open}
+      onKeyDown={(event) => {
+        if (event.key !== "Enter" && event.key !== " ") return;
+        event.preventDefault();
+        open();
+      }}
+      {...shared}
     >
       {text}
     </text>

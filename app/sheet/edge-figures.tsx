@@ -14,12 +14,14 @@ type Props = {
   readonly view: View;
   /** Edges whose figures are told elsewhere. */
   readonly leftOut?: (edge: Edge) => boolean;
+  /** The field that an edge's figure is typed into, where it is one. */
+  readonly types?: (edge: Edge) => string | undefined;
   /** Edges beside which there is room only outside the piece. */
   readonly isOutside?: (edge: Edge) => boolean;
 };
 
 /** What each edge of a piece measures, written beside it. */
-export function EdgeFigures({ piece, view, leftOut, isOutside }: Props) {
+export function EdgeFigures({ piece, view, leftOut, isOutside, types }: Props) {
   const unit = useUnit();
   return piece.edges
     .filter((edge) => edge.length * view.scale >= LEAST_FIGURED_PX && !leftOut?.(edge))
@@ -34,6 +36,7 @@ export function EdgeFigures({ piece, view, leftOut, isOutside }: Props) {
           at={point}
           text={formatLength(edge.length, unit)}
           view={view}
+          types={types?.(edge)}
           dx={inwards.x * INSIDE_PX}
           dy={inwards.y * INSIDE_PX + 4}
           anchor={inwards.x > 0.5 ? "start" : inwards.x < -0.5 ? "end" : "middle"}

@@ -12,6 +12,7 @@ import { PieceMarks } from "./piece-marks";
 import { Sheet } from "./sheet";
 import { SleeveHandles } from "./sleeve-handles";
 import { StaleBanner } from "./stale-banner";
+import { TypedFigures } from "./typed-figures";
 import type { View } from "./view";
 
 /** The sleeve's draft on the sheet, with what can be taken hold of. */
@@ -36,26 +37,33 @@ export function SleeveSheet() {
         </StaleBanner>
       )}
       <Box position="relative" flex="1" minH="0">
-        <Sheet box={boxOnCapLine(drafted)} isHeld={isHeld} label={`${drafted.draft.title}, drawn to scale`}>
-          {(view) => (
-            <>
-              {preview && (
-                <g data-preview>
-                  <Outlines of={preview} view={view} className="preview" />
-                </g>
-              )}
-              {before && <Outlines of={before} view={view} className="before" />}
-              {drafted.family === "sewn" ? (
-                <Draft drafted={drafted} view={onCapLine(view, drafted)} isHeld={isHeld} />
-              ) : (
-                <BodiceDraft drafted={drafted} view={onCapLine(view, drafted)} isHeld={isHeld} />
-              )}
-              {!isStale && (
-                <SleeveHandles drafted={drafted} view={onCapLine(view, drafted)} onLimit={setLimit} onHold={setHeld} />
-              )}
-            </>
-          )}
-        </Sheet>
+        <TypedFigures>
+          <Sheet box={boxOnCapLine(drafted)} isHeld={isHeld} label={`${drafted.draft.title}, drawn to scale`}>
+            {(view) => (
+              <>
+                {preview && (
+                  <g data-preview>
+                    <Outlines of={preview} view={view} className="preview" />
+                  </g>
+                )}
+                {before && <Outlines of={before} view={view} className="before" />}
+                {drafted.family === "sewn" ? (
+                  <Draft drafted={drafted} view={onCapLine(view, drafted)} isHeld={isHeld} />
+                ) : (
+                  <BodiceDraft drafted={drafted} view={onCapLine(view, drafted)} isHeld={isHeld} />
+                )}
+                {!isStale && (
+                  <SleeveHandles
+                    drafted={drafted}
+                    view={onCapLine(view, drafted)}
+                    onLimit={setLimit}
+                    onHold={setHeld}
+                  />
+                )}
+              </>
+            )}
+          </Sheet>
+        </TypedFigures>
         {preview?.family === "sewn" && <PreviewFigures drafted={preview} />}
         {limit !== null && <Limit garment={garment} value={limit} />}
       </Box>
@@ -188,15 +196,38 @@ function ChangingFigures({ drafted, view }: FiguresProps) {
   const onBack = onCap(drafted, "back");
   return (
     <>
-      <FigureAt at={onFront} text={text(front.partLength)} view={view} dx={56} dy={-18} anchor="start" />
-      <FigureAt at={onBack} text={text(back.partLength)} view={view} dx={-56} dy={-18} anchor="end" />
+      <FigureAt
+        at={onFront}
+        text={text(front.partLength)}
+        view={view}
+        types="sleeve.capEase"
+        dx={56}
+        dy={-18}
+        anchor="start"
+      />
+      <FigureAt
+        at={onBack}
+        text={text(back.partLength)}
+        view={view}
+        types="sleeve.capEase"
+        dx={-56}
+        dy={-18}
+        anchor="end"
+      />
       <FigureAt at={{ x: 0, y: frame.height / 2 }} text={text(frame.height)} view={view} dx={8} dy={4} anchor="start" />
-      <FigureAt at={{ x: -width / 8, y: frame.height }} text={text(width)} view={view} dy={-7} />
+      <FigureAt
+        at={{ x: -width / 8, y: frame.height }}
+        text={text(width)}
+        view={view}
+        types="sleeve.upperArmEase"
+        dy={-7}
+      />
     </>
   );
 }
 
 function RestingFigures({ drafted, view }: FiguresProps) {
+  const { styled } = drafted;
   const unit = useUnit();
   const [piece] = drafted.drawn;
   const underarm = piece?.edges.find((edge) => edge.id === "underarmFront" || edge.id === "frontSeam");
@@ -207,12 +238,21 @@ function RestingFigures({ drafted, view }: FiguresProps) {
       <Letters points={lettersOnSheet(drafted)} view={view} middle={0} />
       <FigureAt at={onCap(drafted, "front")} text="front" view={view} dx={56} dy={-2} anchor="start" soft />
       <FigureAt at={onCap(drafted, "back")} text="back" view={view} dx={-56} dy={-2} anchor="end" soft />
-      {hem && <FigureAt at={along(hem, pathLength(hem) / 4).point} text={text(pathLength(hem))} view={view} dy={-7} />}
+      {hem && (
+        <FigureAt
+          at={along(hem, pathLength(hem) / 4).point}
+          text={text(pathLength(hem))}
+          view={view}
+          dy={-7}
+          types={styled ? undefined : "sleeve.hemWidth"}
+        />
+      )}
       {underarm && (
         <FigureAt
           at={along(underarm.path, underarm.length / 2).point}
           text={text(underarm.length)}
           view={view}
+          types="sleeve.length"
           dx={10}
           dy={14}
           anchor="start"

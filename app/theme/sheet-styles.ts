@@ -14,6 +14,8 @@ export const sheetStyles = {
   ".sheet .before": { stroke: "ruleStrong", strokeWidth: "1.2px", strokeDasharray: "2 4" },
   ".sheet .walked-piece": { fill: "chalkPale", stroke: "none", opacity: 0.6 },
   ".sheet .preview": { stroke: "chalk", strokeWidth: "1.6px", strokeDasharray: "7 4" },
+  ".sheet .worn": { fill: "panel", stroke: "ink", strokeWidth: "1.4px" },
+  ".sheet .worn.over": { fill: "chalkPale" },
   ".sheet .level-line": { stroke: "ruleStrong", strokeWidth: "0.8px", strokeDasharray: "2 5" },
   ".sheet .dart": { stroke: "inkSoft", strokeWidth: "1.2px" },
   ".sheet .piece-cloth": { fill: "chalkPale", fillOpacity: 0.35, stroke: "none" },
@@ -47,6 +49,13 @@ export const sheetStyles = {
     strokeWidth: "4px",
     strokeLinejoin: "round",
   },
+  ".sheet .typed-here": {
+    cursor: "text",
+    textDecoration: "underline",
+    textDecorationStyle: "dotted",
+    textUnderlineOffset: "3px",
+  },
+  ".sheet .typed-here:focus-visible": { fill: "chalk", outlineStyle: "none" },
   ".sheet .figure-soft": {
     fontSize: "12.5px",
     fill: "inkSoft",

@@ -9,10 +9,10 @@ import { getAtPath } from "./spec-path";
 import { useCalmWork } from "./use-calm-work";
 import { useFigureBox } from "./use-figure-box";
 
-type Props = { readonly path: string; readonly label?: string; readonly hint?: ReactNode };
+type Props = { readonly path: string; readonly label?: string; readonly hint?: ReactNode; readonly id?: string };
 
-/** A length of the garment in a box. While it is empty the default is shown in its place. */
-export function SpecField({ path, label, hint }: Props) {
+/** A length of the garment in a box, by its path; one that stands on a page twice has an id of its own the second time. While it is empty the default is shown in its place. */
+export function SpecField({ path, label, hint, id = path }: Props) {
   const field = LENGTH_FIELDS[fieldPath(path)];
   if (!field) throw new Error(`SpecField: no field "${path}"`);
   const unit = useUnit();
@@ -27,7 +27,7 @@ export function SpecField({ path, label, hint }: Props) {
       return read.ok ? { ok: true, value: read.mm } : { ok: false, message: read.problem.message };
     },
   });
-  return <LengthField id={path} label={label ?? field.label} standsIn={standsIn} hint={hint ?? estimate} {...box} />;
+  return <LengthField id={id} label={label ?? field.label} standsIn={standsIn} hint={hint ?? estimate} {...box} />;
 }
 
 function defaultTaken(garment: Garment, path: string) {

@@ -142,6 +142,13 @@ export type FrontOfCollar = {
   readonly buttons: readonly Point[];
   /** Lines on it that a maker needs: the roll line. */
   readonly lines: readonly NamedLine[];
+  /** What of it is turned back: the roll line from the break point up, and the side neck point. Null where nothing is. */
+  readonly roll: {
+    readonly breakPoint: Point;
+    readonly up: Point;
+    readonly outwards: Point;
+    readonly neck: Point;
+  } | null;
 };
 
 export type DrawnCollar = {

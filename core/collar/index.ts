@@ -22,4 +22,5 @@ export type {
   UsualAt,
 } from "./collar-kind";
 export { COLLAR_KINDS, type CollarKindName, collarOf } from "./collars";
+export { type AsWorn, asWorn } from "./lapel/as-worn";
 export type { OuterEdge } from "./outer-edge";

@@ -77,9 +77,7 @@ export function wholeGarment(
   const lines = grown?.lines ?? [];
   const pieces = [
     ...own.map((piece) => (piece.id === "frontFacing" ? withLines(piece, lines) : piece)),
-    ...(bodice?.pieces ?? []).map((piece) =>
-      isAtFrontEdge(piece) ? { ...piece, lines: [...(piece.lines ?? []), ...lines] } : piece,
-    ),
+    ...(bodice?.pieces ?? []).map((piece) => (isAtFrontEdge(piece) ? withLines(piece, lines) : piece)),
     ...(isFrontCutTwice && collar ? secondFront(collar) : []),
   ];
   const expand = expander(bodice, pieces);

@@ -5,11 +5,13 @@ import { EdgeFigures } from "@app/sheet/edge-figures";
 import { PieceMarks } from "@app/sheet/piece-marks";
 import { Sheet } from "@app/sheet/sheet";
 import { StaleBanner } from "@app/sheet/stale-banner";
+import { TypedFigures } from "@app/sheet/typed-figures";
 import { useHandleGesture } from "@app/sheet/use-handle-gesture";
 import type { View } from "@app/sheet/view";
 import { KindShelf } from "@app/work/kind-choice";
 import { useWork, useWorkStore } from "@app/work/work-context";
-import { Box, Flex, Text } from "@chakra-ui/react";
+import { Box, Button, Flex, Text } from "@chakra-ui/react";
+import type { CollarFieldName } from "@core/collar/index";
 import type { DraftedCollar } from "@core/drafting/index";
 import { collarHandle } from "@core/garment/index";
 import { boxOf } from "@core/geometry/index";
@@ -18,6 +20,7 @@ import { useState } from "react";
 import { COLLARS_DRAWN, COLLARS_NAMED, type CollarOrNone, NO_COLLAR } from "./collar-kinds";
 import { joinedBeside } from "./joined-beside";
 import { JoinedNeckDrawing } from "./joined-neck-drawing";
+import { WornDrawing, wornBeside } from "./worn-drawing";
 
 /** The collar at scale, beside the neckline that it meets, joined at the shoulder, and the line that its outer edge lies on. */
 export function CollarSheet() {
@@ -27,6 +30,7 @@ export function CollarSheet() {
   const isWanted = useWork((work) => work.spec.collar !== null);
   const [limit, setLimit] = useState<number | null>(null);
   const [isHeld, setHeld] = useState(false);
+  const [isWorn, setWorn] = useState(false);
   const unit = useUnit();
   const store = useWorkStore();
   if (!collar) {
@@ -51,7 +55,9 @@ export function CollarSheet() {
     );
   }
   const beside = joinedBeside(collar);
+  const worn = isWorn ? wornBeside(collar, beside) : null;
   const box = boxOf([
+    ...(worn ? [...worn.front, ...worn.lapel] : []),
     ...collar.draft.lines.map((line) => line.path),
     ...collar.drawn.map((piece) => piece.outline),
     ...(beside ? [beside.neckline] : []),
@@ -66,27 +72,47 @@ export function CollarSheet() {
         </StaleBanner>
       )}
       <Box position="relative" flex="1" minH="0">
-        <Sheet box={box} isHeld={isHeld} label="The collar, drawn to scale">
-          {(view) => (
-            <>
-              {preview?.drawn.map((piece) => (
-                <PlainPath key={piece.id} path={piece.outline} view={view} className="preview" />
-              ))}
-              <Drawn collar={collar} view={view} isHeld={isHeld} />
-              {beside && (
-                <JoinedNeckDrawing
-                  collar={collar}
-                  placed={beside}
-                  view={view}
-                  canHold={!isStale}
-                  onLimit={setLimit}
-                  onHold={setHeld}
-                />
-              )}
-              {!isStale && <Handles collar={collar} view={view} onLimit={setLimit} onHold={setHeld} />}
-            </>
-          )}
-        </Sheet>
+        <TypedFigures>
+          <Sheet box={box} isHeld={isHeld} label="The collar, drawn to scale">
+            {(view) => (
+              <>
+                {preview?.drawn.map((piece) => (
+                  <PlainPath key={piece.id} path={piece.outline} view={view} className="preview" />
+                ))}
+                <Drawn collar={collar} view={view} isHeld={isHeld} />
+                {beside && (
+                  <JoinedNeckDrawing
+                    collar={collar}
+                    placed={beside}
+                    view={view}
+                    canHold={!isStale}
+                    onLimit={setLimit}
+                    onHold={setHeld}
+                  />
+                )}
+                {worn && <WornDrawing worn={worn} view={view} />}
+                {!isStale && <Handles collar={collar} view={view} onLimit={setLimit} onHold={setHeld} />}
+              </>
+            )}
+          </Sheet>
+        </TypedFigures>
+        {collar.drawing.front?.roll && (
+          <Button
+            className="not-printed"
+            position="absolute"
+            left="9"
+            bottom="3"
+            size="sm"
+            variant="outline"
+            borderColor={isWorn ? "chalk" : "ruleStrong"}
+            bg={isWorn ? "chalkPale" : "panel"}
+            color="ink"
+            aria-pressed={isWorn}
+            onClick={() => setWorn(!isWorn)}
+          >
+            Turned back, as worn
+          </Button>
+        )}
         {limit !== null && (
           <Box position="absolute" top="9" left="9" px="4" py="2" bg="warnPale" color="ink" role="status">
             Stopped at {formatLength(limit, unit)}: no more of it can be asked.
@@ -112,12 +138,24 @@ function Drawn({ collar, view, isHeld }: DrawnProps) {
       {drawn.map((piece) => (
         <g key={piece.id}>
           <PieceMarks piece={piece} view={view} />
-          <EdgeFigures piece={piece} view={view} />
+          <EdgeFigures piece={piece} view={view} types={({ id }) => typedBy(collar, id)} />
         </g>
       ))}
       {!isHeld && <Letters points={draft.points} view={view} middle={1} />}
     </>
   );
+}
+
+/** Which figure of the collar makes an edge as long as it is, where it is just one. */
+const TYPED_BY: Readonly<Record<string, CollarFieldName>> = {
+  centreBack: "fall",
+  lapelNotch: "notchLapel",
+  notch: "notchCollar",
+};
+
+function typedBy({ figures, drawing }: DraftedCollar, edge: string): string | undefined {
+  const field = edge === "centreBack" && drawing.turnedOver === null ? "height" : TYPED_BY[edge];
+  return field && figures[field] !== undefined ? `collar.${field}` : undefined;
 }
 
 type HandlesProps = {

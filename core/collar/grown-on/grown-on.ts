@@ -73,7 +73,7 @@ export const grownOn = collarKind({
       },
       drawn: [drawn.front],
       extra: [drawn.facing, backFacing(block)],
-      front: { upper: drawn.upper, edgeDown: drawn.edgeDown, buttons: [], lines: [] },
+      front: { upper: drawn.upper, edgeDown: drawn.edgeDown, buttons: [], lines: [], roll: null },
       seams: [
         necklineSeam(
           reversePath(block.back.neckline.path),

@@ -74,7 +74,7 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
     cutting: NOTCHED_CUTTING,
     drawn: [pieces.front, collar],
     extra: [pieces.underCollar, pieces.frontFacing, pieces.backFacing],
-    front: { ...pieces.grown, lines: [rollLine(ground)] },
+    front: { ...pieces.grown, lines: [rollLine(ground)], roll: ground },
     seams: [
       necklineSeam(
         [...reversePath(block.back.neckline.path), ...mapPath([...front.neckPart, ...front.gorge], place)],

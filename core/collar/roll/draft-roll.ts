@@ -87,6 +87,7 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
       edgeDown,
       buttons: buttonsBelow(ground, figures.buttonSpacing),
       lines: [rollLine(ground)],
+      roll: ground,
     },
     seams: [
       necklineSeam(
