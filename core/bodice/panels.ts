@@ -57,7 +57,8 @@ export type Panelled = {
 /** The half cut into what is asked for; in one where nothing is. */
 export function panelsOf(half: HalfEdges, choices: BodiceChoices, levels: Levels): Panelled {
   const shaped = shapedHalf(half, choices, levels);
-  const cuts = cutsOf(shaped, choices);
+  // Cut first and flared then: a cut stands where it would without a flare.
+  const cuts = cutsOf(choices.flare > 0 ? shapedHalf(half, { ...choices, flare: 0 }, levels) : shaped, choices);
   const panels = cutApart(shaped, cuts, choices, levels);
   const atWaist = choices.waistSeam === "waist" && levels.waist !== null ? acrossAt(panels, levels.waist) : panels;
   return {
@@ -82,13 +83,13 @@ function shapedHalf(half: HalfEdges, { hem, hemRise, flare }: BodiceChoices, lev
   return { ...half, side, hem: lower };
 }
 
-/** A flare begins at the hip where the hem lies well below it, else at the waist. */
+/** A flare begins at the hip where the hem lies well below it, else at the waist: over a short drop it would kick out. */
 function flareLevel({ waist, hip }: Levels, hem: number): number {
   if (hip !== null && hip < hem - WELL_BELOW_MM) return hip;
   return waist ?? Number.POSITIVE_INFINITY;
 }
 
-const WELL_BELOW_MM = 60;
+const WELL_BELOW_MM = 200;
 
 function innerLine({ half: { side, inner } }: HalfEdges, name: string): Path | null {
   return inner.find(({ id }) => id === `${side}.${name}`)?.path ?? null;

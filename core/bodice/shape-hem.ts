@@ -34,11 +34,17 @@ export function flared(path: Path, level: number, out: number): Path {
   const from = lengthAtHeight(path, level) + PAST_CORNER_MM;
   const { point: start, direction } = along(path, from);
   const foot = endOf(path);
-  const way = directionTo(start, { x: foot.x + out, y: foot.y });
+  const x = foot.x + out;
   const rest = whole - from;
-  const curve = (reach: number): Path => [evenCurve(start, direction, step(start, way, reach))];
-  const found = findRoot((reach) => pathLength(curve(reach)) - rest, rest * 0.01, rest, SOLVED_FINELY_MM);
-  return [...subpath(path, 0, from), ...curve(found.value)];
+  // Just so far out, and as much higher as the swing takes.
+  const swung = (y: number): Path => [evenCurve(start, direction, { x, y })];
+  const found = findRoot((y) => pathLength(swung(y)) - rest, start.y, foot.y, SOLVED_FINELY_MM);
+  if (found.converged) return [...subpath(path, 0, from), ...swung(found.value)];
+  // Further out than the edge is long: as far that way as it goes.
+  const way = directionTo(start, { x, y: foot.y });
+  const reaching = (reach: number): Path => [evenCurve(start, direction, step(start, way, reach))];
+  const reach = findRoot((one) => pathLength(reaching(one)) - rest, rest * 0.01, rest, SOLVED_FINELY_MM);
+  return [...subpath(path, 0, from), ...reaching(reach.value)];
 }
 
 const PAST_CORNER_MM = 0.5;

@@ -154,6 +154,7 @@ const drafted = {
   waistLevel: length("Waist level", LEVEL),
   hipLevel: length("Hip level", LEVEL),
   dartInner: length("Waist dart towards the centre", upTo(80), "how much of its width"),
+  dartAboveHip: length("Waist dart closes above the hip", upTo(300)),
   underbust: choice(
     "Dart under the bust",
     UNDERBUSTS,

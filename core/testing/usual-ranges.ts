@@ -40,6 +40,7 @@ export const USUAL: Readonly<Record<string, Bounds>> = {
   "block.waistLevel": { least: 400, most: 460 },
   "block.hipLevel": { least: 530, most: 640 },
   "block.length": { least: 430, most: 1050 },
+  "block.dartAboveHip": { least: 20, most: 60 },
   "block.dartInner": { least: 5, most: 15 },
   "block.frontGathers": { least: 50, most: 250 },
   "block.backGathers": { least: 20, most: 220 },

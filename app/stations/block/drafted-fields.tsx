@@ -147,6 +147,7 @@ export function DraftedFields() {
           <>
             <SpecField path="block.dartIntake" hint={`${size(IN)} to ${size(1.5 * IN)}.`} />
             <SpecField path="block.dartInner" />
+            <SpecField path="block.dartAboveHip" />
             {hasUnderbust && <Choice of="underbust" />}
           </>
         )}

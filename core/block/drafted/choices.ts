@@ -60,6 +60,8 @@ export type TypedFigures = {
   readonly length?: number | undefined;
   /** How much of the waist dart lies towards the centre. */
   readonly dartInner?: number | undefined;
+  /** How far above the hip the waist dart closes. */
+  readonly dartAboveHip?: number | undefined;
   readonly frontGathers?: number | undefined;
   readonly backGathers?: number | undefined;
 };
@@ -78,6 +80,7 @@ export const TYPED_FIGURES = [
   "hipLevel",
   "length",
   "dartInner",
+  "dartAboveHip",
   "frontGathers",
   "backGathers",
 ] as const satisfies readonly (keyof TypedFigures)[];

@@ -24,7 +24,12 @@ export type BlockPlan = {
   readonly waistQuarter: Readonly<Record<Side, number>>;
   readonly hipQuarter: number;
   /** How wide the waist dart is at the waist, and under the bust where it is fitted there; of both, how much lies towards the centre. */
-  readonly dart: { readonly inner: number; readonly outer: number; readonly underbust: number | null };
+  readonly dart: {
+    readonly inner: number;
+    readonly outer: number;
+    readonly underbust: number | null;
+    readonly aboveHip: number;
+  };
   /** What is added beyond the centre line to be gathered. */
   readonly gathered: Readonly<Record<Side, number>>;
   readonly figures: readonly Figure[];
@@ -51,6 +56,8 @@ const HIP_LEVEL_MM = 21.5 * INCH_MM;
 /** Where the waist lies low, the hip keeps this far below it. Our own limit. */
 const LEAST_WAIST_TO_HIP_MM = 5 * INCH_MM;
 /** Bust point to under-bust; from memory. */
+/** A waist dart closes 1 to 2 in above the hip (common practice, no source). */
+const ABOVE_HIP_MM = 1.5 * INCH_MM;
 const UNDERBUST_BELOW_BUST_MM = 3 * INCH_MM;
 /** Gathers: the quarter doubled, or a third of it added (a quarter to a half are usual). */
 const FULL_GATHERS_SHARE = 1;
@@ -98,6 +105,7 @@ export function planBlock(body: BlockMeasures, choices: BlockChoices): BlockPlan
       inner: dart.inner.value,
       outer: choices.dartIntake - dart.inner.value,
       underbust: dart.underbust?.value ?? null,
+      aboveHip: dart.aboveHip.value,
     },
     gathered: { front: gathers.front.value, back: gathers.back.value },
     figures: [
@@ -127,7 +135,12 @@ export function planBlock(body: BlockMeasures, choices: BlockChoices): BlockPlan
             figure("block.quarter.hip", "Hip quarter", widths.hip),
           ]
         : []),
-      ...(hasDart(choices) ? [figure("block.dart.inner", "Waist dart towards the centre", dart.inner)] : []),
+      ...(hasDart(choices)
+        ? [
+            figure("block.dart.inner", "Waist dart towards the centre", dart.inner),
+            figure("block.dart.aboveHip", "Waist dart closes above the hip", dart.aboveHip),
+          ]
+        : []),
       ...(dart.underbust ? [figure("block.dart.underbust", "Dart under the bust", dart.underbust)] : []),
       ...gatheredFigures(widths.chest.value, gathers, choices),
     ],
@@ -160,6 +173,7 @@ const FIGURE_OF: Readonly<Record<TypedFigure, string>> = {
   hipLevel: "block.hipLevel",
   length: "block.length",
   dartInner: "block.dart.inner",
+  dartAboveHip: "block.dart.aboveHip",
   frontGathers: "block.gathered.front",
   backGathers: "block.gathered.back",
 };
@@ -266,10 +280,16 @@ function planDart({ underbust }: BlockMeasures, choices: BlockChoices, chestQuar
     value: dartIntake / 2,
     formula: phrase`half of the dart’s ${length(dartIntake)}`,
   });
-  if (choices.underbust === "free" || underbust === null || !hasDart(choices)) return { inner, underbust: null };
+  const aboveHip = orTyped(typed.dartAboveHip, {
+    value: ABOVE_HIP_MM,
+    formula: phrase`${length(INCH_MM)} to ${length(2 * INCH_MM)}`,
+  });
+  if (choices.underbust === "free" || underbust === null || !hasDart(choices))
+    return { inner, aboveHip, underbust: null };
   const held = chestQuarter - chestEase - underbust / 4;
   return {
     inner,
+    aboveHip,
     underbust: {
       value: Math.max(0, held),
       formula: phrase`chest quarter ${length(chestQuarter)} − ease ${length(chestEase)} − under-bust ${length(underbust)} ÷ 4`,

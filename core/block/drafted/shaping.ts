@@ -21,8 +21,6 @@ import type { BlockPlan } from "./plan";
 
 /** The front dart stops this far below the bust point, so that it does not end on it (common practice, no source). */
 const BELOW_BUST_POINT_MM = 25.4;
-/** A waist dart closes 1 to 2 in above the hip (common practice, no source). */
-const ABOVE_HIP_MM = 1.5 * 25.4;
 /** A princess line from the armhole leaves it 4 in below the shoulder point (common practice, no source). */
 const PRINCESS_DOWN_ARMHOLE_MM = 4 * 25.4;
 /** A dart shorter than this above the waist shapes nothing. Our own limit. */
@@ -62,7 +60,7 @@ function waistDart(side: Side, plan: BlockPlan, { dartIntake }: BlockChoices, bo
   const x = body.bustSpan / 2;
   const top = side === "front" ? Math.max(plan.bustLevel + BELOW_BUST_POINT_MM, plan.chestLevel) : plan.chestLevel;
   if (dartIntake <= 0 || Math.min(plan.waistLevel, plan.hemLevel) - top < LEAST_DART_MM) return null;
-  const closed = Math.max(plan.hipLevel - ABOVE_HIP_MM, plan.waistLevel + LEAST_DART_MM);
+  const closed = Math.max(plan.hipLevel - plan.dart.aboveHip, plan.waistLevel + LEAST_DART_MM);
   const isClosed = plan.hemLevel >= closed;
   const p = { x, y: top };
   const q = { x: x - inner, y: plan.waistLevel };
@@ -93,7 +91,7 @@ function waistDart(side: Side, plan: BlockPlan, { dartIntake }: BlockChoices, bo
       text: phrase`From the centre line out ${length(x)}, half the bust-point distance, draw the waist dart: top ${point("P")} ${
         side === "front" ? phrase`${length(BELOW_BUST_POINT_MM)} below the bust point` : phrase`on the chest line`
       }, ${length(dartIntake)} wide at the waist, ${point("Q")} to ${point("R")}${
-        isClosed ? phrase`, closed at ${point("S")} ${length(ABOVE_HIP_MM)} above the hip` : []
+        isClosed ? phrase`, closed at ${point("S")} ${length(plan.dart.aboveHip)} above the hip` : []
       }.`,
       points,
       lines: [
