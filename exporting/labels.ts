@@ -1,6 +1,6 @@
 import type { Garment } from "@core/garment/index";
-import { along, boxOf, flatten, type Point, step } from "@core/geometry/index";
-import type { Edge, Piece } from "@core/pattern/index";
+import { along, boxOf, flatten, type Point, pathLength, step } from "@core/geometry/index";
+import type { Edge, NamedLine, Piece } from "@core/pattern/index";
 import { formatLength, type TapeUnit } from "@core/tape/index";
 import polylabel from "polylabel";
 import type { TextMark } from "./mark";
@@ -41,8 +41,23 @@ export function pieceLabels(
   };
   take(waysToTitle(piece, outline, wordings(garment, piece, unit)));
   take(waysAlongGrain(piece));
+  for (const one of piece.lines ?? []) take(waysOnLine(one));
   for (const edge of piece.edges) if (edge.length >= LEAST_LABELLED_MM) take(waysAlong(edge, unit));
   return written;
+}
+
+const LEVEL_MM = 3.2;
+
+/** The name of a line of the piece, small, above it or below, from near one end to the other. */
+function* waysOnLine({ name, path }: NamedLine): Iterable<readonly TextMark[]> {
+  const whole = pathLength(path);
+  for (const share of [0.9, 0.1, 0.75, 0.25, 0.5]) {
+    const { point, direction } = along(path, whole * share);
+    const turn = uprightTurn((Math.atan2(direction.y, direction.x) * 180) / Math.PI);
+    const aside = { x: -Math.sin((turn * Math.PI) / 180), y: Math.cos((turn * Math.PI) / 180) };
+    for (const off of [-1.2, LEVEL_MM + 0.6])
+      yield [{ kind: "text", at: step(point, aside, off), text: name, size: LEVEL_MM, anchor: "middle", turn }];
+  }
 }
 
 /** The place furthest from every edge is found to within this. */

@@ -15,7 +15,7 @@ export type Mark =
 
 export type TextMark = Extract<Mark, { readonly kind: "text" }>;
 
-export type LineStyle = "stitching" | "fold" | "notch" | "grain";
+export type LineStyle = "stitching" | "fold" | "notch" | "grain" | "level";
 
 /** Line widths in millimetres: the stitching line as a sharp pencil draws it. */
 export const LINE_WIDTHS: Readonly<Record<LineStyle, number>> = {
@@ -23,6 +23,10 @@ export const LINE_WIDTHS: Readonly<Record<LineStyle, number>> = {
   fold: 0.35,
   notch: 0.5,
   grain: 0.35,
+  level: 0.2,
 };
 /** Dash and gap in millimetres; whole where there is none. */
-export const LINE_DASHES: Readonly<Partial<Record<LineStyle, readonly [number, number]>>> = { fold: [6, 3] };
+export const LINE_DASHES: Readonly<Partial<Record<LineStyle, readonly [number, number]>>> = {
+  fold: [6, 3],
+  level: [1, 3],
+};

@@ -15,17 +15,19 @@ export function pieceMarks(garment: Garment, piece: Piece, unit: TapeUnit): read
   const notches = piece.notches.map((notch) => notchLines(notch, garment.spec.notchMark ?? "slit"));
   const buttons = (piece.buttons ?? []).flatMap(buttonLines);
   const grain = grainLines(piece);
+  const levels = piece.lines ?? [];
   const drawn = (style: LineStyle) => (points: Obstacle) => ({ kind: "line", style, data: polyline(points) }) as const;
   return [
     { kind: "line", style: "stitching", data: svgPathData(piece.outline, true) },
     ...piece.darts.map((dart): Mark => ({ kind: "line", style: "stitching", data: svgPathData(dart) })),
     ...piece.folds.map((fold): Mark => ({ kind: "line", style: "fold", data: svgPathData(fold) })),
+    ...levels.map(({ path }): Mark => ({ kind: "line", style: "level", data: svgPathData(path) })),
     ...notches.map((lines): Mark => ({ kind: "line", style: "notch", data: lines.map(polyline).join("") })),
     ...buttons.map(drawn("notch")),
     ...grain.map(drawn("grain")),
     ...pieceLabels(garment, piece, unit, [
       flatten(piece.outline),
-      ...[...piece.darts, ...piece.folds].map((path) => flatten(path)),
+      ...[...piece.darts, ...piece.folds, ...levels.map(({ path }) => path)].map((path) => flatten(path)),
       ...notches.flat(),
       ...buttons,
       ...grain,

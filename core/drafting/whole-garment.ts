@@ -1,6 +1,6 @@
 import type { Block, Side } from "../block";
 import { type Bodice, type BodiceChoices, draftBodice } from "../bodice";
-import { distance, endOf, startOf, subpath } from "../geometry";
+import { distance, endOf, type Path, pathLength, startOf, subpath } from "../geometry";
 import {
   type Edge,
   type EdgeFinder,
@@ -90,8 +90,20 @@ export function wholeGarment(
 
 /** A piece with more lines, as far as they lie inside it. */
 function withLines(piece: Piece, lines: readonly NamedLine[]): Piece {
-  const inside = lines.flatMap(({ name, path }) => insideOutline(piece.outline, name, startOf(path), endOf(path)));
-  return { ...piece, lines: [...(piece.lines ?? []), ...inside] };
+  const own = piece.lines ?? [];
+  // A bent line was drawn on this very piece, and lies inside it.
+  const inside = lines.flatMap((one) =>
+    one.path.length === 1 && isStraightLine(one.path)
+      ? insideOutline(piece.outline, one.name, startOf(one.path), endOf(one.path))
+      : own.some(({ name }) => name === one.name)
+        ? []
+        : [one],
+  );
+  return { ...piece, lines: [...own, ...inside] };
+}
+
+function isStraightLine(path: Path): boolean {
+  return pathLength(path) - distance(startOf(path), endOf(path)) < SAME_PLACE_MM;
 }
 
 /** Between the neck and its facings lies a collar, where there is one. */

@@ -16,6 +16,7 @@ import {
   startOf,
   step,
 } from "../../geometry";
+import type { NamedLine } from "../../pattern";
 import type { FrontGround } from "./front-ground";
 
 /** The part of a collar that lies round the back of the neck, flat, in the coordinates of the front. Millimetres. */
@@ -78,6 +79,12 @@ function backCollar(ground: FrontGround, neck: Path, away: Point, width: number)
     atShoulder,
     outer: betweenDirections(outer, opposite(away), atShoulder, opposite(ground.up)),
   };
+}
+
+/** Where a turned collar folds round the back of the neck: from the height of its stand on the centre back to where the roll line meets the shoulder. */
+export function foldOfStand({ rollTop, up }: FrontGround, { centreBack, away }: BackCollar, stand: number): NamedLine {
+  const at = step(centreBack.neck, directionTo(centreBack.neck, centreBack.outer), stand);
+  return { name: "Fold of the stand", path: [betweenDirections(at, opposite(away), rollTop, opposite(up))] };
 }
 
 /** Tilted further a collar lies flat on the shoulders altogether. Our own limit. */

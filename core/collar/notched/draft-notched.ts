@@ -19,7 +19,7 @@ import { edge, notchOn, type Piece } from "../../pattern";
 import { LEAST_CLEARANCE_MM, smallerTo, UNDER_SMALLER_MM, USUAL_DROP_MM } from "../collar-figures";
 import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle, DrawnCollar } from "../collar-kind";
 import { frontOnBack } from "../joined-neckline";
-import { type BackCollar, tiltedBack } from "../lapel/back-collar";
+import { type BackCollar, foldOfStand, tiltedBack } from "../lapel/back-collar";
 import { clearanceInside, type FrontGround, turnedBack } from "../lapel/front-ground";
 import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece, rollLine } from "../lapel/front-pieces";
 import { turnedCollar, turnedHandles } from "../lapel/turned-collar";
@@ -63,7 +63,7 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
     return { isDrawn: false, why: { what: "notch-too-long", lapel: figures.notchLapel, gorge } };
   }
   const back = tiltedBack(ground, width, found.turn);
-  const pieces = piecesOf(ground, front, back, figures.buttonSpacing);
+  const pieces = piecesOf(ground, front, back, figures);
   const { collar } = pieces;
   const place = frontOnBack(block);
   const neckSeam = [...reversePath(back.neck), ...front.neckPart, ...front.gorge];
@@ -100,7 +100,12 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
   };
 }
 
-function piecesOf(ground: FrontGround, front: NotchedFront, back: BackCollar, buttonSpacing: number): NotchedPieces {
+function piecesOf(
+  ground: FrontGround,
+  front: NotchedFront,
+  back: BackCollar,
+  { buttonSpacing, height }: NotchedFigures,
+): NotchedPieces {
   const upper = [
     edge("lapelNotch", "Notch edge of the lapel", line(front.lapelTip, front.notch)),
     edge("gorge", "Gorge", reversePath(front.gorge)),
@@ -111,11 +116,15 @@ function piecesOf(ground: FrontGround, front: NotchedFront, back: BackCollar, bu
   const before = along(top, pathLength(top) - NEAR_TIP_MM).point;
   const under = smallerTo(top, insideCorner(before, front.collarTip, front.notch, UNDER_SMALLER_MM), -1);
   const buttons = buttonsBelow(ground, buttonSpacing);
+  const lines = [foldOfStand(ground, back, height)];
   return {
     front: frontPiece(ground, upper, edgeDown, buttons),
     grown: { upper, edgeDown, buttons },
-    collar: collarPiece(front, back, top, { id: "collar", name: "Top collar", interfacing: 1 }),
-    underCollar: collarPiece(front, back, under, { id: "underCollar", name: "Under collar", interfacing: 0 }),
+    collar: { ...collarPiece(front, back, top, { id: "collar", name: "Top collar", interfacing: 1 }), lines },
+    underCollar: {
+      ...collarPiece(front, back, under, { id: "underCollar", name: "Under collar", interfacing: 0 }),
+      lines,
+    },
     frontFacing: frontFacing(ground, upper, edgeDown, "Front facing with lapel"),
     backFacing: backFacing(ground),
   };

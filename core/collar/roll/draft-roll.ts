@@ -17,7 +17,7 @@ import {
 import { type Edge, edge } from "../../pattern";
 import { LEAST_CLEARANCE_MM, smallerRunningOut } from "../collar-figures";
 import type { CollarBase, CollarChoices, CollarDrawing, DrawnCollar } from "../collar-kind";
-import { type BackCollar, endSwungOut, outerLength, overlaidBack, tiltedBack } from "../lapel/back-collar";
+import { type BackCollar, endSwungOut, foldOfStand, outerLength, overlaidBack, tiltedBack } from "../lapel/back-collar";
 import { clearanceInside, type FrontGround, turnedBack } from "../lapel/front-ground";
 import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece, rollLine } from "../lapel/front-pieces";
 import { turnedCollar, turnedHandles } from "../lapel/turned-collar";
@@ -61,7 +61,8 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
   const upper = upperEdges(back, outerEdge);
   const under = upperEdges(back, smallerRunningOut(outerEdge, RUNS_OUT_OVER_MM, -1));
   const front = frontPiece(ground, under, edgeDown, buttonsBelow(ground, figures.buttonSpacing));
-  const facing = frontFacing(ground, upper, edgeDown, "Top collar and front facing");
+  const fold = foldOfStand(ground, back, height);
+  const facing = { ...frontFacing(ground, upper, edgeDown, "Top collar and front facing"), lines: [fold] };
   const widestAt = widestPlace(ground, lapelWidth);
   return {
     isDrawn: true,
@@ -86,7 +87,7 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
       upper: under,
       edgeDown,
       buttons: buttonsBelow(ground, figures.buttonSpacing),
-      lines: [rollLine(ground)],
+      lines: [rollLine(ground), fold],
       roll: ground,
     },
     seams: [

@@ -208,7 +208,12 @@ export function onePiece(base: CollarBase, figures: ShirtFigures, choices: Shirt
   const length = shoulderAt + front.neckline.length + beyond;
   const lower = { length, shoulderAt, width: height + figures.fall, level: length - DROPPED_OVER_MM };
   const bent = bend(base, figures, choices, lower);
-  const [top, under] = collars(bent.fall, 0);
+  const lines = [{ name: "Fold of the stand", path: edgeAt(bent.fall.shape, height) }];
+  const [plainTop, plainUnder] = collars(bent.fall, 0);
+  const [top, under] = [
+    { ...plainTop, lines },
+    { ...plainUnder, lines },
+  ];
   const neckline = joinedNeckline(base.block, beyond);
   const band = separateBand(base.block, beyond, choices.buttonStand);
   return {
