@@ -8,7 +8,7 @@ import { PointChoice } from "@app/features/starting/point-choice";
 import { attemptInStudio, inStudio } from "@app/server/database";
 import { postedForm, storable, textsOf } from "@app/server/posted-texts";
 import { Box, Button, Field, Flex, Heading, Input, NativeSelect, Text } from "@chakra-ui/react";
-import { type Body, bodyOf, latestOf } from "@core/body/index";
+import { armsOf, latestOf, type Taken } from "@core/body/index";
 import { pictureOf, sketchGarment, summaryOf } from "@core/garment/index";
 import { type GarmentSpec, readGarmentText, writeGarment } from "@core/spec/index";
 import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "@core/starting/index";
@@ -46,7 +46,7 @@ export async function loader({ request }: Route.LoaderArgs) {
     const others = (found ?? page?.rows ?? []).filter(({ id }) => id !== one?.id);
     const clients = [...(one ? [one] : []), ...others].map(({ id, name }) => ({ id, name }));
     const [first] = clients;
-    const body = first ? await bodyOfClient(queries, first.id) : {};
+    const { body } = armsOf(first ? await takenOf(queries, first.id) : {});
     return {
       words,
       clients,
@@ -69,9 +69,9 @@ async function allPoints(queries: StudioQueries) {
   ];
 }
 
-async function bodyOfClient(queries: StudioQueries, clientId: string): Promise<Body> {
+async function takenOf(queries: StudioQueries, clientId: string): Promise<Taken> {
   const history = await queries.measurementHistory(clientId);
-  return bodyOf(latestOf(history.map(({ measures }) => measures)));
+  return latestOf(history.map(({ measures }) => measures));
 }
 
 type Answer = { readonly problems: readonly string[]; readonly boxes: ClientProblems };
@@ -103,7 +103,8 @@ export async function action({ request }: Route.ActionArgs) {
     if (!opened && !point) return "no-point";
     const takes = await queries.clothTable();
     const clientId = newClient ? await queries.addClient(newClient) : asked;
-    const started = point && startedFrom(point, await bodyOfClient(queries, clientId));
+    const { body, otherArm } = armsOf(await takenOf(queries, clientId));
+    const started = point && startedFrom(point, body, otherArm);
     const spec = opened?.spec ?? (started && withCloth(started, takes));
     if (!spec) return "no-point";
     const name = storable(given) || spec.name;

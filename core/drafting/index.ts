@@ -5,4 +5,4 @@ export { bodiceSleeve, type DraftedSleeve, draftSleeve, type SleeveAttempt, sewn
 export type { FinishedSleeve } from "./finish-sleeve";
 export type { Part } from "./part";
 export { draftSewnSleeve, type SewnAttempt, type SewnSleeve, setInTask } from "./sewn-sleeve";
-export { NOTHING_TOGETHER, type Together, wholeGarment } from "./whole-garment";
+export { NOTHING_TOGETHER, type OtherSleeve, type Together, wholeGarment } from "./whole-garment";

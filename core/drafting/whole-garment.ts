@@ -1,5 +1,6 @@
 import type { Block, Side } from "../block";
 import { type Bodice, type BodiceChoices, draftBodice } from "../bodice";
+import type { BodySide } from "../body";
 import { distance, endOf, type Path, pathLength, startOf, subpath } from "../geometry";
 import {
   type Edge,
@@ -52,6 +53,8 @@ export function wholeGarment(
   collar: DraftedCollar | null,
   choices: BodiceChoices,
   backLength: number,
+  /** The sleeve of an arm that differs, and on which side it is. */
+  other: OtherSleeve | null = null,
 ): Together {
   if (!given) return NOTHING_TOGETHER;
   const block = reachingWaist(given, backLength);
@@ -76,16 +79,20 @@ export function wholeGarment(
   const bodice: Bodice | null = drawnSides.length > 0 ? { ...all, pieces: all.pieces.filter(isDrawn) } : null;
   const lines = grown?.lines ?? [];
   const pieces = [
-    ...own.map((piece) => (piece.id === "frontFacing" ? withLines(piece, lines) : piece)),
+    ...(other ? own.map((piece) => ofOneArm(piece, opposite(other.side), "")) : own).map((piece) =>
+      piece.id === "frontFacing" ? withLines(piece, lines) : piece,
+    ),
     ...(bodice?.pieces ?? []).map((piece) => (isAtFrontEdge(piece) ? withLines(piece, lines) : piece)),
+    ...(other?.sleeve.pieces ?? []).filter(isOfArm).map((piece) => ofOneArm(piece, other?.side ?? "left", OTHER)),
     ...(isFrontCutTwice && collar ? secondFront(collar) : []),
   ];
   const expand = expander(bodice, pieces);
   const neck = ofSleeve?.neckEdges ?? NECK_OF_BODICE;
   const ofNeck = alongNeck(expand, neck, pieces);
   const fitted = seamsOf(sleeve, collar, expand, ofNeck, edgeFinder(pieces), isFrontCutTwice);
+  const ofOther = other ? otherSeams(other, expand) : [];
   const isAsked = ({ id }: Join) => !(collar && NECK_FACINGS.includes(id));
-  return joined(pieces, bodice, fitted, ofNeck, isAsked, isFrontCutTwice);
+  return joined(pieces, bodice, [...fitted, ...ofOther], ofNeck, isAsked, isFrontCutTwice);
 }
 
 /** A piece with more lines, as far as they lie inside it. */
@@ -104,6 +111,50 @@ function withLines(piece: Piece, lines: readonly NamedLine[]): Piece {
 
 function isStraightLine(path: Path): boolean {
   return pathLength(path) - distance(startOf(path), endOf(path)) < SAME_PLACE_MM;
+}
+
+export type OtherSleeve = { readonly sleeve: DraftedSleeve; readonly side: BodySide };
+
+/** What stands behind the names of the pieces of an arm that differs. */
+const OTHER = "Other";
+
+const opposite = (side: BodySide): BodySide => (side === "left" ? "right" : "left");
+
+/** What is cut for an arm, and not for the body or the neck. */
+function isOfArm({ id }: Piece): boolean {
+  return /sleeve|cuff|^band$/i.test(id);
+}
+
+/** A piece that is cut for one arm only, and says for which. */
+function ofOneArm(piece: Piece, side: BodySide, suffix: string): Piece {
+  if (!isOfArm(piece)) return piece;
+  const { cut } = piece;
+  return {
+    ...piece,
+    id: `${piece.id}${suffix}`,
+    name: `${side === "left" ? "Left" : "Right"} ${piece.name.charAt(0).toLowerCase()}${piece.name.slice(1)}`,
+    cut: { ...cut, count: Math.ceil(cut.count / 2), mirrored: false, interfacing: Math.ceil(cut.interfacing / 2) },
+  };
+}
+
+/** The seams of a sleeve that only one arm has. */
+function otherSeams({ sleeve, side }: OtherSleeve, expand: Expand): readonly FittedSeam[] {
+  const onOther = (name: string) => name.replace(".", `${OTHER}.`);
+  return sleeve.seams.map((seam) => {
+    const body = seam.bodyEdges.flatMap((name) => expand(`-${name}`));
+    const nameOf = ({ piece, edge: id }: EdgeRun): string => `${piece}.${id}`;
+    return {
+      body,
+      seam: {
+        ...seam,
+        id: `sleeve.${side}.${seam.id}`,
+        name: `${seam.name}, ${side}`,
+        part: onOther(seam.part),
+        bodyEdges: body.map(nameOf),
+        partEdges: seam.partEdges.map(onOther),
+      },
+    };
+  });
 }
 
 /** Between the neck and its facings lies a collar, where there is one. */
@@ -267,7 +318,9 @@ function joined(
   isFrontCutTwice: boolean,
 ): Together {
   const find = edgeFinder(pieces);
-  const possible = [...(bodice?.joins ?? []), ...partJoins(expand, (run) => find(run) !== null)].filter(
+  const ofParts = partJoins(expand, (run) => find(run) !== null);
+  const ofOther = ofParts.filter(({ id }) => id.startsWith("sleeve.")).map(onOtherArm);
+  const possible = [...(bodice?.joins ?? []), ...ofParts, ...ofOther].filter(
     (join) => isAsked(join) && hasEdges(join, find),
   );
   const isFitted = ({ id, body, part }: Join) =>
@@ -280,6 +333,18 @@ function joined(
     joins: marked.map((join) => joinedSeam(join, find)),
     bodice,
     isFrontCutTwice,
+  };
+}
+
+/** The same seam of the sleeve of the arm that differs; a garment without one has none of its edges. */
+function onOtherArm(join: Join): Join {
+  const other = (run: EdgeRun): EdgeRun => ({ ...run, piece: `${run.piece}${OTHER}` });
+  return {
+    ...join,
+    id: `sleeve.other.${join.id}`,
+    name: `${join.name}, other arm`,
+    body: join.body.map(other),
+    part: join.part.map(other),
   };
 }
 

@@ -7,6 +7,7 @@ import {
   type DraftedSleeve,
   type NeckForCollar,
   NOTHING_TOGETHER,
+  type OtherSleeve,
   type Part,
   wholeGarment,
 } from "../drafting";
@@ -74,9 +75,15 @@ export function sketchGarment(spec: GarmentSpec): Garment {
   );
   const collarDrafted = collar?.attempt.drafted ?? null;
   const defaults = withRetaken(resolved.defaults, [...(sleeve?.retaken ?? []), ...(collar?.retaken ?? [])]);
+  const { value: otherSleeve, findings: ofOther } = guarded(
+    "sleeve",
+    () => (drafted?.family === "sewn" && block ? draftOtherArm(spec, block) : null),
+    null,
+    (other) => shownOf(other?.sleeve ?? null),
+  );
   const { value: together, findings: ofPieces } = guarded(
     "pieces",
-    () => wholeGarment(block, drafted, collarDrafted, resolved.pieces, resolved.bodice.backLength),
+    () => wholeGarment(block, drafted, collarDrafted, resolved.pieces, resolved.bodice.backLength, otherSleeve),
     NOTHING_TOGETHER,
     ({ pieces, joins }) => [pieces, joins],
   );
@@ -96,7 +103,7 @@ export function sketchGarment(spec: GarmentSpec): Garment {
     collar: collar?.attempt ?? null,
     together,
     solvers,
-    unforeseen: [...ofSleeve, ...ofCollar, ...ofBlock, ...ofPieces],
+    unforeseen: [...ofSleeve, ...ofOther, ...ofCollar, ...ofBlock, ...ofPieces],
   });
   return {
     spec,
@@ -126,6 +133,19 @@ export function sketchGarment(spec: GarmentSpec): Garment {
     findings,
     solvers,
   };
+}
+
+/** The sleeve of the arm that differs, drafted as the first is but for that arm's figures; null where no such arm is given, or none exists. */
+function draftOtherArm(spec: GarmentSpec, block: Block): OtherSleeve | null {
+  const { otherArm } = spec;
+  if (!otherArm) return null;
+  const { side = "left", ...figures } = otherArm;
+  const measured = Object.fromEntries(Object.entries(figures).filter(([, value]) => value !== undefined));
+  const own = { ...spec, body: { ...spec.body, ...measured } };
+  const resolved = resolveSpec(own);
+  const settled = resolved.sleeve && draftSettledSleeve(own, resolved, resolved.sleeve, block);
+  const sleeve = settled?.attempt.drafted;
+  return sleeve ? { sleeve, side } : null;
 }
 
 /** What is on the sheet, on the card, on the walk and on paper. */

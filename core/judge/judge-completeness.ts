@@ -3,7 +3,7 @@ import { phrase } from "../draft";
 import type { Together } from "../drafting";
 import type { Piece } from "../pattern";
 import type { DefaultTaken } from "../resolve";
-import { labelOf } from "../spec";
+import { type GarmentSpec, labelOf } from "../spec";
 import type { Finding } from "./finding";
 
 /** What the draft stands on that nobody measured. */
@@ -56,5 +56,40 @@ export function judgeTogether({ isFrontCutTwice }: Together): readonly Finding[]
       numbers: {},
       remedies: [],
     },
+  ];
+}
+
+/** An arm that differs has a sleeve of its own, or none can be drafted for it. */
+export function judgeOtherArm(
+  { otherArm }: GarmentSpec,
+  pieces: readonly Piece[],
+  hasSewnSleeve: boolean,
+): readonly Finding[] {
+  if (!otherArm || !hasSewnSleeve) return [];
+  const oneForBoth: Finding["remedies"] = [
+    { id: "one-for-both", label: phrase`Cut one sleeve for both arms`, change: { otherArm: undefined } },
+  ];
+  const { side = "left" } = otherArm;
+  const isDrafted = pieces.some(({ id }) => /sleeveOther$/i.test(id));
+  return [
+    isDrafted
+      ? {
+          code: "arms-differ",
+          severity: "note",
+          station: "sleeve",
+          message: phrase`The ${side} arm differs: it gets a sleeve of its own, and each sleeve is cut once.`,
+          reason: phrase`Cut as a pair, one of the two would be tight or too long. Mark left and right on the cloth.`,
+          numbers: {},
+          remedies: oneForBoth,
+        }
+      : {
+          code: "no-sleeve-for-other-arm",
+          severity: "fault",
+          station: "sleeve",
+          message: phrase`No sleeve can be drafted for the ${side} arm with these figures.`,
+          reason: phrase`Measure that arm again, or cut one sleeve for both.`,
+          numbers: {},
+          remedies: oneForBoth,
+        },
   ];
 }

@@ -8,7 +8,7 @@ import { guarded, type Station } from "./guarded";
 import { judgeRoundArmhole } from "./judge-armhole";
 import { judgeBodicePieces } from "./judge-bodice-pieces";
 import { judgeBuiltBlock } from "./judge-built-block";
-import { judgeCompleteness, judgeMadeUp, judgeTogether } from "./judge-completeness";
+import { judgeCompleteness, judgeMadeUp, judgeOtherArm, judgeTogether } from "./judge-completeness";
 import { judgeDraftedCollar } from "./judge-drafted-collar";
 import { judgeMeasures } from "./judge-measures";
 import { judgeOutlines } from "./judge-outlines";
@@ -71,6 +71,20 @@ const JUDGES: readonly Judge[] = [
     judge: ({ spec: { block } }) => (block.source === "readings" ? judgeRoundArmhole(block.armhole) : []),
   },
   { station: "block", judge: ({ built, together }) => judgeMadeUp(built.block, together.pieces) },
+  {
+    station: "sleeve",
+    judge: ({ spec, sleeve, together }) =>
+      judgeOtherArm(spec, together.pieces, sleeve?.family === "sewn" && sleeve.drafted !== null),
+  },
+  {
+    station: "sleeve",
+    judge: ({ spec, together }) =>
+      judgeOutlines(
+        together.pieces.filter(({ id }) => id.endsWith("Other")),
+        "sleeve",
+        usualSleeve(spec),
+      ),
+  },
   { station: "measures", judge: ({ defaults }) => judgeCompleteness(defaults) },
   { station: "measures", judge: ({ spec }) => judgeMeasures(usedBody(spec)) },
 ];

@@ -1,4 +1,4 @@
-import { MEASURE_IDS, measureOf } from "../body";
+import { ARM_MEASURES, BODY_SIDES, MEASURE_IDS, measureOf } from "../body";
 import { CLOTH_KINDS } from "../cloth";
 import {
   COLLAR_CHOICE_NAMES,
@@ -61,6 +61,14 @@ export const GARMENT_FIELDS = {
       "Body",
       eachOf(MEASURE_IDS, (id) => length(measureOf(id).term, READING)),
     ),
+  ),
+  otherArm: group(
+    "Other arm",
+    {
+      side: choice("Side of the other arm", BODY_SIDES, "default `left`"),
+      ...eachOf(ARM_MEASURES, (id) => length(`${measureOf(id).term}, other arm`, READING)),
+    },
+    "where it differs from the arm of the body so much that it gets a sleeve of its own",
   ),
   block: blockFields,
   bodice: bodiceFields,

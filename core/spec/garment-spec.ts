@@ -43,9 +43,14 @@ export function emptyGarment(name: string, unit: GarmentSpec["unit"]): GarmentSp
 /** The spec with a remedy's or a handle's change made. Nothing else is touched; a sleeve or a collar that is not wanted stays so. */
 export function applyChange(spec: GarmentSpec, change: SpecChange): GarmentSpec {
   const isWanted = (name: string) => (name !== "sleeve" && name !== "collar") || spec[name] !== null;
-  const parts = Object.entries(change).filter(([name, part]) => part !== undefined && isWanted(name));
+  // A part that need not be there is taken out by undefined; of any other nothing is changed by it.
+  const parts = Object.entries(change).filter(
+    ([name, part]) => (part !== undefined || OPTIONAL_PARTS.includes(name)) && isWanted(name),
+  );
   return merged(spec, Object.fromEntries(parts)) as GarmentSpec;
 }
+
+const OPTIONAL_PARTS: readonly string[] = ["otherArm"];
 
 /** Records are merged field by field, and a field set to undefined is taken out; anything else, lists too, is replaced. */
 function merged(value: unknown, change: unknown): unknown {

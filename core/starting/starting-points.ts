@@ -1,4 +1,4 @@
-import type { Body } from "../body";
+import type { Body, OtherArm } from "../body";
 import { type GarmentSpec, readGarment } from "../spec";
 import blouse from "./points/blouse.json";
 import cardigan from "./points/cardigan.json";
@@ -40,10 +40,14 @@ export const STARTING_POINTS: readonly StartingPoint[] = [
   { id: "collar", name: "Collar alone", says: "For a neckline that was measured", file: collar },
 ];
 
-/** The garment that a point starts, for a body in millimetres; null for a file that cannot be read, as an old one of a studio's own may be. */
-export function startedFrom({ file }: Pick<StartingPoint, "file">, body: Body): GarmentSpec | null {
+/** The garment that a point starts, for a body in millimetres and an arm that differs; null for a file that cannot be read, as an old one of a studio's own may be. */
+export function startedFrom(
+  { file }: Pick<StartingPoint, "file">,
+  body: Body,
+  otherArm: OtherArm | null = null,
+): GarmentSpec | null {
   const read = readGarment(file);
-  return read.ok ? { ...read.spec, body } : null;
+  return read.ok ? { ...read.spec, body, ...(otherArm ? { otherArm } : {}) } : null;
 }
 
 /** Whom a picture is drawn for before anybody was measured: an invented person of a middle size, in millimetres. */

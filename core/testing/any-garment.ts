@@ -40,6 +40,8 @@ const GIVEN: readonly (readonly [RegExp, number])[] = [
   [/^block\.(chest|bust|underbust|waist|hip)Level$/, 0.06],
   [/^block\.(length|sideSeam|panels|neckShape)$/, 0.4],
   [/^block\.(frontNeck|backNeck|frontInset|backInset|dartInner|frontGathers|backGathers|backHigher)/, 0.12],
+  [/^otherArm$/, 0.1],
+  [/^otherArm\./, 0.7],
   [/^bodice$/, 0.8],
   [/^bodice\.cut$/, 0.2],
   [/^bodice\.(front|back|standFinish|neck|panels|waistSeam|hem|flare)$/, 0.35],

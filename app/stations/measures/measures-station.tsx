@@ -10,6 +10,7 @@ import type { MeasureId } from "@core/body/index";
 import { useState } from "react";
 import { Link } from "react-router";
 import { type GarmentClient, NewerMeasures } from "./newer-measures";
+import { OtherArmFields } from "./other-arm";
 
 /** The body that this garment is made for: a copy of the client's measures, which a later measuring does not change by itself. */
 export function MeasuresStation({ client }: { readonly client: GarmentClient }) {
@@ -21,6 +22,7 @@ export function MeasuresStation({ client }: { readonly client: GarmentClient }) 
         <>
           <NewerMeasures client={client} />
           <MeasureList onActive={setActive} box={(id) => <SpecField path={`body.${id}`} />} />
+          <OtherArmFields />
           <TapePanel />
           <Text fontSize="sm" color="inkSoft" mt="6">
             These figures belong to this garment. {client.name}’s own measures, with their dates, are on{" "}
