@@ -89,12 +89,6 @@ async function traceSample() {
   await driver.sleep(400);
 }
 
-/** What the buttons of a garment's menu do. */
-async function shelve(garment: string, act: "archive" | "delete" | "restore") {
-  const sent = new URLSearchParams({ what: "garment", id: garment.split("/").at(-1) ?? "", act });
-  await fetch(new URL("/shelves", base), { method: "POST", body: sent, redirect: "manual" });
-}
-
 function focusOn(name: string) {
   return async () => {
     const box = await driver.findElement(By.css(`input[name="${name}"]`));
@@ -133,10 +127,11 @@ try {
   await shoot("block-drawing", `${blouse}/block?from=drawing`, { ready: 'input[type="file"]', act: openDrawing });
   await shoot("block-photograph", `${blouse}/block?from=photograph`, { ready: 'input[type="file"]', act: traceSample });
   await shoot("sleeve", `${blouse}/sleeve`, { ready: "svg.sheet" });
-  await shoot("two-piece", `${jacket}/sleeve`, { ready: "svg.sheet" });
   await shoot("puff", `${tea}/sleeve`, { ready: "svg.sheet" });
   await shoot("raglan", `${coat}/sleeve`, { ready: "svg.sheet" });
   await shoot("collar", `${jacket}/collar`, { ready: "svg.sheet" });
+  await shoot("pieces", `${jacket}/pieces`, { ready: "[data-piece]" });
+  await shoot("new-garment", `/garments/new?client=${client.split("/").at(-1)}`, { ready: "[data-point]" });
   await shoot("cloths", "/cloths", { ready: "[data-cloth]" });
   await shoot("methods", `${blouse}/sleeve?view=methods`, {
     ready: '[data-chart="trade-off"] svg',
@@ -146,10 +141,6 @@ try {
   await shoot("match", `${blouse}/match`, { ready: "[data-chart] svg" });
   await shoot("card", `${blouse}/card`, { ready: "[data-step]" });
   await shoot("practice", `${blouse}/card?practice=3`, { ready: "[data-practice]", act: answerTheSlants });
-  await shelve(tea, "archive");
-  await shelve(dress, "delete");
-  await shoot("put-away", "/shelves");
-  for (const garment of [tea, dress]) await shelve(garment, "restore");
 } finally {
   await close();
 }

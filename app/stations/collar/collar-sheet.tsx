@@ -4,13 +4,14 @@ import { Letters, Lines, PlainPath } from "@app/sheet/drawn";
 import { EdgeFigures } from "@app/sheet/edge-figures";
 import { PieceMarks } from "@app/sheet/piece-marks";
 import { Sheet } from "@app/sheet/sheet";
+import { SheetToggle } from "@app/sheet/sheet-toggle";
 import { StaleBanner } from "@app/sheet/stale-banner";
 import { TypedFigures } from "@app/sheet/typed-figures";
 import { useHandleGesture } from "@app/sheet/use-handle-gesture";
 import type { View } from "@app/sheet/view";
 import { KindShelf } from "@app/work/kind-choice";
 import { useWork, useWorkStore } from "@app/work/work-context";
-import { Box, Button, Flex, Text } from "@chakra-ui/react";
+import { Box, Flex, Text } from "@chakra-ui/react";
 import type { CollarFieldName } from "@core/collar/index";
 import type { DraftedCollar } from "@core/drafting/index";
 import { collarHandle } from "@core/garment/index";
@@ -97,21 +98,9 @@ export function CollarSheet() {
           </Sheet>
         </TypedFigures>
         {collar.drawing.front?.roll && (
-          <Button
-            className="not-printed"
-            position="absolute"
-            left="9"
-            bottom="3"
-            size="sm"
-            variant="outline"
-            borderColor={isWorn ? "chalk" : "ruleStrong"}
-            bg={isWorn ? "chalkPale" : "panel"}
-            color="ink"
-            aria-pressed={isWorn}
-            onClick={() => setWorn(!isWorn)}
-          >
+          <SheetToggle isOn={isWorn} onToggle={setWorn}>
             Turned back, as worn
-          </Button>
+          </SheetToggle>
         )}
         {limit !== null && (
           <Box position="absolute" top="9" left="9" px="4" py="2" bg="warnPale" color="ink" role="status">

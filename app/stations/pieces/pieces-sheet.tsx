@@ -1,8 +1,9 @@
 import { PlainPath } from "@app/sheet/drawn";
 import { PieceMarks } from "@app/sheet/piece-marks";
 import { Sheet } from "@app/sheet/sheet";
+import { SheetToggle } from "@app/sheet/sheet-toggle";
 import { toScreen, type View } from "@app/sheet/view";
-import { Box, Button } from "@chakra-ui/react";
+import { Box } from "@chakra-ui/react";
 import { along, lerp, type Point, svgPathData } from "@core/geometry/index";
 import { arranged, type Piece, type PlacedPiece, type Seam } from "@core/pattern/index";
 import { Spline } from "lucide-react";
@@ -47,21 +48,9 @@ export function PiecesSheet({ pieces, seams, looked, onLook, isMapShown, onMap }
           </>
         )}
       </Sheet>
-      <Button
-        className="not-printed"
-        position="absolute"
-        left="9"
-        bottom="3"
-        size="sm"
-        variant="outline"
-        borderColor={isMapShown ? "chalk" : "ruleStrong"}
-        bg={isMapShown ? "chalkPale" : "panel"}
-        color="ink"
-        aria-pressed={isMapShown}
-        onClick={() => onMap(!isMapShown)}
-      >
+      <SheetToggle isOn={isMapShown} onToggle={onMap}>
         <Spline size={16} aria-hidden /> Seam map
-      </Button>
+      </SheetToggle>
     </Box>
   );
 }
