@@ -9,7 +9,7 @@ import { isStation } from "@app/work/stations";
 import { WorkProvider } from "@app/work/work-context";
 import { createWorkStore } from "@app/work/work-store";
 import { Text } from "@chakra-ui/react";
-import { bodyOf, latestOf } from "@core/body/index";
+import { armsOf, latestOf } from "@core/body/index";
 import { summaryOf } from "@core/garment/index";
 import { readGarment, readGarmentText, writeGarment } from "@core/spec/index";
 
@@ -48,7 +48,7 @@ export async function loader({ params }: Route.LoaderArgs) {
     version: garment.version,
     spec: read.spec,
     cloths,
-    newest: newest ? { day: format(parseISO(newest.takenOn), "d MMM yyyy"), body: bodyOf(newest.measures) } : null,
+    newest: newest ? { day: format(parseISO(newest.takenOn), "d MMM yyyy"), ...armsOf(newest.measures) } : null,
   };
 }
 

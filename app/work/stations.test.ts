@@ -21,7 +21,7 @@ describe("stations at a glance", () => {
   it("name the fault where it is mended, and make the later ones wait", () => {
     const tooWide = { ...sampleSpec(), body: { ...sampleSpec().body, upperArm: 600 } };
     expect(state(tooWide, "sleeve")).toEqual({ mark: "fault", says: "needs mending" });
-    expect(state(tooWide, "match")).toEqual({ mark: "asks", says: "waits for a sleeve" });
+    expect(state(tooWide, "match")).toEqual({ mark: "asks", says: "waits for pieces" });
     expect(state(tooWide, "card").mark).toBe("asks");
   });
 

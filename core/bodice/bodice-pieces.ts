@@ -26,7 +26,16 @@ import {
 import { casingFor } from "../sleeve/finish";
 import { type BodiceChoices, standWidth } from "./choices";
 import { turnedUpHem } from "./hem-finish";
-import { deepBackFacing, facingOf, KNIT_SHARE, neckBinding, wholeNeck } from "./neck-finish";
+import {
+  deepBackFacing,
+  facingOf,
+  KNIT_SHARE,
+  neckBinding,
+  slitBackFacing,
+  slitFacing,
+  slitLine,
+  wholeNeck,
+} from "./neck-finish";
 import { buttonsDown, grownOnStand, type Opening, plainCentre } from "./openings";
 import type { Panel } from "./panels";
 
@@ -56,6 +65,8 @@ export function panelPiece(
   const centre: readonly NamedLine[] = isOwnLine
     ? [{ name: `Centre ${panel.side}`, path: half.isEdgeOfCollar ? centreLine(half) : panel.left.path }]
     : [];
+  const isSlit = panel.isAtCentre && panel.side === "back" && hasSlit(half, choices) && beginsAtNeck(panel, half);
+  const slit = isSlit ? [slitLine(panel.left.path, choices.slit)] : [];
   const buttons = opening.buttons.filter(({ y }) => y > highest && y < lowest);
   return {
     id: panel.id,
@@ -68,8 +79,20 @@ export function panelPiece(
     grain: grainIn(outline, panel.darts),
     notches: half.notches.filter((notch) => isOn(notch.at, outline)),
     ...(buttons.length > 0 ? { buttons } : {}),
-    lines: [...centre, ...levelLines(outline, levels)],
+    lines: [...centre, ...slit, ...levelLines(outline, levels)],
   };
+}
+
+/** A slit that would open the back to its hem is none: it is told instead. */
+export function hasSlit({ centre }: HalfEdges, { back, slit }: Pick<BodiceChoices, "back" | "slit">): boolean {
+  return back === "slit" && slit > 0 && slit <= pathLength(centre) * MOST_SLIT_SHARE;
+}
+
+/** A slit takes at most this share of the centre back. */
+export const MOST_SLIT_SHARE = 0.8;
+
+function beginsAtNeck({ left }: Panel, { half }: HalfEdges): boolean {
+  return Math.abs(startOf(left.path).y - endOf(half.neckline.path).y) < ON_MM;
 }
 
 function centreLine({ half }: HalfEdges): Path {
@@ -178,13 +201,18 @@ function neckPieces(front: HalfEdges, back: HalfEdges, choices: BodiceChoices): 
   const { neck, facingWidth, isKnit } = choices;
   const isFaced = choices.front === "buttons" && choices.standFinish === "faced" && !front.isEdgeOfCollar;
   const own = isFaced ? [facingDown(front, choices)] : [];
-  if (neck === "binding") return [...own, neckBinding(wholeNeck(front.half, back.half), isKnit)];
-  if (neck === "none") return own;
+  const isSlit = hasSlit(back, choices);
+  const alone = isSlit ? [slitFacing(back.half, choices.slit)] : [];
+  if (neck === "binding") return [...own, neckBinding(wholeNeck(front.half, back.half), isKnit), ...alone];
+  if (neck === "none") return [...own, ...alone];
   const ofFront = isFaced ? own : [facingOf(front.half, facingWidth, choices.front !== "fold")];
   const width = isFaced ? front.half.shoulder.length / 2 : facingWidth;
-  const ofBack =
-    choices.backFacing === "deep"
-      ? deepBackFacing(back.half, endOf(front.half.neckline.path).y, width)
+  const isDeep = choices.backFacing === "deep";
+  const frontNeck = endOf(front.half.neckline.path).y;
+  const ofBack = isSlit
+    ? slitBackFacing(back.half, choices.slit, width, isDeep ? frontNeck : Number.NEGATIVE_INFINITY)
+    : isDeep
+      ? deepBackFacing(back.half, frontNeck, width)
       : isFaced
         ? backFacing({ front: front.half, back: back.half })
         : facingOf(back.half, facingWidth, choices.back === "seam" || choices.back === "zip");

@@ -3,7 +3,7 @@ import { type Figure, length, phrase } from "../draft";
 import { endOf, lengthAtHeight, type Path, pathLength, SEEN_MM, startOf, subpath } from "../geometry";
 import { type EdgeRun, type HalfEdges, type Join, type JoinMark, type NeckEdges, type Piece, runOf } from "../pattern";
 import { casingFor } from "../sleeve/finish";
-import { panelPiece, smallPieces } from "./bodice-pieces";
+import { hasSlit, panelPiece, smallPieces } from "./bodice-pieces";
 import { type BodiceChoices, standWidth } from "./choices";
 import { type Levels, type Panel, type Panelled, panelsOf } from "./panels";
 import { isStraightHem, MOST_RISE_SHARE } from "./shape-hem";
@@ -24,7 +24,8 @@ export type BodiceFault =
   | { readonly what: "hem-not-straight"; readonly hem: "casing" | "plain" }
   | { readonly what: "front-is-made"; readonly asked: string }
   | { readonly what: "stand-too-narrow"; readonly stand: number; readonly beyond: number }
-  | { readonly what: "rise-too-high"; readonly rise: number; readonly side: number };
+  | { readonly what: "rise-too-high"; readonly rise: number; readonly side: number }
+  | { readonly what: "slit-too-long"; readonly slit: number; readonly centre: number };
 
 export type Bodice = {
   readonly pieces: readonly Piece[];
@@ -348,7 +349,7 @@ function figuresOf(choices: BodiceChoices, hems: { readonly front: number; reado
 function faultsOf(
   halves: BodiceBase["halves"],
   panelled: Readonly<Record<Side, Panelled>>,
-  { front, back, hem, hemDepth, hemRise, flare, stand, collarBeyond, frontAsked }: BodiceChoices,
+  { front, back, hem, hemDepth, hemRise, flare, stand, collarBeyond, frontAsked, slit }: BodiceChoices,
 ): readonly BodiceFault[] {
   const folded = (side: Side, how: string) => (how === "fold" || how === "slit") && !isStraight(halves[side]);
   const isFolded = hem === "casing" || (hem === "plain" && hemDepth > 0);
@@ -370,6 +371,9 @@ function faultsOf(
       : []),
     ...(hem === "curved" && hemRise >= least * MOST_RISE_SHARE
       ? [{ what: "rise-too-high", rise: hemRise, side: least } as const]
+      : []),
+    ...(back === "slit" && slit > 0 && !hasSlit(halves.back, { back, slit })
+      ? [{ what: "slit-too-long", slit, centre: pathLength(halves.back.centre) } as const]
       : []),
   ];
 }

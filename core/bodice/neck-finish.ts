@@ -1,6 +1,6 @@
 import type { BodiceHalf } from "../block";
-import { along, betweenDirections, endOf, line, type Path, reversePath, subpath } from "../geometry";
-import { edge, neckFacing, type Piece } from "../pattern";
+import { along, betweenDirections, endOf, line, type Path, reversePath, startOf, subpath } from "../geometry";
+import { edge, type NamedLine, neckFacing, type Piece } from "../pattern";
 
 /** A deep back facing hides the front neck on a hanger: it reaches this far below it (our own figure). */
 const BELOW_FRONT_NECK_MM = 25.4;
@@ -20,6 +20,51 @@ export function facingOf(half: BodiceHalf, width: number, isOpen: boolean): Piec
 }
 
 const MOST_OF_SHOULDER = 0.9;
+
+/** What faces a slit goes on this far below its end (our own figure). */
+const BELOW_SLIT_MM = 25.4;
+/** A slit is faced so wide on either side (usual width of a facing, common practice, no source). */
+const BESIDE_SLIT_MM = 38.1;
+
+/** A back facing that goes down beyond the end of a slit, in the same piece, and where it is deep beyond the front neck too. */
+export function slitBackFacing(back: BodiceHalf, slit: number, width: number, frontNeck: number): Piece {
+  const neck = endOf(back.neckline.path);
+  const facing = deepBackFacing(back, Math.max(frontNeck, neck.y + slit + BELOW_SLIT_MM - BELOW_FRONT_NECK_MM), width);
+  return { ...facing, lines: [slitLine(facing.folds[0] ?? [], slit)] };
+}
+
+/** The facing of a slit where the neck has none: laid over the centre back, half of it on the fold. */
+export function slitFacing({ neckline }: BodiceHalf, slit: number): Piece {
+  const neck = subpath(reversePath(neckline.path), 0, Math.min(BESIDE_SLIT_MM, neckline.length));
+  const [centre, corner] = [startOf(neck), endOf(neck)];
+  const foot = { x: centre.x, y: centre.y + slit + BELOW_SLIT_MM };
+  const outer = { x: corner.x, y: foot.y };
+  const edges = [
+    edge("neckline", "Back neck", neck),
+    edge("outer", "Outer edge", [...line(corner, outer), ...line(outer, foot)]),
+    edge("centre", "Centre back", line(foot, centre)),
+  ];
+  const fold = line(centre, foot);
+  const middle = (centre.x + corner.x) / 2;
+  const deep = foot.y - centre.y;
+  return {
+    id: "slitFacing",
+    name: "Slit facing",
+    cut: { count: 1, mirrored: false, onFold: true, interfacing: 0 },
+    edges,
+    outline: edges.flatMap((one) => one.path),
+    folds: [fold],
+    darts: [],
+    grain: { from: { x: middle, y: centre.y + deep * 0.15 }, to: { x: middle, y: foot.y - deep * 0.15 } },
+    notches: [],
+    lines: [slitLine(fold, slit)],
+  };
+}
+
+/** The slit itself, so far down the centre back: cut only once it is faced. */
+export function slitLine(centre: Path, slit: number): NamedLine {
+  return { name: "Slit", path: subpath(centre, 0, slit) };
+}
 
 /** A back facing that reaches below the front neck, so that nothing raw shows on a hanger. */
 export function deepBackFacing(back: BodiceHalf, frontNeck: number, width: number): Piece {

@@ -1,6 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { draftGarment, type Garment } from "../garment";
-import { boxOf, distance, endOf, startOf } from "../geometry";
+import { boxOf, distance, endOf, pathLength, startOf } from "../geometry";
+import type { Piece } from "../pattern";
 import { applyChange, type GarmentSpec } from "../spec";
 import { inches, specOf } from "../testing/sample";
 
@@ -222,6 +223,26 @@ describe("what goes by itself", () => {
   });
 });
 
+describe("a slit at the centre back", () => {
+  const slitOf = (piece: Piece | undefined) => piece?.lines?.find(({ name }) => name === "Slit")?.path ?? [];
+  it.each([
+    { neck: "facing", finish: "backFacing" },
+    { neck: "binding", finish: "slitFacing" },
+  ])("is as long as typed on the back and on its $finish, which goes on an inch below it", ({ neck, finish }) => {
+    const { pieces } = draftGarment(garment({ bodice: { back: "slit", slit: 5, neck } }));
+    const [back, facing] = ["back", finish].map((id) => pieces.find((piece) => piece.id === id));
+    expect(pathLength(slitOf(back))).toBeCloseTo(127, 6);
+    expect(pathLength(slitOf(facing))).toBeCloseTo(127, 6);
+    const centre = facing?.edges.find(({ id }) => id === "centre");
+    expect(centre?.length).toBeCloseTo(152.4, 6);
+    expect(startOf(slitOf(back)).y).toBeCloseTo(startOf(slitOf(facing)).y, 6);
+  });
+
+  it("is not there where it is not asked for", () => {
+    expect(draftGarment(garment({})).pieces.flatMap((piece) => slitOf(piece))).toEqual([]);
+  });
+});
+
 describe("what is asked and cannot be", () => {
   it.each([
     { code: "not-on-fold", parts: { block: { source: "drafted", centreBackShaping: 0.5 }, bodice: { back: "fold" } } },
@@ -230,6 +251,10 @@ describe("what is asked and cannot be", () => {
     {
       code: "stand-too-narrow",
       parts: { bodice: { front: "buttons", stand: 0.5 }, collar: { kind: "stand", beyond: 1.5 } },
+    },
+    {
+      code: "slit-too-long",
+      parts: { block: { source: "drafted", bodyLength: "waist" }, bodice: { back: "slit", slit: 15 } },
     },
     { code: "front-is-made", parts: { bodice: { front: "zip" }, collar: { kind: "notched" } } },
   ])("$code is told, and each way out ends it", ({ code, parts }) => {

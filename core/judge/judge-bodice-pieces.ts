@@ -84,6 +84,21 @@ function toldOf(fault: BodiceFault): Finding {
           },
         ],
       };
+    case "slit-too-long":
+      return {
+        ...note,
+        code: "slit-too-long",
+        message: phrase`The slit is ${length(fault.slit)} long and the centre back ${length(fault.centre)}: it is not drawn.`,
+        reason: phrase`A slit that goes on so far leaves no back below it to hold it together.`,
+        numbers: { slit: fault.slit, centre: fault.centre },
+        remedies: [
+          {
+            id: "shorter-slit",
+            label: phrase`Make it ${length(fault.centre / 4)} long`,
+            change: change({ slit: fault.centre / 4 }),
+          },
+        ],
+      };
     case "rise-too-high": {
       const most = fault.side * MOST_RISE_SHARE;
       return {
