@@ -37,7 +37,7 @@ import {
   wholeNeck,
 } from "./neck-finish";
 import { buttonsDown, grownOnStand, type Opening, plainCentre } from "./openings";
-import type { Panel } from "./panels";
+import type { Panel } from "./panel";
 
 /** A panel finished at its centre and its hem, with its lines and its grain. */
 export function panelPiece(
@@ -65,7 +65,7 @@ export function panelPiece(
   const centre: readonly NamedLine[] = isOwnLine
     ? [{ name: `Centre ${panel.side}`, path: half.isEdgeOfCollar ? centreLine(half) : panel.left.path }]
     : [];
-  const isSlit = panel.isAtCentre && panel.side === "back" && hasSlit(half, choices) && beginsAtNeck(panel, half);
+  const isSlit = panel.isAtCentre && panel.side === "back" && !panel.startsAtWaist && hasSlit(half, choices);
   const slit = isSlit ? [slitLine(panel.left.path, choices.slit)] : [];
   const buttons = opening.buttons.filter(({ y }) => y > highest && y < lowest);
   return {
@@ -89,11 +89,7 @@ export function hasSlit({ centre }: HalfEdges, { back, slit }: Pick<BodiceChoice
 }
 
 /** A slit takes at most this share of the centre back. */
-export const MOST_SLIT_SHARE = 0.8;
-
-function beginsAtNeck({ left }: Panel, { half }: HalfEdges): boolean {
-  return Math.abs(startOf(left.path).y - endOf(half.neckline.path).y) < ON_MM;
-}
+const MOST_SLIT_SHARE = 0.8;
 
 function centreLine({ half }: HalfEdges): Path {
   return half.centre;

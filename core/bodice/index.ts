@@ -1,4 +1,6 @@
-export { type Bodice, type BodiceBase, type BodiceFault, draftBodice } from "./bodice";
+export { type Bodice, draftBodice } from "./bodice";
+export type { BodiceBase } from "./bodice-base";
+export type { BodiceFault } from "./bodice-faults";
 export {
   BACK_EDGES,
   BACK_FACINGS,

@@ -15,7 +15,7 @@ import {
 } from "../geometry";
 import { type Edge, edge, isStraightDown, type Piece } from "../pattern";
 import { type BodiceChoices, standWidth } from "./choices";
-import type { Panel } from "./panels";
+import type { Panel } from "./panel";
 
 /** How a centre is finished: what it puts before the top of its panel, below its hem and in place of its centre edge. */
 export type Opening = {

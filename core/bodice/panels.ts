@@ -4,55 +4,23 @@ import {
   contains,
   endOf,
   flatten,
-  lengthAtHeight,
   line,
   type Path,
   type Point,
   pathLength,
   reversePath,
   SEEN_MM,
-  startOf,
   subpath,
 } from "../geometry";
 import { type Edge, edge, type HalfEdges } from "../pattern";
 import type { BodiceChoices } from "./choices";
+import { acrossAt } from "./cut-across";
+import type { Levels, Panel, Panelled } from "./panel";
 import { curvedHem, flared, hemAt, hemBetween, raisedFoot } from "./shape-hem";
 import { cutFromTop, pointOn, splitAt, type TopPlace } from "./top-place";
 
-/** A part of a half that is cut as one piece, before its centre and its hem are finished. Its outline has it to the right. */
-export type Panel = {
-  readonly id: string;
-  readonly name: string;
-  readonly side: Side;
-  /** From its left edge to its right one. */
-  readonly top: readonly Edge[];
-  /** Down: the side seam, or where it was cut from the next panel. */
-  readonly right: Edge;
-  /** From the foot of its right edge to that of its left one. */
-  readonly bottom: readonly Edge[];
-  /** Down: the centre, or where it was cut from the panel before. */
-  readonly left: Edge;
-  readonly darts: readonly Path[];
-  readonly isAtCentre: boolean;
-  /** Does its lower edge meet another piece at the waist? */
-  readonly endsAtWaist: boolean;
-  readonly startsAtWaist: boolean;
-};
-
-/** Where the body's levels lie on a half; null for one that the block has not. */
-export type Levels = { readonly bust: number | null; readonly waist: number | null; readonly hip: number | null };
-
 /** A cut from the top of the half to its hem: the edge of the panel before it, and that of the panel after it. */
 type Cut = { readonly id: string; readonly place: TopPlace; readonly inner: Path; readonly outer: Path };
-
-export type Panelled = {
-  /** From the centre outwards, those above the waist before those below it. */
-  readonly panels: readonly Panel[];
-  /** Were they wanted and not possible? */
-  readonly isUncut: boolean;
-  /** Which pieces an edge of the half came to lie on, along the outline. */
-  readonly edges: ReadonlyMap<string, readonly string[]>;
-};
 
 /** The half cut into what is asked for; in one where nothing is. */
 export function panelsOf(half: HalfEdges, choices: BodiceChoices, levels: Levels): Panelled {
@@ -238,76 +206,6 @@ function dartsIn({ half, slashes }: ShapedHalf, cuts: readonly Cut[], outline: P
     .filter(({ id }) => cuts.length === 0 || !OF_PRINCESS.some((name) => id === `${half.side}.${name}`))
     .map(({ path }) => path);
   return [...lines, ...slashes].filter(isInside);
-}
-
-/** Every panel that passes the waist cut across there; the mouths of darts that are cut stand in the edge. */
-function acrossAt(panels: readonly Panel[], waist: number): readonly Panel[] {
-  const parts = panels.map((panel) => acrossPanel(panel, waist));
-  return [...parts.map((part) => part.upper), ...parts.flatMap(({ lower }) => (lower ? [lower] : []))];
-}
-
-function passes(path: Path, level: number): boolean {
-  return startOf(path).y < level - LEAST_PART_MM && endOf(path).y > level + LEAST_PART_MM;
-}
-
-const LEAST_PART_MM = 20;
-
-function acrossPanel(panel: Panel, waist: number): { readonly upper: Panel; readonly lower: Panel | null } {
-  const { left, right } = panel;
-  if (!passes(left.path, waist) || !passes(right.path, waist)) return { upper: panel, lower: null };
-  const cut = ({ id, name, path, length }: Edge) => {
-    const at = lengthAtHeight(path, waist);
-    return [edge(id, name, subpath(path, 0, at)), edge(id, name, subpath(path, at, length))] as const;
-  };
-  const [leftAbove, leftBelow] = cut(left);
-  const [rightAbove, rightBelow] = cut(right);
-  const { mouths, above, below } = dartsAcross(panel.darts, waist);
-  const stops: Point[] = [endOf(leftAbove.path), ...mouths, endOf(rightAbove.path)];
-  // From the centre outwards: cloth and the mouths of darts in turn.
-  const runs = stops.slice(1).map((to, i) => {
-    const from = stops[i] ?? to;
-    const id = i % 2 === 1 ? `waistDart${(i + 1) / 2}` : i === 0 ? "waist" : `waist${i / 2 + 1}`;
-    return edge(id, i % 2 === 1 ? "Mouth of the waist dart" : "Waist", line(from, to));
-  });
-  return {
-    upper: {
-      ...panel,
-      left: leftAbove,
-      right: rightAbove,
-      bottom: runs.map((run) => ({ ...run, path: reversePath(run.path) })).reverse(),
-      darts: above,
-      endsAtWaist: true,
-    },
-    lower: {
-      ...panel,
-      id: `${panel.id}Skirt`,
-      name: `${panel.name} skirt`,
-      left: leftBelow,
-      right: rightBelow,
-      top: runs,
-      darts: below,
-      startsAtWaist: true,
-    },
-  };
-}
-
-/** Darts whose legs cross a level, cut there: where the legs do, from the centre outwards, and what lies above and below. */
-function dartsAcross(darts: readonly Path[], level: number) {
-  const crossing = darts.filter((path) => passes(path, level));
-  const isPair = crossing.length % 2 === 0;
-  const cut = isPair ? crossing : [];
-  const at = (path: Path) => lengthAtHeight(path, level);
-  return {
-    mouths: cut.map((path) => along(path, at(path)).point).sort((a, b) => a.x - b.x),
-    above: [
-      ...cut.map((path) => subpath(path, 0, at(path))),
-      ...darts.filter((path) => !cut.includes(path) && startOf(path).y < level),
-    ],
-    below: [
-      ...cut.map((path) => subpath(path, at(path), pathLength(path))),
-      ...darts.filter((path) => !cut.includes(path) && startOf(path).y >= level),
-    ],
-  };
 }
 
 function edgesOf(side: Side, panels: readonly Panel[]): ReadonlyMap<string, readonly string[]> {

@@ -15,7 +15,7 @@ export const ARM_MEASURES = [
 export type OtherArm = { readonly side: BodySide } & { readonly [id in (typeof ARM_MEASURES)[number]]?: number };
 
 /** Arms that differ by more are not cut by one pattern (1/4 in, common practice, no source). */
-export const ARMS_DIFFER_MM = 6.35;
+const ARMS_DIFFER_MM = 6.35;
 
 /**
  * The body for a garment with its fuller arm, and the other arm where both were measured and differ by more than a quarter inch in any

@@ -1,4 +1,4 @@
-export { ARM_MEASURES, ARMS_DIFFER_MM, armsOf, type OtherArm } from "./arms";
+export { ARM_MEASURES, armsOf, type OtherArm } from "./arms";
 export { findBodySlips, findSlips, type Slip } from "./cross-checks";
 export {
   type Estimate,

@@ -2,7 +2,11 @@ import { and, asc, eq } from "drizzle-orm";
 import type { Database } from "../client";
 import { startingPoints } from "../schema";
 
-export type KeptPoint = { readonly id: string; readonly name: string; readonly file: Readonly<Record<string, unknown>> };
+export type KeptPoint = {
+  readonly id: string;
+  readonly name: string;
+  readonly file: Readonly<Record<string, unknown>>;
+};
 
 /** More than this no page of pictures holds. */
 const MOST_POINTS = 60;

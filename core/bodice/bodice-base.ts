@@ -1,0 +1,18 @@
+import type { Block, Side } from "../block";
+import type { HalfEdges, NeckEdges } from "../pattern";
+import type { BodiceChoices } from "./choices";
+
+/** What a bodice is cut from: both halves as sleeve and collar leave them. */
+export type BodiceBase = {
+  readonly block: Block;
+  readonly halves: Readonly<Record<Side, HalfEdges>>;
+  /** The edges of the whole neck, from the centre back to the shoulder and on to the centre front, sleeve pieces included. */
+  readonly neck: NeckEdges;
+  readonly choices: BodiceChoices;
+};
+
+/** Can the centre lie on a fold? Cloth folds along a straight line only. */
+export function isStraight({ centre }: HalfEdges): boolean {
+  const xs = centre.flatMap((cubic) => cubic.map(({ x }) => x));
+  return Math.max(...xs) - Math.min(...xs) <= 0.1;
+}

@@ -1,0 +1,61 @@
+import type { BodySide } from "../body";
+import type { EdgeRun, Join, Piece } from "../pattern";
+import type { DraftedSleeve } from "./draft-sleeve";
+import type { FittedSeam } from "./fitted-seams";
+import type { Expand } from "./part-joins";
+
+export type OtherSleeve = { readonly sleeve: DraftedSleeve; readonly side: BodySide };
+
+/** What stands behind the names of the pieces of an arm that differs. */
+export const OTHER = "Other";
+
+export const opposite = (side: BodySide): BodySide => (side === "left" ? "right" : "left");
+
+/** What is cut for an arm, and not for the body or the neck. */
+export function isOfArm({ id }: Piece): boolean {
+  return /sleeve|cuff|^band$/i.test(id);
+}
+
+/** A piece that is cut for one arm only, and says for which. */
+export function ofOneArm(piece: Piece, side: BodySide, suffix: string): Piece {
+  if (!isOfArm(piece)) return piece;
+  const { cut } = piece;
+  return {
+    ...piece,
+    id: `${piece.id}${suffix}`,
+    name: `${side === "left" ? "Left" : "Right"} ${piece.name.charAt(0).toLowerCase()}${piece.name.slice(1)}`,
+    cut: { ...cut, count: Math.ceil(cut.count / 2), mirrored: false, interfacing: Math.ceil(cut.interfacing / 2) },
+  };
+}
+
+/** The seams of a sleeve that only one arm has. */
+export function otherSeams({ sleeve, side }: OtherSleeve, expand: Expand): readonly FittedSeam[] {
+  const onOther = (name: string) => name.replace(".", `${OTHER}.`);
+  return sleeve.seams.map((seam) => {
+    const body = seam.bodyEdges.flatMap((name) => expand(`-${name}`));
+    const nameOf = ({ piece, edge: id }: EdgeRun): string => `${piece}.${id}`;
+    return {
+      body,
+      seam: {
+        ...seam,
+        id: `sleeve.${side}.${seam.id}`,
+        name: `${seam.name}, ${side}`,
+        part: onOther(seam.part),
+        bodyEdges: body.map(nameOf),
+        partEdges: seam.partEdges.map(onOther),
+      },
+    };
+  });
+}
+
+/** The same seam of the sleeve of the arm that differs; a garment without one has none of its edges. */
+export function onOtherArm(join: Join): Join {
+  const other = (run: EdgeRun): EdgeRun => ({ ...run, piece: `${run.piece}${OTHER}` });
+  return {
+    ...join,
+    id: `sleeve.other.${join.id}`,
+    name: `${join.name}, other arm`,
+    body: join.body.map(other),
+    part: join.part.map(other),
+  };
+}
