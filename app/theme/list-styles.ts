@@ -30,6 +30,8 @@ export const listStyles = {
     bg: "panel",
     border: "1px solid",
     borderColor: "rule",
+    // Keys that move to a card bring it out from under the bar with the button.
+    scrollMarginBottom: "24",
     cursor: "pointer",
     _hover: { borderColor: "ruleStrong" },
   },

@@ -65,7 +65,11 @@ export function alongNeck(expand: Expand, { back, front }: NeckEdges, pieces: re
   };
 }
 
-export type FittedSeam = { readonly seam: Seam; readonly body: readonly EdgeRun[] };
+export type FittedSeam = {
+  readonly seam: Seam;
+  readonly body: readonly EdgeRun[];
+  readonly part: readonly EdgeRun[];
+};
 
 /** The seams of sleeve and collar, with the body's edges as they were cut, in the direction of the seam. */
 export function seamsOf(
@@ -84,8 +88,8 @@ export function seamsOf(
     );
     const part = seam.partEdges.flatMap((name) => expand(name));
     const nameOf = ({ piece, edge: id }: EdgeRun): string => `${piece}.${id}`;
-    if (seam.id === "kimono.underarm") return { seam: throughTheSide(seam, body, part, find), body };
-    return { seam: { ...seam, bodyEdges: body.map(nameOf), partEdges: part.map(nameOf) }, body };
+    if (seam.id === "kimono.underarm") return { seam: throughTheSide(seam, body, part, find), body, part };
+    return { seam: { ...seam, bodyEdges: body.map(nameOf), partEdges: part.map(nameOf) }, body, part };
   });
 }
 

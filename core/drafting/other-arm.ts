@@ -1,5 +1,5 @@
 import type { BodySide } from "../body";
-import type { EdgeRun, Join, Piece } from "../pattern";
+import { type EdgeRun, type Join, type Piece, runOf } from "../pattern";
 import type { DraftedSleeve } from "./draft-sleeve";
 import type { FittedSeam } from "./fitted-seams";
 import type { Expand } from "./part-joins";
@@ -34,15 +34,17 @@ export function otherSeams({ sleeve, side }: OtherSleeve, expand: Expand): reado
   return sleeve.seams.map((seam) => {
     const body = seam.bodyEdges.flatMap((name) => expand(`-${name}`));
     const nameOf = ({ piece, edge: id }: EdgeRun): string => `${piece}.${id}`;
+    const partEdges = seam.partEdges.map(onOther);
     return {
       body,
+      part: partEdges.map(runOf),
       seam: {
         ...seam,
         id: `sleeve.${side}.${seam.id}`,
         name: `${seam.name}, ${side}`,
         part: onOther(seam.part),
         bodyEdges: body.map(nameOf),
-        partEdges: seam.partEdges.map(onOther),
+        partEdges,
       },
     };
   });

@@ -11,6 +11,7 @@ import {
   hasEdges,
   insideOutline,
   type Join,
+  type JoinMark,
   joinedSeam,
   type NamedLine,
   NECK_OF_BODICE,
@@ -174,9 +175,14 @@ function joined(
   const isFitted = ({ id, body, part }: Join) =>
     fitted.some(({ seam }) => seam.id === id || (sameEdges(seam.bodyEdges, body) && sameEdges(seam.partEdges, part)));
   const joins = possible.filter((join, i) => possible.findIndex(({ id }) => id === join.id) === i && !isFitted(join));
-  const marked = joins.map((join) => withMiddle(join, joinedSeam(join, find)));
+  // What is sewn to an edge that is marked already, such as the under collar to a stand, is marked at the same places.
+  const markedBy = ({ body }: Join) => fitted.find(({ seam }) => sameEdges(seam.bodyEdges, body))?.seam;
+  const marked = joins.map((join) => {
+    const seam = join.marks.length === 0 ? markedBy(join) : undefined;
+    return seam ? { ...join, marks: marksOf(seam) } : withMiddle(join, joinedSeam(join, find));
+  });
   return {
-    pieces: withBodyNotches(withNotches(pieces, marked), fitted),
+    pieces: withFittedNotches(withNotches(pieces, marked), fitted),
     seams: fitted.map(({ seam }) => seam),
     joins: marked.map((join) => joinedSeam(join, find)),
     bodice,
@@ -193,17 +199,21 @@ function withMiddle(join: Join, { bodyLength, partLength }: Seam): Join {
   return { ...join, marks: [{ id: "middle", name: "middle", bodyAt: bodyLength / 2, partAt: partLength / 2 }] };
 }
 
-/** The notches of the armhole, and every other place that a fitted seam is marked at, on the body's side of it. */
-function withBodyNotches(pieces: readonly Piece[], fitted: readonly FittedSeam[]): readonly Piece[] {
+/** Every place that a fitted seam is marked at, on the body's side of it; a part has its own from its drawing, but for those alike. */
+function withFittedNotches(pieces: readonly Piece[], fitted: readonly FittedSeam[]): readonly Piece[] {
   const find = edgeFinder(pieces);
-  const added = fitted.flatMap(({ seam, body }) =>
-    seam.sections.slice(0, -1).flatMap((one, i) => {
-      const at = seam.sections.slice(0, i + 1).reduce((sum, { bodyLength }) => sum + bodyLength, 0);
-      const places = seam.id === "armhole.back" ? [at, at + DOUBLE_GAP_MM] : [at];
-      return places.flatMap((place, n) => {
-        const found = notchAlong(body, find, place);
-        return found ? [{ ...found, id: `${seam.id}.${one.to}${n > 0 ? ".second" : ""}` }] : [];
-      });
+  const added = fitted.flatMap(({ seam, body, part }) =>
+    marksOf(seam).flatMap(({ name, bodyAt, partAt }) => {
+      const isDouble = seam.id === "armhole.back";
+      const on = (side: readonly EdgeRun[], at: number, id: string) => {
+        const found = notchAlong(side, find, at);
+        return found ? [{ ...found, id }] : [];
+      };
+      return [
+        ...on(body, bodyAt, `${seam.id}.${name}`),
+        ...(isDouble ? on(body, bodyAt + DOUBLE_GAP_MM, `${seam.id}.${name}.second`) : []),
+        ...(isAlike(seam) ? on(part, partAt, `${seam.id}.${name}.part`) : []),
+      ];
     }),
   );
   return pieces.map((piece) => {
@@ -216,6 +226,23 @@ function withBodyNotches(pieces: readonly Piece[], fitted: readonly FittedSeam[]
   });
 }
 
+/** Both sides of such a seam are drawn by one rule and in one direction, and neither marks what the other does not. */
+function isAlike({ id }: Seam): boolean {
+  return id.startsWith("kimono.") || id.startsWith("raglan.");
+}
+
+/** Where the sections of a seam meet, from its beginning. */
+function marksOf({ sections }: Seam): readonly JoinMark[] {
+  const upTo = (i: number) => sections.slice(0, i + 1);
+  return sections.slice(0, -1).map(({ to }, i) => ({
+    id: to,
+    name: to,
+    bodyAt: upTo(i).reduce((sum, { bodyLength }) => sum + bodyLength, 0),
+    partAt: upTo(i).reduce((sum, { partLength }) => sum + partLength, 0),
+  }));
+}
+
 /** A back armhole has two notches beside each other (common practice, no source). */
 const DOUBLE_GAP_MM = 10;
-const ONE_NOTCH_MM = 0.5;
+/** A place so near a notch is marked by it. */
+const ONE_NOTCH_MM = 1.5;

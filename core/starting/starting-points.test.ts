@@ -112,7 +112,7 @@ describe.each(STARTING_POINTS)("$name, for each of the 260 women", (point) => {
     let seen = 0;
     // The law is the same for all; a few bodies from thin to stout show it.
     for (const garment of garments.filter((_, i) => i % 40 === 0)) {
-      for (const { id, bodyEdges, partEdges, ease } of garment.joins) {
+      for (const { id, bodyEdges, partEdges, ease } of [...garment.seams, ...garment.joins]) {
         const [one, other] = [bodyEdges[0] ?? "", partEdges[0] ?? ""];
         if (bodyEdges.length !== 1 || partEdges.length !== 1 || one === other || Math.abs(ease) > 0.05) continue;
         const sides = [one, other].map((name) => {
