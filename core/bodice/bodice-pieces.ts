@@ -3,11 +3,14 @@ import { backFacing, frontFacing } from "../collar/lapel/front-pieces";
 import {
   boxOf,
   directionTo,
+  distance,
   endOf,
   flatten,
+  lerp,
   line,
   type Path,
   type Point,
+  partsInside,
   pathLength,
   reversePath,
   startOf,
@@ -27,6 +30,7 @@ import { casingFor } from "../sleeve/finish";
 import { type BodiceChoices, standWidth } from "./choices";
 import { turnedUpHem } from "./hem-finish";
 import {
+  belowFrontNeck,
   deepBackFacing,
   facingOf,
   KNIT_SHARE,
@@ -142,37 +146,21 @@ const CLEAR_OF_DART_MM = 25;
 /** An upright arrow at the middle level of the piece, as far as it lies inside and clear of its darts. */
 function grainIn(outline: Path, darts: readonly Path[]): Piece["grain"] {
   const corners = flatten(outline);
-  const { top, bottom } = boxOf([outline]);
-  const across = widest(runsAt(corners, (top + bottom) / 2, "y", "x"));
+  const box = boxOf([outline]);
+  const middle = (box.top + box.bottom) / 2;
+  const across = longestInside(corners, { x: box.left - 1, y: middle }, { x: box.right + 1, y: middle });
   const { left, right } = boxOf(darts);
   const clearOf = (x: number) => Math.min(CLEAR_OF_DART_MM, Math.max(left - x, x - right));
-  const x = GRAIN_PLACES.map((share) => across.from + (across.to - across.from) * share).reduce((best, place) =>
+  const x = GRAIN_PLACES.map((share) => lerp(...across, share).x).reduce((best, place) =>
     clearOf(place) > clearOf(best) ? place : best,
   );
-  const down = widest(runsAt(corners, x, "x", "y"));
-  const margin = (down.to - down.from) * GRAIN_MARGIN;
-  return { from: { x, y: down.from + margin }, to: { x, y: down.to - margin } };
+  const down = longestInside(corners, { x, y: box.top - 1 }, { x, y: box.bottom + 1 });
+  return { from: lerp(...down, GRAIN_MARGIN), to: lerp(...down, 1 - GRAIN_MARGIN) };
 }
 
-type Run = { readonly from: number; readonly to: number };
-
-/** Where a line across an outline lies inside it. */
-function runsAt(corners: readonly Point[], level: number, of: "x" | "y", along: "x" | "y"): readonly Run[] {
-  const crossings = corners
-    .flatMap((to, i) => {
-      const from = corners[i === 0 ? corners.length - 1 : i - 1] ?? to;
-      if (from[of] > level === to[of] > level) return [];
-      return [from[along] + ((to[along] - from[along]) * (level - from[of])) / (to[of] - from[of])];
-    })
-    .sort((a, b) => a - b);
-  return Array.from({ length: Math.floor(crossings.length / 2) }, (_, i) => ({
-    from: crossings[2 * i] ?? 0,
-    to: crossings[2 * i + 1] ?? 0,
-  }));
-}
-
-function widest(runs: readonly Run[]): Run {
-  return runs.reduce((best, run) => (run.to - run.from > best.to - best.from ? run : best), { from: 0, to: 0 });
+function longestInside(corners: readonly Point[], from: Point, to: Point): readonly [Point, Point] {
+  const [first, ...others] = partsInside(corners, from, to);
+  return others.reduce((best, part) => (distance(...part) > distance(...best) ? part : best), first ?? [from, to]);
 }
 
 /** What is cut besides the panels: facings, binding, button strip, hem band. */
@@ -204,11 +192,11 @@ function neckPieces(front: HalfEdges, back: HalfEdges, choices: BodiceChoices): 
   const ofFront = isFaced ? own : [facingOf(front.half, facingWidth, choices.front !== "fold")];
   const width = isFaced ? front.half.shoulder.length / 2 : facingWidth;
   const isDeep = choices.backFacing === "deep";
-  const frontNeck = endOf(front.half.neckline.path).y;
+  const level = isDeep ? belowFrontNeck(front.half) : Number.NEGATIVE_INFINITY;
   const ofBack = isSlit
-    ? slitBackFacing(back.half, choices.slit, width, isDeep ? frontNeck : Number.NEGATIVE_INFINITY)
+    ? slitBackFacing(back.half, choices.slit, width, level)
     : isDeep
-      ? deepBackFacing(back.half, frontNeck, width)
+      ? deepBackFacing(back.half, level, width)
       : isFaced
         ? backFacing({ front: front.half, back: back.half })
         : facingOf(back.half, facingWidth, choices.back === "seam" || choices.back === "zip");

@@ -26,10 +26,10 @@ const BELOW_SLIT_MM = 25.4;
 /** A slit is faced so wide on either side (usual width of a facing, common practice, no source). */
 const BESIDE_SLIT_MM = 38.1;
 
-/** A back facing that goes down beyond the end of a slit, in the same piece, and where it is deep beyond the front neck too. */
-export function slitBackFacing(back: BodiceHalf, slit: number, width: number, frontNeck: number): Piece {
+/** A back facing that goes down beyond the end of a slit, in the same piece, and at least to a level that it is asked to reach. */
+export function slitBackFacing(back: BodiceHalf, slit: number, width: number, least: number): Piece {
   const neck = endOf(back.neckline.path);
-  const facing = deepBackFacing(back, Math.max(frontNeck, neck.y + slit + BELOW_SLIT_MM - BELOW_FRONT_NECK_MM), width);
+  const facing = deepBackFacing(back, Math.max(least, neck.y + slit + BELOW_SLIT_MM), width);
   return { ...facing, lines: [slitLine(facing.folds[0] ?? [], slit)] };
 }
 
@@ -66,12 +66,17 @@ export function slitLine(centre: Path, slit: number): NamedLine {
   return { name: "Slit", path: subpath(centre, 0, slit) };
 }
 
-/** A back facing that reaches below the front neck, so that nothing raw shows on a hanger. */
-export function deepBackFacing(back: BodiceHalf, frontNeck: number, width: number): Piece {
+/** The level that a deep back facing reaches to, below the front neck: nothing raw shows on a hanger. */
+export function belowFrontNeck(front: BodiceHalf): number {
+  return endOf(front.neckline.path).y + BELOW_FRONT_NECK_MM;
+}
+
+/** A back facing that reaches down to a level, and is nowhere narrower than `width`. */
+export function deepBackFacing(back: BodiceHalf, level: number, width: number): Piece {
   const plain = facingOf(back, width, false);
   const shoulder = Math.min(width, back.shoulder.length * MOST_OF_SHOULDER);
   const centre = endOf(back.neckline.path);
-  const foot = { x: centre.x, y: Math.max(frontNeck + BELOW_FRONT_NECK_MM, centre.y + width) };
+  const foot = { x: centre.x, y: Math.max(level, centre.y + width) };
   const from = along(back.shoulder.path, shoulder);
   const down = { x: -from.direction.y, y: from.direction.x };
   const outer: Path = [betweenDirections(from.point, down, foot, { x: -1, y: 0 })];

@@ -4,7 +4,9 @@ import {
   type EdgeRun,
   hasEdges,
   joinedSeam,
+  marksOf,
   type NeckEdges,
+  nameOf,
   type Piece,
   runOf,
   type Seam,
@@ -87,7 +89,6 @@ export function seamsOf(
       name === "front.neck" ? ofNeck("-front.neck") : expand(`${runsUp(seam, name) ? "-" : ""}${name}`),
     );
     const part = seam.partEdges.flatMap((name) => expand(name));
-    const nameOf = ({ piece, edge: id }: EdgeRun): string => `${piece}.${id}`;
     if (seam.id === "kimono.underarm") return { seam: throughTheSide(seam, body, part, find), body, part };
     return { seam: { ...seam, bodyEdges: body.map(nameOf), partEdges: part.map(nameOf) }, body, part };
   });
@@ -96,10 +97,9 @@ export function seamsOf(
 /** Underarm and side in one run down to the hem, which the bodice may have raised since. */
 function throughTheSide(seam: Seam, body: readonly EdgeRun[], part: readonly EdgeRun[], find: EdgeFinder): Seam {
   const [first] = seam.sections;
-  const mark = first && { id: "curve", name: first.to, bodyAt: first.bodyLength, partAt: first.partLength };
   const { name, bodyName, partName, id } = seam;
   const ends = { from: first?.from ?? "", to: seam.sections[seam.sections.length - 1]?.to ?? "" };
-  const join = { id, name, bodyName, partName, body, part, ...ends, marks: mark ? [mark] : [] };
+  const join = { id, name, bodyName, partName, body, part, ...ends, marks: marksOf(seam) };
   return hasEdges(join, find) ? { ...joinedSeam(join, find), target: seam.target } : seam;
 }
 

@@ -1,5 +1,5 @@
 import type { BodySide } from "../body";
-import { type EdgeRun, type Join, type Piece, runOf } from "../pattern";
+import { type EdgeRun, type Join, nameOf, type Piece, runOf } from "../pattern";
 import type { DraftedSleeve } from "./draft-sleeve";
 import type { FittedSeam } from "./fitted-seams";
 import type { Expand } from "./part-joins";
@@ -33,7 +33,6 @@ export function otherSeams({ sleeve, side }: OtherSleeve, expand: Expand): reado
   const onOther = (name: string) => name.replace(".", `${OTHER}.`);
   return sleeve.seams.map((seam) => {
     const body = seam.bodyEdges.flatMap((name) => expand(`-${name}`));
-    const nameOf = ({ piece, edge: id }: EdgeRun): string => `${piece}.${id}`;
     const partEdges = seam.partEdges.map(onOther);
     return {
       body,

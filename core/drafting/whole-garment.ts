@@ -2,6 +2,7 @@ import type { Block, Side } from "../block";
 import { type Bodice, type BodiceChoices, draftBodice } from "../bodice";
 import { distance, endOf, type Path, pathLength, startOf, subpath } from "../geometry";
 import {
+  addNotches,
   type Edge,
   type EdgeRun,
   edge,
@@ -11,10 +12,11 @@ import {
   hasEdges,
   insideOutline,
   type Join,
-  type JoinMark,
   joinedSeam,
+  marksOf,
   type NamedLine,
   NECK_OF_BODICE,
+  nameOf,
   notchAlong,
   type Piece,
   type Seam,
@@ -191,7 +193,7 @@ function joined(
 }
 
 function sameEdges(names: readonly string[], runs: readonly EdgeRun[]): boolean {
-  return names.length === runs.length && runs.every(({ piece, edge: id }, i) => names[i] === `${piece}.${id}`);
+  return names.length === runs.length && runs.every((run, i) => names[i] === nameOf(run));
 }
 
 function withMiddle(join: Join, { bodyLength, partLength }: Seam): Join {
@@ -204,42 +206,23 @@ function withFittedNotches(pieces: readonly Piece[], fitted: readonly FittedSeam
   const find = edgeFinder(pieces);
   const added = fitted.flatMap(({ seam, body, part }) =>
     marksOf(seam).flatMap(({ name, bodyAt, partAt }) => {
-      const isDouble = seam.id === "armhole.back";
-      const on = (side: readonly EdgeRun[], at: number, id: string) => {
+      const on = (side: readonly EdgeRun[], at: number, suffix: string) => {
         const found = notchAlong(side, find, at);
-        return found ? [{ ...found, id }] : [];
+        return found ? [{ ...found, id: `${seam.id}.${name}${suffix}` }] : [];
       };
       return [
-        ...on(body, bodyAt, `${seam.id}.${name}`),
-        ...(isDouble ? on(body, bodyAt + DOUBLE_GAP_MM, `${seam.id}.${name}.second`) : []),
-        ...(isAlike(seam) ? on(part, partAt, `${seam.id}.${name}.part`) : []),
+        ...on(body, bodyAt, ""),
+        ...(seam.id === "armhole.back" ? on(body, bodyAt + DOUBLE_GAP_MM, ".second") : []),
+        ...(isAlike(seam) ? on(part, partAt, ".part") : []),
       ];
     }),
   );
-  return pieces.map((piece) => {
-    const own = added.filter(
-      (notch) => notch.piece === piece.id && piece.notches.every(({ at }) => distance(at, notch.at) > ONE_NOTCH_MM),
-    );
-    return own.length === 0
-      ? piece
-      : { ...piece, notches: [...piece.notches, ...own.map(({ id, at, inwards }) => ({ id, at, inwards }))] };
-  });
+  return addNotches(pieces, added, ONE_NOTCH_MM);
 }
 
 /** Both sides of such a seam are drawn by one rule and in one direction, and neither marks what the other does not. */
 function isAlike({ id }: Seam): boolean {
   return id.startsWith("kimono.") || id.startsWith("raglan.");
-}
-
-/** Where the sections of a seam meet, from its beginning. */
-function marksOf({ sections }: Seam): readonly JoinMark[] {
-  const upTo = (i: number) => sections.slice(0, i + 1);
-  return sections.slice(0, -1).map(({ to }, i) => ({
-    id: to,
-    name: to,
-    bodyAt: upTo(i).reduce((sum, { bodyLength }) => sum + bodyLength, 0),
-    partAt: upTo(i).reduce((sum, { partLength }) => sum + partLength, 0),
-  }));
 }
 
 /** A back armhole has two notches beside each other (common practice, no source). */

@@ -1,7 +1,7 @@
 import { at } from "../data";
 import { flatten } from "./crossing";
 import type { Path } from "./path";
-import type { Point } from "./point";
+import { lerp, type Point } from "./point";
 
 /** Does a closed outline, given by its corners, hold the point? Even-odd rule: does a ray to the right cross the outline an odd number of times? */
 export function contains(corners: readonly Point[], p: Point): boolean {
@@ -25,4 +25,25 @@ export function areaOf(outline: Path): number {
       return sum + (p.x * q.y - q.x * p.y) / 2;
     }, 0),
   );
+}
+
+/** The parts of a straight line between two points that lie inside a closed outline, given by its corners. From first to last. */
+export function partsInside(corners: readonly Point[], from: Point, to: Point): readonly (readonly [Point, Point])[] {
+  const way = { x: to.x - from.x, y: to.y - from.y };
+  const sideOf = (p: Point) => way.x * (p.y - from.y) - way.y * (p.x - from.x);
+  const whole = way.x * way.x + way.y * way.y;
+  const crossings = corners
+    .flatMap((q, i) => {
+      const p = corners[i === 0 ? corners.length - 1 : i - 1] ?? q;
+      const [a, b] = [sideOf(p), sideOf(q)];
+      if (a > 0 === b > 0) return [];
+      const at = lerp(p, q, a / (a - b));
+      return [((at.x - from.x) * way.x + (at.y - from.y) * way.y) / whole];
+    })
+    .sort((a, b) => a - b);
+  const within = (t: number | undefined) => lerp(from, to, Math.min(1, Math.max(0, t ?? 0)));
+  return Array.from({ length: Math.floor(crossings.length / 2) }, (_, i) => [
+    within(crossings[2 * i]),
+    within(crossings[2 * i + 1]),
+  ]);
 }

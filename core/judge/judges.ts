@@ -1,4 +1,4 @@
-import type { Body } from "../body";
+import { ARM_MEASURES, type Body } from "../body";
 import type { BuiltBlock, CollarAttempt, SleeveAttempt, Together } from "../drafting";
 import type { NamedSolution } from "../geometry";
 import type { DefaultTaken, ResolvedSpec } from "../resolve";
@@ -113,14 +113,5 @@ function usedBody({ body, sleeve, collar }: GarmentSpec): Body {
   return Object.fromEntries(Object.entries(body).filter(([id]) => !unused.includes(id)));
 }
 
-const OF_ARM: readonly string[] = [
-  "upperArm",
-  "elbow",
-  "wrist",
-  "hand",
-  "armLength",
-  "shoulderToElbow",
-  "neckToWrist",
-  "aroundShoulders",
-];
+const OF_ARM: readonly string[] = [...ARM_MEASURES, "neckToWrist", "aroundShoulders"];
 const OF_COLLAR: readonly string[] = ["neck"];

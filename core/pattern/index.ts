@@ -13,6 +13,7 @@ export {
   shoulderEdges,
 } from "./half-edges";
 export {
+  addNotches,
   type EdgeFinder,
   type EdgeRun,
   edgeFinder,
@@ -20,6 +21,8 @@ export {
   type Join,
   type JoinMark,
   joinedSeam,
+  marksOf,
+  nameOf,
   notchAlong,
   runOf,
   withNotches,

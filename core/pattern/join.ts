@@ -1,4 +1,14 @@
-import { along, type Cubic, mapPath, type Path, type Point, pathLength, reversePath, startOf } from "../geometry";
+import {
+  along,
+  type Cubic,
+  distance,
+  mapPath,
+  type Path,
+  type Point,
+  pathLength,
+  reversePath,
+  startOf,
+} from "../geometry";
 import { easeProfile } from "./ease";
 import type { Edge, Piece, PieceNotch } from "./piece";
 import { type Seam, type SeamId, section } from "./seam";
@@ -31,7 +41,8 @@ export function runOf(name: string): EdgeRun {
   return { piece, edge, isAgainst };
 }
 
-const nameOf = ({ piece, edge }: EdgeRun): string => `${piece}.${edge}`;
+/** "front.side", whichever way the seam runs along it. */
+export const nameOf = ({ piece, edge }: EdgeRun): string => `${piece}.${edge}`;
 
 /** Where an edge is found by piece and name. */
 export type EdgeFinder = (run: EdgeRun) => Edge | null;
@@ -125,28 +136,43 @@ const CORNER_MM = 2;
 /** Notches nearer to each other are one. */
 const ONE_NOTCH_MM = 0.5;
 
-/** The pieces with a notch at both sides of every mark of these seams. Where one stands already nothing is added. */
+/** A notch for one of the pieces. */
+export type NotchFor = PieceNotch & { readonly piece: string };
+
+/** The pieces with these notches. Where one stands already nothing is added; `nearest` is how near is the same place, in millimetres. */
+export function addNotches(
+  pieces: readonly Piece[],
+  added: readonly NotchFor[],
+  nearest: number = ONE_NOTCH_MM,
+): readonly Piece[] {
+  return pieces.map((piece) => {
+    const notches = [...piece.notches];
+    for (const { piece: of, id, at, inwards } of added) {
+      if (of === piece.id && notches.every((one) => distance(one.at, at) > nearest)) notches.push({ id, at, inwards });
+    }
+    return notches.length === piece.notches.length ? piece : { ...piece, notches };
+  });
+}
+
+/** The pieces with a notch at both sides of every mark of these seams. */
 export function withNotches(pieces: readonly Piece[], joins: readonly Join[]): readonly Piece[] {
   const find = edgeFinder(pieces);
-  const added = new Map<string, PieceNotch[]>();
-  for (const join of joins) {
-    for (const mark of join.marks) {
-      const sides = [notchAlong(join.body, find, mark.bodyAt), notchAlong(join.part, find, mark.partAt)];
+  const added = joins.flatMap((join) =>
+    join.marks.flatMap(({ id, bodyAt, partAt }) => {
+      const [body, part] = [notchAlong(join.body, find, bodyAt), notchAlong(join.part, find, partAt)];
       // A mark that one side cannot carry is no mark on the other either.
-      if (sides.some((side) => side === null)) continue;
-      for (const side of sides) {
-        if (!side) continue;
-        const notches = added.get(side.piece) ?? [];
-        if (notches.every(({ at }) => Math.hypot(at.x - side.at.x, at.y - side.at.y) > ONE_NOTCH_MM))
-          notches.push({ id: `${side.edge}.${mark.id}`, at: side.at, inwards: side.inwards });
-        added.set(side.piece, notches);
-      }
-    }
-  }
-  return pieces.map((piece) => {
-    const more = (added.get(piece.id) ?? []).filter((notch) =>
-      piece.notches.every(({ at }) => Math.hypot(at.x - notch.at.x, at.y - notch.at.y) > ONE_NOTCH_MM),
-    );
-    return more.length === 0 ? piece : { ...piece, notches: [...piece.notches, ...more] };
+      return body && part ? [body, part].map((side) => ({ ...side, id: `${side.edge}.${id}` })) : [];
+    }),
+  );
+  return addNotches(pieces, added);
+}
+
+/** Where the sections of a seam meet, from its beginning. */
+export function marksOf({ sections }: Pick<Seam, "sections">): readonly JoinMark[] {
+  let [bodyAt, partAt] = [0, 0];
+  return sections.slice(0, -1).map(({ to, bodyLength, partLength }) => {
+    bodyAt += bodyLength;
+    partAt += partLength;
+    return { id: to, name: to, bodyAt, partAt };
   });
 }

@@ -1,4 +1,4 @@
-import { boxOf, distance, flatten, lerp, line, type Path, type Point } from "../geometry";
+import { boxOf, distance, flatten, line, type Path, type Point, partsInside } from "../geometry";
 import type { NamedLine, Piece } from "./piece";
 
 /** A level of the body, by what it is called on the piece. */
@@ -15,23 +15,9 @@ export function levelLines(outline: Path, levels: readonly NamedLevel[]): readon
 
 /** What of a straight line lies inside an outline. */
 export function insideOutline(outline: Path, name: string, from: Point, to: Point): readonly NamedLine[] {
-  const way = { x: to.x - from.x, y: to.y - from.y };
-  const sideOf = (p: Point) => way.x * (p.y - from.y) - way.y * (p.x - from.x);
-  const whole = way.x * way.x + way.y * way.y;
-  const corners = flatten(outline);
-  const crossings = corners
-    .flatMap((q, i) => {
-      const p = corners[i === 0 ? corners.length - 1 : i - 1] ?? q;
-      const [a, b] = [sideOf(p), sideOf(q)];
-      if (a > 0 === b > 0) return [];
-      const at = lerp(p, q, a / (a - b));
-      return [((at.x - from.x) * way.x + (at.y - from.y) * way.y) / whole];
-    })
-    .sort((a, b) => a - b);
-  return Array.from({ length: Math.floor(crossings.length / 2) }, (_, i) => {
-    const within = (t: number | undefined) => lerp(from, to, Math.min(1, Math.max(0, t ?? 0)));
-    return [within(crossings[2 * i]), within(crossings[2 * i + 1])] as const;
-  }).flatMap(([p, q]) => (distance(p, q) > LEAST_MM ? [{ name, path: line(p, q) }] : []));
+  return partsInside(flatten(outline), from, to).flatMap(([p, q]) =>
+    distance(p, q) > LEAST_MM ? [{ name, path: line(p, q) }] : [],
+  );
 }
 
 /** The pieces of a sleeve with the cap line and the elbow across them, where these lie. */
