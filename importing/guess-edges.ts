@@ -1,4 +1,5 @@
-import { along, distance, endOf, flatten, type Point, startOf } from "@core/geometry/index";
+import { at } from "@core/data/index";
+import { along, distance, endOf, flatten, startOf } from "@core/geometry/index";
 import type { DrawnEdge } from "./edges";
 
 export type EdgeRole = `${"front" | "back"}.${"armhole" | "neckline" | "shoulder"}`;
@@ -86,7 +87,7 @@ function bend({ path, length }: DrawnEdge): number {
 function hollows(line: readonly DrawnEdge[]): (edge: DrawnEdge) => boolean {
   const outline = line.flatMap((edge) => flatten(edge.path, 8).slice(1));
   const area = outline.reduce((sum, p, i) => {
-    const q = outline[(i + 1) % outline.length] as Point;
+    const q = at(outline, (i + 1) % outline.length);
     return sum + p.x * q.y - q.x * p.y;
   }, 0);
   return (edge) => {

@@ -1,4 +1,4 @@
-import { along, distance, fairCurve, type Path, type Point, pathLength } from "@core/geometry/index";
+import { along, distanceToChain, endOf, fairCurve, type Path, type Point, pathLength } from "@core/geometry/index";
 
 /** A line of fewer pieces is drawn as it is. */
 const MANY_PIECES = 24;
@@ -13,7 +13,7 @@ const STRIDES = [32, 16, 8, 4, 2] as const;
  */
 export function smoothed(path: Path): Path {
   if (path.length <= MANY_PIECES) return path;
-  const points = [...path.map((cubic) => cubic[0]), (path[path.length - 1] as Path[number])[3]];
+  const points = [...path.map((cubic) => cubic[0]), endOf(path)];
   const length = pathLength(path);
   for (const stride of STRIDES) {
     const last = points.length - 1;
@@ -36,17 +36,6 @@ function keepsTo(curve: Path, points: readonly Point[], stride: number): boolean
       { length: SAMPLES_A_PIECE + 1 },
       (_, i) => along([cubic], (length * i) / SAMPLES_A_PIECE).point,
     );
-    return passed.every((p) => nearest(p, samples) < TOLERANCE_MM);
+    return passed.every((p) => distanceToChain(p, samples) < TOLERANCE_MM);
   });
-}
-
-/** The distance to the chain of samples, reckoned to its chords. */
-function nearest(p: Point, samples: readonly Point[]): number {
-  return samples.slice(1).reduce((best, to, i) => {
-    const from = samples[i] as Point;
-    const size = (to.x - from.x) ** 2 + (to.y - from.y) ** 2;
-    const share = size > 0 ? ((p.x - from.x) * (to.x - from.x) + (p.y - from.y) * (to.y - from.y)) / size : 0;
-    const t = Math.min(1, Math.max(0, share));
-    return Math.min(best, distance(p, { x: from.x + t * (to.x - from.x), y: from.y + t * (to.y - from.y) }));
-  }, Number.POSITIVE_INFINITY);
 }

@@ -4,6 +4,7 @@ import {
   boxOf,
   directionTo,
   distance,
+  distanceToChain,
   endOf,
   flatten,
   lerp,
@@ -124,14 +125,7 @@ function openingOf(panel: Panel, half: HalfEdges, choices: BodiceChoices, bust: 
 
 /** Does a place lie on the outline, to what is drawn? */
 function isOn(p: Point, outline: Path): boolean {
-  return flatten(outline).some(({ x, y }, i, all) => {
-    const before = all[i === 0 ? all.length - 1 : i - 1];
-    if (!before) return false;
-    const [dx, dy] = [x - before.x, y - before.y];
-    const size2 = dx * dx + dy * dy;
-    const t = size2 > 0 ? Math.max(0, Math.min(1, ((p.x - before.x) * dx + (p.y - before.y) * dy) / size2)) : 0;
-    return Math.hypot(before.x + t * dx - p.x, before.y + t * dy - p.y) < ON_MM;
-  });
+  return distanceToChain(p, flatten(outline)) < ON_MM;
 }
 
 const ON_MM = 0.2;
@@ -159,8 +153,9 @@ function grainIn(outline: Path, darts: readonly Path[]): Piece["grain"] {
 }
 
 function longestInside(corners: readonly Point[], from: Point, to: Point): readonly [Point, Point] {
+  const lengthOf = ([a, b]: readonly [Point, Point]) => distance(a, b);
   const [first, ...others] = partsInside(corners, from, to);
-  return others.reduce((best, part) => (distance(...part) > distance(...best) ? part : best), first ?? [from, to]);
+  return others.reduce((best, part) => (lengthOf(part) > lengthOf(best) ? part : best), first ?? [from, to]);
 }
 
 /** What is cut besides the panels: facings, binding, button strip, hem band. */

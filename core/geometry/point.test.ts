@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { contains, directionTo, distance, opposite, type Point, rotateDirection, step } from ".";
+import { contains, directionTo, distance, opposite, type Point, partsInside, rotateDirection, step } from ".";
 
 const size = fc.double({ min: -500, max: 500, noNaN: true });
 const place = fc.record({ x: size, y: size });
@@ -58,6 +58,24 @@ describe("what an outline holds", () => {
       { x: 50, y: 120 },
     ])
       expect(contains(hollow, at)).toBe(false);
+  });
+
+  it("of a line is its parts between the edges, from first to last", () => {
+    const xs = partsInside(hollow, { x: -1, y: 80 }, { x: 101, y: 80 }).flatMap((part) => part.map(({ x }) => x));
+    for (const [i, x] of [0, 40, 60, 100].entries()) expect(xs[i]).toBeCloseTo(x, 9);
+    expect(xs).toHaveLength(4);
+    expect(partsInside(hollow, { x: -1, y: 120 }, { x: 101, y: 120 })).toEqual([]);
+  });
+
+  it("of any line is inside at the middle of each part", () => {
+    fc.assert(
+      fc.property(place, place, (from, to) => {
+        fc.pre(distance(from, to) > 1);
+        for (const [a, b] of partsInside(hollow, from, to)) {
+          if (distance(a, b) > 1e-3) expect(contains(hollow, { x: (a.x + b.x) / 2, y: (a.y + b.y) / 2 })).toBe(true);
+        }
+      }),
+    );
   });
 
   it("of a circle is what lies nearer to its middle than its radius", () => {

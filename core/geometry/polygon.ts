@@ -1,7 +1,7 @@
 import { at } from "../data";
 import { flatten } from "./crossing";
 import type { Path } from "./path";
-import { lerp, type Point } from "./point";
+import { distance, lerp, type Point } from "./point";
 
 /** Does a closed outline, given by its corners, hold the point? Even-odd rule: does a ray to the right cross the outline an odd number of times? */
 export function contains(corners: readonly Point[], p: Point): boolean {
@@ -46,4 +46,15 @@ export function partsInside(corners: readonly Point[], from: Point, to: Point): 
     within(crossings[2 * i]),
     within(crossings[2 * i + 1]),
   ]);
+}
+
+/** How far a point lies from the nearest of the chords between samples; infinite for fewer than two. */
+export function distanceToChain(p: Point, samples: readonly Point[]): number {
+  return samples.slice(1).reduce((best, to, i) => {
+    const from = at(samples, i);
+    const size = (to.x - from.x) ** 2 + (to.y - from.y) ** 2;
+    const share = size > 0 ? ((p.x - from.x) * (to.x - from.x) + (p.y - from.y) * (to.y - from.y)) / size : 0;
+    const t = Math.min(1, Math.max(0, share));
+    return Math.min(best, distance(p, { x: from.x + t * (to.x - from.x), y: from.y + t * (to.y - from.y) }));
+  }, Number.POSITIVE_INFINITY);
 }

@@ -1,3 +1,4 @@
+import { at } from "../data";
 import { draftGarment, edgePaths, type Garment, sketchGarment } from "../garment";
 import { cubicPoint, type Path, type Point, pathLength } from "../geometry";
 import { UNFORESEEN } from "../judge";
@@ -70,7 +71,7 @@ function untoldOutlines({ pieces, findings }: Garment): readonly string[] {
 /** What is wrong with an outline, looked for in another way than the program's own; null for a closed and simple one. */
 export function outlineFault(outline: Path): string | null {
   const points = chordsOf(outline);
-  const [first, last] = [points[0] as Point, points[points.length - 1] as Point];
+  const [first, last] = [at(points, 0), at(points, points.length - 1)];
   if (!(Math.hypot(first.x - last.x, first.y - last.y) < 0.1)) return "is open";
   return selfCrossing(points) ? "crosses itself" : null;
 }

@@ -1,3 +1,4 @@
+import { at } from "@core/data/index";
 import { type Cubic, ellipseArcPath, endOf, lineCubic, type Path, type Point, startOf } from "@core/geometry/index";
 import type {
   IArcEntity,
@@ -45,7 +46,7 @@ function pointOf(p: { readonly x: number; readonly y: number }): Point {
 function open(points: readonly Point[]): EntityShape | null {
   const path = points
     .slice(1)
-    .map((p, i): Cubic => lineCubic(points[i] as Point, p))
+    .map((p, i): Cubic => lineCubic(at(points, i), p))
     .filter(hasLength);
   return path.length > 0 ? { path, isClosed: false } : null;
 }

@@ -1,3 +1,4 @@
+import { at } from "@core/data/index";
 import { type Cubic, lerp, lineCubic, type Path, type Point } from "@core/geometry/index";
 import { fromQuadratic } from "../svg/path-data";
 
@@ -31,11 +32,11 @@ function blossom(
   const work = points.slice(span - degree, span + 1);
   for (let r = 1; r <= degree; r++) {
     for (let j = degree; j >= r; j--) {
-      const low = knots[span - degree + j] as number;
-      const high = knots[span + 1 + j - r] as number;
-      const share = high > low ? ((values[r - 1] as number) - low) / (high - low) : 0;
-      work[j] = lerp(work[j - 1] as Point, work[j] as Point, share);
+      const low = at(knots, span - degree + j);
+      const high = at(knots, span + 1 + j - r);
+      const share = high > low ? (at(values, r - 1) - low) / (high - low) : 0;
+      work[j] = lerp(at(work, j - 1), at(work, j), share);
     }
   }
-  return work[degree] as Point;
+  return at(work, degree);
 }

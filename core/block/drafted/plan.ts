@@ -1,8 +1,11 @@
 import { type Figure, length, type Phrase, phrase } from "../../draft";
 import { INCH_MM } from "../../tape";
 import type { Side } from "../half";
-import type { BlockChoices, BlockMeasures, NeckShape, TypedFigure } from "./choices";
+import type { BlockChoices, BlockMeasures, TypedFigure } from "./choices";
 import { ARMHOLE_INSET_MM } from "./inset";
+import { planNeck } from "./plan-neck";
+import { gatheredFigures, hasDart, planDart, planGathers, planWidths } from "./plan-widths";
+import { figure, orTyped, type Reckoned } from "./reckoned";
 
 /** Where every point of the bodice lies, before a curve is drawn. Millimetres from the side neck level on the centre line. */
 export type BlockPlan = {
@@ -35,19 +38,6 @@ export type BlockPlan = {
   readonly figures: readonly Figure[];
 };
 
-const COMMON = "common practice, no source";
-
-/** From this bust on the neck counts as a large figure's. Where between small and large the step lies is our own choice. */
-const LARGE_BUST_MM = 40 * INCH_MM;
-const SMALL_NECK_MM = 3 * INCH_MM;
-const LARGE_NECK_MM = 3.5 * INCH_MM;
-const ROUND_DEPTH_MM = 3 * INCH_MM;
-const SCOOP_DEPTH_MM = 6 * INCH_MM;
-const BACK_NECK_DEPTH_MM = INCH_MM;
-const KNIT_BACK_NECK_DEPTH_MM = 1.5 * INCH_MM;
-/** A boat neck reaches half way from the usual neck to the shoulder point, and is 2 in deep in front (from memory). */
-const BOAT_DEPTH_MM = 2 * INCH_MM;
-const BOAT_SHARE = 0.5;
 /** Added to half the armscye girth, and to a sixth of the bust. */
 const HALF_ARMSCYE_ADDED_MM = INCH_MM / 2;
 const BUST_SIXTH_ADDED_MM = 1.5 * INCH_MM;
@@ -56,14 +46,7 @@ const HIP_LEVEL_MM = 21.5 * INCH_MM;
 /** Where the waist lies low, the hip keeps this far below it. Our own limit. */
 const LEAST_WAIST_TO_HIP_MM = 5 * INCH_MM;
 /** Bust point to under-bust; from memory. */
-/** A waist dart closes 1 to 2 in above the hip (common practice, no source). */
-const ABOVE_HIP_MM = 1.5 * INCH_MM;
 const UNDERBUST_BELOW_BUST_MM = 3 * INCH_MM;
-/** Gathers: the quarter doubled, or a third of it added (a quarter to a half are usual). */
-const FULL_GATHERS_SHARE = 1;
-const SLIGHT_GATHERS_SHARE = 1 / 3;
-/** A gathered back is this much narrower in the half than the front. */
-const GATHERED_BACK_LESS_MM = 1.5 * INCH_MM;
 
 /** The rules of the drafted bodice with this body's figures put in; a figure that was typed stands in place of its rule (common practice, no source). */
 export function planBlock(body: BlockMeasures, choices: BlockChoices): BlockPlan {
@@ -178,22 +161,8 @@ const FIGURE_OF: Readonly<Record<TypedFigure, string>> = {
   backGathers: "block.gathered.back",
 };
 
-type Reckoned = { readonly value: number; readonly formula: Phrase };
-
-function orTyped(typed: number | undefined, rule: Reckoned): Reckoned {
-  return typed === undefined ? rule : { value: typed, formula: phrase`as typed; by the rule ${length(rule.value)}` };
-}
-
-function figure(id: string, label: string, { value, formula }: Reckoned): Figure {
-  return { id, label, value, kind: "length", formula, rule: "Drafted bodice", source: COMMON };
-}
-
 function isV({ neckShape }: BlockChoices): boolean {
   return neckShape === "v" || neckShape === "v-hollow";
-}
-
-function hasDart({ shaping, style }: BlockChoices): boolean {
-  return shaping !== "none" && style !== "dropped";
 }
 
 /** The armhole is set in at its middle: 1/2 in at the back, 3/4 in at the front, which is hollower as arms move forward (common practice, no source). */
@@ -206,6 +175,7 @@ function usualInset(side: Side): Reckoned {
     : { value: ARMHOLE_INSET_MM.back, formula: phrase`${length(ARMHOLE_INSET_MM.back)} at the back` };
 }
 
+/** The levels down the body; every one may be typed, and those below it follow. */
 function planLevels(body: BlockMeasures, { typed, bodyLength }: BlockChoices, backDepth: number) {
   const bust = orTyped(typed.bustLevel, {
     value: body.frontToBust,
@@ -236,67 +206,6 @@ function planLevels(body: BlockMeasures, { typed, bodyLength }: BlockChoices, ba
   return { bust, underbust, waist, hip, hem };
 }
 
-function planNeck(body: BlockMeasures, { neckRule, neckShape, style, typed }: BlockChoices, shoulderOut: number) {
-  const isLarge = body.bust >= LARGE_BUST_MM;
-  const sixth: Reckoned = { value: body.neckBase / 6, formula: phrase`neck base ${length(body.neckBase)} ÷ 6` };
-  const bySize: Reckoned =
-    neckRule === "neck-sixth"
-      ? sixth
-      : {
-          value: isLarge ? LARGE_NECK_MM : SMALL_NECK_MM,
-          formula: phrase`${length(isLarge ? LARGE_NECK_MM : SMALL_NECK_MM)} for a ${isLarge ? "large" : "small"} figure, bust ${length(body.bust)}`,
-        };
-  const width: Reckoned =
-    neckShape === "boat"
-      ? {
-          value: bySize.value + (shoulderOut - bySize.value) * BOAT_SHARE,
-          formula: phrase`half way from the neck, ${length(bySize.value)}, to the shoulder point, for a boat neck`,
-        }
-      : bySize;
-  const round: Reckoned =
-    neckRule === "neck-sixth"
-      ? sixth
-      : { value: ROUND_DEPTH_MM, formula: phrase`${length(ROUND_DEPTH_MM)} for a round neck` };
-  const byShape: Readonly<Partial<Record<NeckShape, Reckoned>>> = {
-    scoop: { value: SCOOP_DEPTH_MM, formula: phrase`${length(SCOOP_DEPTH_MM)} for a scoop` },
-    boat: { value: BOAT_DEPTH_MM, formula: phrase`${length(BOAT_DEPTH_MM)} for a boat neck` },
-  };
-  const backDepth = style === "knit" ? KNIT_BACK_NECK_DEPTH_MM : BACK_NECK_DEPTH_MM;
-  return {
-    frontWidth: orTyped(typed.frontNeckWidth, width),
-    backWidth: orTyped(typed.backNeckWidth, width),
-    frontDepth: byShape[neckShape] ?? round,
-    backDepth: orTyped(typed.backNeckDepth, {
-      value: backDepth,
-      formula: phrase`${length(backDepth)}, usual for a ${style === "knit" ? "knit" : "woven"}`,
-    }),
-  };
-}
-
-/** The waist dart: shared evenly between its legs, and under the bust as wide as what the block holds too much there. */
-function planDart({ underbust }: BlockMeasures, choices: BlockChoices, chestQuarter: number) {
-  const { dartIntake, typed, chestEase } = choices;
-  const inner = orTyped(typed.dartInner, {
-    value: dartIntake / 2,
-    formula: phrase`half of the dart’s ${length(dartIntake)}`,
-  });
-  const aboveHip = orTyped(typed.dartAboveHip, {
-    value: ABOVE_HIP_MM,
-    formula: phrase`${length(INCH_MM)} to ${length(2 * INCH_MM)}`,
-  });
-  if (choices.underbust === "free" || underbust === null || !hasDart(choices))
-    return { inner, aboveHip, underbust: null };
-  const held = chestQuarter - chestEase - underbust / 4;
-  return {
-    inner,
-    aboveHip,
-    underbust: {
-      value: Math.max(0, held),
-      formula: phrase`chest quarter ${length(chestQuarter)} − ease ${length(chestEase)} − under-bust ${length(underbust)} ÷ 4`,
-    },
-  };
-}
-
 function chestLevel(body: BlockMeasures, { armholeRule }: BlockChoices): Reckoned {
   switch (armholeRule) {
     case "half-armscye":
@@ -312,56 +221,4 @@ function chestLevel(body: BlockMeasures, { armholeRule }: BlockChoices): Reckone
         formula: phrase`bust ${length(body.bust)} ÷ 6 + ${length(BUST_SIXTH_ADDED_MM)}`,
       };
   }
-}
-
-/** A dropped shoulder hangs straight from the largest girth; the others follow the body in at the waist. */
-function planWidths(body: BlockMeasures, choices: BlockChoices) {
-  const isShaped = choices.style !== "dropped";
-  const quarter = (name: string, girth: number, ease: number, intake: number): Reckoned => ({
-    value: girth / 4 + ease + intake,
-    formula: phrase`${name} ${length(girth)} ÷ 4 + ease ${length(ease)}${intake > 0 ? phrase` + dart ${length(intake)}` : []}`,
-  });
-  if (!isShaped) {
-    const largest = Math.max(body.bust, body.waist, body.hip);
-    const chest = quarter("largest of bust, waist and hip,", largest, choices.chestEase, 0);
-    return { isShaped, chest, waist: chest, hip: chest };
-  }
-  const intake = choices.shaping === "none" ? 0 : choices.dartIntake;
-  return {
-    isShaped,
-    chest: quarter("bust", body.bust, choices.chestEase, 0),
-    waist: quarter("waist", body.waist, choices.waistEase, intake),
-    hip: quarter("hip", body.hip, choices.hipEase, 0),
-  };
-}
-
-function gatherShare({ gathers }: Pick<BlockChoices, "gathers">): number {
-  return gathers === "full" ? FULL_GATHERS_SHARE : gathers === "slight" ? SLIGHT_GATHERS_SHARE : 0;
-}
-
-function planGathers(chestQuarter: number, choices: BlockChoices): Readonly<Record<Side, Reckoned>> {
-  const share = gatherShare(choices);
-  const front = orTyped(choices.typed.frontGathers, {
-    value: chestQuarter * share,
-    formula: phrase`${choices.gathers === "full" ? "as much again as" : "a third of"} the chest quarter ${length(chestQuarter)}`,
-  });
-  const back = orTyped(choices.typed.backGathers, {
-    value: Math.max(0, front.value - (front.value > 0 ? GATHERED_BACK_LESS_MM : 0)),
-    formula: phrase`as the front, less ${length(GATHERED_BACK_LESS_MM)}`,
-  });
-  return choices.gathers === "none" ? { front: { ...front, value: 0 }, back: { ...back, value: 0 } } : { front, back };
-}
-
-function gatheredFigures(
-  chestQuarter: number,
-  { front, back }: Readonly<Record<Side, Reckoned>>,
-  choices: BlockChoices,
-): readonly Figure[] {
-  if (choices.gathers === "none") return [];
-  const half = (side: Side, { value, formula }: Reckoned) =>
-    figure(`block.gathered.${side}`, `${side === "front" ? "Front" : "Back"} half with its gathers`, {
-      value: chestQuarter + value,
-      formula: phrase`chest quarter ${length(chestQuarter)} + ${length(value)} to gather: ${formula}`,
-    });
-  return [half("front", front), half("back", back)];
 }
