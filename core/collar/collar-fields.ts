@@ -42,7 +42,8 @@ const FIELDS = {
   notchCollar: length("Notch, collar edge", 3, 200),
   notchAngle: { label: "Notch opens by", bounds: { least: 10, most: 140 }, isAngle: true },
   buttonSpacing: length("Between the buttons", 20, 250),
-  lapelWidth: length("Lapel width", 20, 300, "Square to the crease line, where it is widest."),
+  lapelWidth: length("Lapel width", 20, 300, "From the crease line to the edge, where it is widest."),
+  lapelFoot: length("Lapel widest above the break", 10, 600, "Along the crease line. Less makes a steeper foot."),
   out: length("Collar end moved out by", 0, 80),
   depth: length("Finished depth of the band", 5, 150),
   hemDepth: length("Finished depth of the hem band", 0, 200),
@@ -122,6 +123,13 @@ const CHOICES = {
         name: "Through the neck point",
         summary: "Simple, and flatter: the stand dies away at the side of the neck.",
       },
+    },
+  },
+  widthAt: {
+    label: "Lapel width taken",
+    options: {
+      crease: { name: "Square to the crease line", summary: "Where the lapel is widest, above half of the crease." },
+      break: { name: "Level, at the break", summary: "Just above the break point: the foot of the lapel is steep." },
     },
   },
   notch: {

@@ -180,6 +180,7 @@ export type NoCollar =
   | { readonly what: "no-stand"; readonly height: number; readonly school: CollarChoiceOf<"school"> }
   | { readonly what: "no-neckline" }
   | { readonly what: "break-too-high"; readonly breakY: number; readonly neckline: number }
+  | { readonly what: "foot-too-high"; readonly foot: number; readonly most: number }
   | { readonly what: "notch-too-long"; readonly lapel: number; readonly gorge: number }
   | { readonly what: "gorge-beyond-neckline"; readonly start: number; readonly most: number }
   | { readonly what: "lapel-below-break"; readonly tip: number; readonly breakY: number; readonly usualDrop: number }

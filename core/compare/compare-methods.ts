@@ -99,6 +99,7 @@ function asItIs(asked: ResolvedSleeve, cloth: Cloth, method: SetInMethod, capEas
     capHeight: null,
     placement: null,
     fullnessChange: 0,
+    guides: { front: {}, back: {} },
     surplus: null,
     capHeightChange: 0,
     capWidthChange: 0,

@@ -109,6 +109,7 @@ export function bodiceBase(resolved: ResolvedSpec, asked: ResolvedSleeve, block:
         capHeight: null,
         placement: null,
         fullnessChange: 0,
+        guides: { front: {}, back: {} },
         surplus: null,
         lowerEase: { front: 0, back: 0 },
         capHeightChange: 0,

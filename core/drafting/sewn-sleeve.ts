@@ -4,12 +4,14 @@ import type { ResolvedSleeve, ResolvedSpec } from "../resolve";
 import { type SleeveKind, styleOf } from "../sleeve/all-styles";
 import { finishDepth } from "../sleeve/finish";
 import {
+  type CapTask,
   draftSetInSleeve,
   lowerHollows,
   methodOf,
   type SetInSleeve,
   type SetInTask,
   sleeveSeams,
+  throughGuides,
   usualNotches,
 } from "../sleeve/set-in";
 import { type FinishedSleeve, finishSleeve, turnUpOf } from "./finish-sleeve";
@@ -84,26 +86,29 @@ export function setInTask(
   const depth = finishDepth(asked.hem);
   const fall = style?.falls ? (asked.styleLengths[style.falls] ?? 0) : 0;
   const cut = asked.length - depth + fall;
+  const cap: CapTask = {
+    armhole: { front: block.front.armhole.length, back: block.back.armhole.length, depth: block.depth },
+    bust: body.bust,
+    upperArm: body.upperArm,
+    capEase: asked.capEase,
+    backEaseShare: asked.backEaseShare,
+    upperArmEase: asked.upperArmEase,
+    chosenHeight: asked.capHeight,
+    placement: asked.placement,
+    curve: asked.curve ?? methodOf(asked.method).usualCurve,
+    lowerHollows: lowerHollows(block),
+    fullnessChange: asked.fullnessChange,
+    guides: asked.guides,
+    guided: null,
+    capHeightChange: asked.capHeightChange,
+    capWidthChange: asked.capWidthChange,
+  };
   return {
     method: asked.method,
     surplus: asked.surplus,
     lowerEase: asked.lowerEase,
     slashes: style?.family === "sewn" && style.slashes,
-    cap: {
-      armhole: { front: block.front.armhole.length, back: block.back.armhole.length, depth: block.depth },
-      bust: body.bust,
-      upperArm: body.upperArm,
-      capEase: asked.capEase,
-      backEaseShare: asked.backEaseShare,
-      upperArmEase: asked.upperArmEase,
-      chosenHeight: asked.capHeight,
-      placement: asked.placement,
-      curve: asked.curve ?? methodOf(asked.method).usualCurve,
-      lowerHollows: lowerHollows(block),
-      fullnessChange: asked.fullnessChange,
-      capHeightChange: asked.capHeightChange,
-      capWidthChange: asked.capWidthChange,
-    },
+    cap: throughGuides(cap, methodOf(asked.method).frame),
     lengths: {
       length: cut,
       finishDepth: depth,

@@ -111,7 +111,8 @@ describe("collars in the garment file", () => {
       const across = collarHandle(one.across);
       const down = draftedCollar(applyChange(spec, across.changeTo(across.value + 4)));
       const after = down.collar.handles.find(({ name }) => name === one.name);
-      expect((after?.at.y ?? 0) - one.at.y, one.name).toBeCloseTo(4, 6);
+      const gone = { x: (after?.at.x ?? 0) - one.at.x, y: (after?.at.y ?? 0) - one.at.y };
+      expect(gone.x * one.across.gain.x + gone.y * one.across.gain.y, one.name).toBeCloseTo(4, 6);
     }
   });
 

@@ -61,6 +61,18 @@ export function judgeNoCollar(why: NoCollar): Finding {
         numbers: { start: why.start, most: why.most },
         remedies: [remedy("usual-gorge", phrase`Start it where the roll line hides it`, { gorgeStart: undefined })],
       });
+    case "foot-too-high":
+      return told({
+        code: "foot-too-high",
+        severity: "fault",
+        message: phrase`The lapel would be widest ${length(why.foot)} above the break point; the crease line leaves room for ${length(why.most)}.`,
+        reason: phrase`Higher up it is the collar, no longer the lapel.`,
+        numbers: { foot: why.foot, most: why.most },
+        remedies: [
+          remedy("usual-foot", phrase`Leave it to the usual place`, { lapelFoot: undefined }),
+          remedy("lower-foot", phrase`Make it ${length(why.most)}`, { lapelFoot: why.most }),
+        ],
+      });
     case "notch-too-long":
       return told({
         code: "notch-too-long",

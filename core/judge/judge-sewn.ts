@@ -17,7 +17,7 @@ import { enlargeArmhole } from "./enlarge-armhole";
 import { type Finding, withRemediesOf } from "./finding";
 import { judgeEase, judgeSurplus } from "./judge-cap";
 import { type Enlarge, judgeNoCap } from "./judge-fit";
-import { judgeBulge, judgeLowerEase } from "./judge-sides";
+import { judgeBulge, judgeGuides, judgeLowerEase } from "./judge-sides";
 import {
   judgeElbowDart,
   judgeHand,
@@ -50,6 +50,7 @@ export function judgeSewn(attempt: SewnAttempt, resolved: ResolvedSpec): readonl
     ...judgeUnderSleeve(task, sleeve),
     ...judgeElbowDart(task, sleeve),
     ...judgeBulge(task, sleeve),
+    ...judgeGuides(task, sleeve),
     ...judgeLowerEase(task, sleeve),
     ...ofNotches,
   ];

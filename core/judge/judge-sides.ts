@@ -1,6 +1,6 @@
 import { length, phrase } from "../draft";
 import { SAME_MM, SEEN_MM } from "../geometry";
-import { onCap, type SetInSleeve, type SetInTask } from "../sleeve/set-in";
+import { missedGuides, onCap, type SetInSleeve, type SetInTask } from "../sleeve/set-in";
 import type { Finding } from "./finding";
 
 /** A sleeve that grows wider on its way down to the elbow: by typed figures only. */
@@ -30,6 +30,36 @@ export function judgeBulge(task: SetInTask, sleeve: SetInSleeve): readonly Findi
 
 /** Less is not seen. Our own limit. */
 const BULGES_MM = 2;
+
+const PLACES = { upper: "the upper quarter", middle: "the middle", lower: "the lower quarter" } as const;
+
+/** Guide points that were typed and that no fair cap of this width and height passes through. */
+export function judgeGuides(task: SetInTask, { frame }: SetInSleeve): readonly Finding[] {
+  return missedGuides(task.cap, frame).map(
+    ({ side, guide, asked, drawn }): Finding => ({
+      code: "guide-point-out-of-reach",
+      severity: "warning",
+      station: "sleeve",
+      message: phrase`At ${PLACES[guide]} of the ${side} slant the cap is to stand ${besideSlant(asked)}; the nearest fair curve stands ${besideSlant(drawn)} there, and is drawn.`,
+      reason: phrase`The cap is level at the crown and at the underarm, and turns once between them: that leaves its guide points so much room.`,
+      numbers: { asked, drawn },
+      remedies: [
+        {
+          id: `usual-guide-${side}-${guide}`,
+          label: phrase`Leave this guide point to the usual curve`,
+          change: { sleeve: { guides: { [side]: { [guide]: undefined } } } },
+        },
+        {
+          id: `nearest-guide-${side}-${guide}`,
+          label: phrase`Take ${besideSlant(drawn)}`,
+          change: { sleeve: { guides: { [side]: { [guide]: drawn } } } },
+        },
+      ],
+    }),
+  );
+}
+
+const besideSlant = (outside: number) => phrase`${length(Math.abs(outside))} ${outside < 0 ? "inside" : "outside"} it`;
 
 /** Ease asked for below a notch for which the cap has no room: the notch is drawn where it has. */
 export function judgeLowerEase(task: SetInTask, sleeve: SetInSleeve): readonly Finding[] {

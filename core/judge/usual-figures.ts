@@ -108,6 +108,7 @@ const PLAIN = {
   elbowDart: undefined,
   fullnessChange: undefined,
   curve: undefined,
+  guides: undefined,
   lowerEase: undefined,
   notches: undefined,
   capHeightChange: undefined,

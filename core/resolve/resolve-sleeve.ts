@@ -3,7 +3,7 @@ import type { Cloth } from "../cloth";
 import { length, type Phrase, percent, phrase, type Source } from "../draft";
 import { isDropped, type SleeveKind, type SleeveStyle, sewnStyleOf, styleOf } from "../sleeve/all-styles";
 import { type HemChoices, type HemFinish, USUAL_OPENING_MM } from "../sleeve/finish";
-import type { CapCurve, Placement, SetInMethod, SurplusWay, TwoPieceChoices } from "../sleeve/set-in";
+import type { CapCurve, CapGuides, Placement, SetInMethod, SurplusWay, TwoPieceChoices } from "../sleeve/set-in";
 import type { SleeveSpec } from "../spec";
 import type { Chosen } from "./take-default";
 
@@ -43,6 +43,7 @@ export type ResolvedSleeve = {
   /** Null for the one usual with its method. */
   readonly curve: CapCurve | null;
   readonly fullnessChange: number;
+  readonly guides: CapGuides;
   readonly surplus: SurplusWay | null;
   readonly lowerEase: { readonly front: number; readonly back: number };
   readonly capHeightChange: number;
@@ -115,6 +116,7 @@ export function resolveSleeve(
     placement: sleeve.placement ?? fitting?.placement ?? null,
     curve: sleeve.curve ?? null,
     fullnessChange: sleeve.fullnessChange ?? 0,
+    guides: { front: sleeve.guides?.front ?? {}, back: sleeve.guides?.back ?? {} },
     surplus: sleeve.surplus ?? null,
     lowerEase: { front: sleeve.lowerEase?.front ?? 0, back: sleeve.lowerEase?.back ?? 0 },
     capHeightChange: sleeve.capHeightChange ?? 0,

@@ -20,6 +20,20 @@ const styles = eachOf(STYLE_KINDS, (kind) => {
   );
 });
 
+/** No hand marks a guide point farther from its slant. */
+const BESIDE_SLANT = { least: -60, most: 60 };
+
+const guidesOf = (side: "front" | "back") =>
+  group(`Guide points, ${side}`, {
+    upper: length(
+      `Upper quarter, ${side}`,
+      BESIDE_SLANT,
+      "square to the slant, outside it; less than nothing is inside",
+    ),
+    middle: length(`Middle, ${side}`, BESIDE_SLANT, "in the same way, of a curve by the middle"),
+    lower: length(`Lower quarter, ${side}`, BESIDE_SLANT, "in the same way"),
+  });
+
 /** The fields of the sleeve and of all its styles. */
 export const sleeveFields = group("Sleeve", {
   kind: always(choice("Kind of sleeve", SLEEVE_KINDS, "a style keeps its figures while another is tried")),
@@ -81,6 +95,10 @@ export const sleeveFields = group("Sleeve", {
     FULLNESS_CHANGE,
     "by what share of itself; less than nothing flattens it",
   ),
+  guides: group("Guide points of the cap", {
+    front: guidesOf("front"),
+    back: guidesOf("back"),
+  }),
   surplus: choice(
     "Surplus at the crown",
     SURPLUS_WAYS,

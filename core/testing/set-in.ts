@@ -18,6 +18,8 @@ export function capTask(changes: Partial<CapTask> = {}): CapTask {
     curve: "quarters",
     lowerHollows: { front: 0.3, back: 0.4 },
     fullnessChange: 0,
+    guides: { front: {}, back: {} },
+    guided: null,
     placement: null,
     chosenHeight: null,
     capHeightChange: 0,

@@ -83,6 +83,7 @@ export const USUAL: Readonly<Record<string, Bounds>> = {
   "collar.beyond": { least: 0, most: 40 },
   "collar.breakDepth": { least: 200, most: 420 },
   "collar.lapelWidth": { least: 50, most: 120 },
+  "collar.lapelFoot": { least: 40, most: 160 },
   "collar.point": { least: 50, most: 90 },
   "collar.spread": { least: 0, most: 40 },
   "collar.gorgeStart": { least: 20, most: 80 },

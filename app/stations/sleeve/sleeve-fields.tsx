@@ -4,11 +4,11 @@ import { FieldGroup } from "@app/work/field-group";
 import { SpecField } from "@app/work/spec-field";
 import { useCalmWork } from "@app/work/use-calm-work";
 import { useWork, useWorkStore } from "@app/work/work-context";
-import { Box } from "@chakra-ui/react";
+import { Box, Text } from "@chakra-ui/react";
 import { length, phrase } from "@core/draft/index";
 import { sewnSleeve } from "@core/drafting/index";
 import { styleOf } from "@core/sleeve/index";
-import { fitFirstRange, methodOf, SET_IN_METHODS } from "@core/sleeve/set-in/index";
+import { fitFirstRange, type Guide, methodOf, SET_IN_METHODS } from "@core/sleeve/set-in/index";
 import { Link } from "react-router";
 import { ClothChoice } from "./cloth-choice";
 import { HemFields, StyleChoice } from "./style-fields";
@@ -164,7 +164,28 @@ function MethodFields() {
         ]}
         onChoose={(one) => setField("sleeve.curve", one)}
       />
+      {curve !== "armhole" && <GuideFields guides={curve === "middle" ? ["middle"] : ["upper", "lower"]} />}
     </FieldGroup>
+  );
+}
+
+const GUIDE_NAMES = { upper: "Upper quarter", middle: "Middle", lower: "Lower quarter" } as const;
+
+/** How far the cap stands from its slant, where a hand marks its guide points. */
+function GuideFields({ guides }: { readonly guides: readonly Guide[] }) {
+  return (
+    <>
+      <Text fontSize="sm">Guide points, outside the slant. Less than nothing is inside; as usual when left open.</Text>
+      {(["front", "back"] as const).flatMap((side) =>
+        guides.map((guide) => (
+          <SpecField
+            key={side + guide}
+            path={`sleeve.guides.${side}.${guide}`}
+            label={`${GUIDE_NAMES[guide]}, ${side}`}
+          />
+        )),
+      )}
+    </>
   );
 }
 

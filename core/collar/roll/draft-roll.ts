@@ -16,21 +16,23 @@ import {
 } from "../../geometry";
 import { type Edge, edge } from "../../pattern";
 import { LEAST_CLEARANCE_MM, smallerRunningOut } from "../collar-figures";
-import type { CollarBase, CollarChoices, CollarDrawing, DrawnCollar } from "../collar-kind";
+import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle, DrawnCollar } from "../collar-kind";
 import { type BackCollar, endSwungOut, foldOfStand, outerLength, overlaidBack, tiltedBack } from "../lapel/back-collar";
 import { clearanceInside, type FrontGround, turnedBack } from "../lapel/front-ground";
 import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece, rollLine } from "../lapel/front-pieces";
 import { turnedCollar, turnedHandles } from "../lapel/turned-collar";
 import { necklineSeam } from "../neckline-seam";
 import type { OuterEdge } from "../outer-edge";
-import { ROLL_CUTTING, type RollFigures, rollSteps } from "./roll-steps";
+import { ROLL_CUTTING, type RollFigures, rollSteps, type WidestPlace } from "./roll-steps";
 
-type RollChoices = Required<Pick<CollarChoices, "breakAt" | "rollSchool" | "edgeBy" | "backCollar">>;
+type RollChoices = Required<Pick<CollarChoices, "breakAt" | "rollSchool" | "edgeBy" | "backCollar" | "widthAt">>;
 
 const BACK_NECK_OF_FACING = { body: ["back.neckline"], part: ["frontFacing.backNeck"] } as const;
 
-/** The lapel is widest so far of the way from the break point to the neck. Our own choice. */
-const WIDEST_AT = 0.55;
+/** The lapel is widest so far of the way from the break point to the neck, by how its width is taken. Our own choice. */
+const WIDEST_AT = { crease: 0.55, break: 0.15 } as const;
+/** Nearer to the neck than this share of the crease it is the collar that is widest. Our own limit. */
+const HIGHEST_FOOT = 0.9;
 
 export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollChoices): CollarDrawing {
   const { block } = base;
@@ -38,6 +40,12 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
   if ("what" in turned) return { isDrawn: false, why: turned };
   const { ground, width, found, joined } = turned;
   const { height, fall, lapelWidth } = figures;
+  const crease = distance(ground.breakPoint, ground.neck);
+  const foot = figures.lapelFoot ?? crease * WIDEST_AT[choices.widthAt];
+  if (foot > crease * HIGHEST_FOOT)
+    return { isDrawn: false, why: { what: "foot-too-high", foot, most: crease * HIGHEST_FOOT } };
+  const widest = (wide: number) => widestPlace(ground, wide, foot, choices.widthAt === "break");
+  const widestAt = widest(lapelWidth);
   const isOverlay = choices.backCollar === "overlay";
   const schools = {
     tilt: () => tiltedBack(ground, width, found.turn),
@@ -55,15 +63,14 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
         at: endSwungOut(ground, back),
       }
     : found.outer;
-  const outerEdge = rollEdge(ground, back, lapelWidth);
-  const otherEdge = rollEdge(ground, other(), lapelWidth);
+  const outerEdge = rollEdge(ground, back, widestAt.edge);
+  const otherEdge = rollEdge(ground, other(), widestAt.edge);
   const edgeDown = frontEdgeBelow(ground);
   const upper = upperEdges(back, outerEdge);
   const under = upperEdges(back, smallerRunningOut(outerEdge, RUNS_OUT_OVER_MM, -1));
   const front = frontPiece(ground, under, edgeDown, buttonsBelow(ground, figures.buttonSpacing));
   const fold = foldOfStand(ground, back, height);
   const facing = { ...frontFacing(ground, upper, edgeDown, "Top collar and front facing"), lines: [fold] };
-  const widestAt = widestPlace(ground, lapelWidth);
   return {
     isDrawn: true,
     title: "Roll collar",
@@ -101,27 +108,45 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
     ],
     handles: [
       ...turnedHandles(ground, back, fall, choices.edgeBy === "own" && !isOverlay ? outer.at : null),
-      { field: "lapelWidth", name: "Lapel width", at: widestAt.edge, value: lapelWidth, gain: ground.outwards },
+      lapelHandle(ground, widestAt, lapelWidth),
     ],
     joined,
     upperEdge: null,
     outer,
     turnedOver: { stand: height, fall },
-    lapel: lapelOf(ground, back, figures),
+    lapel: lapelOf(ground, back, figures, widest),
     solvers: found.solvers,
   };
 }
 
-function widestPlace(ground: FrontGround, width: number): { readonly crease: Point; readonly edge: Point } {
-  const { breakPoint, neck, up, outwards } = ground;
-  const crease = step(breakPoint, up, distance(breakPoint, neck) * WIDEST_AT);
-  return { crease, edge: step(crease, outwards, width) };
+function widestPlace(ground: FrontGround, width: number, foot: number, isLevel: boolean): WidestPlace {
+  const crease = step(ground.breakPoint, ground.up, foot);
+  return { crease, edge: step(crease, isLevel ? level(ground) : ground.outwards, width), foot, isLevel };
+}
+
+const level = ({ outwards }: FrontGround): Point => ({ x: Math.sign(outwards.x), y: 0 });
+
+/** Dragged outwards the lapel gets wider, dragged along the crease line its foot gets steeper or longer. */
+function lapelHandle(ground: FrontGround, { edge, foot, isLevel }: WidestPlace, width: number): CollarHandle {
+  const { up, outwards } = ground;
+  const out = level(ground).x;
+  // Level with the crease: going up by one millimetre takes so many along the crease, and that far aside.
+  const gains = isLevel
+    ? { width: { x: out, y: (-out * up.x) / up.y }, foot: { x: 0, y: 1 / up.y } }
+    : { width: outwards, foot: up };
+  return {
+    field: "lapelWidth",
+    name: "Lapel width",
+    at: edge,
+    value: width,
+    gain: gains.width,
+    across: { field: "lapelFoot", value: foot, gain: gains.foot },
+  };
 }
 
 /** From the centre back over the shoulder and the widest place of the lapel down to the break point, unbroken. */
-function rollEdge(ground: FrontGround, back: BackCollar, width: number): Path {
+function rollEdge(ground: FrontGround, back: BackCollar, widest: Point): Path {
   const down = opposite(ground.up);
-  const { edge: widest } = widestPlace(ground, width);
   const chord = directionTo(widest, ground.breakPoint);
   const arriving = directionTo({ x: 0, y: 0 }, { x: chord.x, y: chord.y + 1 });
   return [
@@ -161,11 +186,12 @@ function lapelOf(
   ground: FrontGround,
   back: BackCollar,
   { lapelWidth, height, fall }: RollFigures,
+  widest: (width: number) => WidestPlace,
 ): DrawnCollar["lapel"] {
   const armhole = flatten(ground.front.armhole.path);
   const clearanceOf = (wide: number, atShoulder: number) => {
     const passing = { ...back, atShoulder: step(ground.neck, ground.outwards, atShoulder) };
-    const below = rollEdge(ground, passing, wide).slice(1);
+    const below = rollEdge(ground, passing, widest(wide).edge).slice(1);
     return clearanceInside(
       flatten(below, 12).map((p) => turnedBack(ground, p)),
       armhole,

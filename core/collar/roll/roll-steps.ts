@@ -11,6 +11,8 @@ import { type OuterEdge, outerEdgeFigures } from "../outer-edge";
 
 export type RollFigures = TurnedFigures & {
   readonly lapelWidth: number;
+  /** How far above the break point the lapel is widest, along the crease; null for the usual place. */
+  readonly lapelFoot: number | null;
   readonly buttonSpacing: number;
 };
 
@@ -23,10 +25,18 @@ type Drawn = {
   readonly otherEdge: Path;
   readonly isOverlay: boolean;
   readonly apart: number;
-  readonly widestAt: { readonly crease: Point; readonly edge: Point };
+  readonly widestAt: WidestPlace;
   readonly figures: RollFigures;
   readonly facing: Piece;
   readonly front: Piece;
+};
+
+/** Where a lapel is widest: on the crease, and on its edge, square to the crease or level with it. */
+export type WidestPlace = {
+  readonly crease: Point;
+  readonly edge: Point;
+  readonly foot: number;
+  readonly isLevel: boolean;
 };
 
 export const ROLL_CUTTING: StepRecord = {
@@ -47,7 +57,7 @@ export function rollSteps(drawn: Drawn): readonly StepRecord[] {
       lines: edgeLines(facing, ["centreBack"]),
     },
     {
-      text: phrase`Square to the crease line, from ${point("F")} on it, mark the lapel’s width of ${length(figures.lapelWidth)} at ${point("G")}.`,
+      text: phrase`${widestAt.isLevel ? "Level" : "Square to the crease line"}, from ${point("F")} on ${widestAt.isLevel ? "the crease line" : "it"}, ${length(widestAt.foot)} above ${point("B")}, mark the lapel’s width of ${length(figures.lapelWidth)} at ${point("G")}.`,
       points: [
         lettered("F", "on the crease line", widestAt.crease),
         lettered("G", "lapel, where it is widest", widestAt.edge),

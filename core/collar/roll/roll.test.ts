@@ -1,5 +1,6 @@
 import { describe, expect, it } from "vitest";
-import { along, crossesItself, distance, endOf, startOf } from "../../geometry";
+import { draftGarment } from "../../garment";
+import { along, crossesItself, distance, distanceToChain, endOf, flatten, startOf } from "../../geometry";
 import { edgeOf, measuredApart } from "../../testing/bodice";
 import { codesOf, collarFinding, cosineBetween, draftedCollar, mended, withCollar } from "../../testing/collars";
 import { inches } from "../../testing/sample";
@@ -35,6 +36,32 @@ describe("a roll collar", () => {
         expect(into.x * out.x + into.y * out.y).toBeGreaterThan(1 - 1e-9);
       }
     }
+  });
+
+  it.each([
+    ["crease", undefined],
+    ["crease", 60],
+    ["break", undefined],
+    ["break", 25],
+  ] as const)("takes the lapel's width at the %s, its foot %s mm above the break", (widthAt, lapelFoot) => {
+    const { collar, piece } = draftedCollar(withCollar("roll", { widthAt, lapelFoot, lapelWidth: 100 }));
+    const at = (letter: string) => collar.draft.points.find((one) => one.letter === letter)?.at ?? { x: 0, y: 0 };
+    const [neck, breakPoint, crease, edge] = [at("A"), at("B"), at("F"), at("G")];
+    expect(distance(crease, edge)).toBeCloseTo(100, 6);
+    if (lapelFoot !== undefined) expect(distance(breakPoint, crease)).toBeCloseTo(lapelFoot, 6);
+    const across = (edge.x - crease.x) * (neck.x - breakPoint.x) + (edge.y - crease.y) * (neck.y - breakPoint.y);
+    if (widthAt === "crease") expect(Math.abs(across)).toBeLessThan(1e-6);
+    else expect(edge.y).toBeCloseTo(crease.y, 9);
+    const outer = edgeOf(piece("frontFacing"), "outer").path;
+    expect(distanceToChain(edge, flatten(outer))).toBeLessThan(0.01);
+    expect(crossesItself(piece("frontFacing").outline)).toBe(false);
+    expect(crossesItself(piece("front").outline)).toBe(false);
+  });
+
+  it("says how high the lapel can be widest where the crease line is shorter", () => {
+    const spec = withCollar("roll", { lapelFoot: 590 });
+    expect(codesOf(draftGarment(spec))).toContain("foot-too-high");
+    expect(codesOf(mended(spec, "foot-too-high", 1))).not.toContain("foot-too-high");
   });
 
   it("overlay, common practice: the back is swung until the place 1 1/2 in below its neck meets the crease line", () => {

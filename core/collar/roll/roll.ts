@@ -20,7 +20,7 @@ export const roll = collarKind({
     { title: "Front", choices: ["breakAt"], fields: ["breakDepth", "beyond", "buttonSpacing"] },
     { title: "Crease line", choices: ["rollSchool"], fields: ["rollAhead"] },
     { title: "Back collar", choices: ["backCollar", "edgeBy"], fields: ["tilt", "height", "fall"] },
-    { title: "Lapel", fields: ["lapelWidth"] },
+    { title: "Lapel", choices: ["widthAt"], fields: ["lapelWidth", "lapelFoot"] },
   ],
   usual: {
     height: {
@@ -38,6 +38,7 @@ export const roll = collarKind({
   },
   choices: {
     breakAt: { value: "underbust", rule: phrase`usual` },
+    widthAt: { value: "crease", rule: phrase`usual` },
     rollSchool: { value: "neck-point", rule: phrase`through the neckline at the neck point` },
     backCollar: { value: "tilt", rule: phrase`its outer edge is solved` },
     edgeBy: {
@@ -46,6 +47,6 @@ export const roll = collarKind({
       when: ({ backCollar }) => backCollar !== "overlay",
     },
   },
-  draft: (base, figures, choices, { breakDepth }) =>
-    draftRoll(base, { ...figures, breakDepth: breakDepth ?? null }, choices),
+  draft: (base, figures, choices, { breakDepth, lapelFoot }) =>
+    draftRoll(base, { ...figures, breakDepth: breakDepth ?? null, lapelFoot: lapelFoot ?? null }, choices),
 });

@@ -1,6 +1,7 @@
 import type { Figure, StepRecord } from "../../draft";
 import type { NamedSolution } from "../../geometry";
 import { CAP_SHAPES, type CapCurve, type CapShapes, filledShapes, followingShape } from "./cap-shape";
+import type { CapGuides } from "./guides";
 import type { LowerHollows } from "./lower-cap";
 
 /** What a method decides: how high the cap is and how far it reaches to each side of its crown, and by what rule. */
@@ -31,6 +32,10 @@ export type CapTask = {
   /** How the lower cap follows this armhole, where the curve is drawn by it. */
   readonly lowerHollows: LowerHollows;
   readonly fullnessChange: number;
+  /** How far the guide points stand outside the slant, where a hand typed it. */
+  readonly guides: CapGuides;
+  /** The curve through the typed guide points; null where there are none. */
+  readonly guided: CapShapes | null;
   /** How a rule lays the half armhole: its own way, flat on the cap line, or along the slant. */
   readonly placement: Placement | null;
   /** What a chosen or dropped cap is high. */
@@ -51,6 +56,7 @@ export function wantedSeams(task: CapTask): { readonly front: number; readonly b
 
 /** How both halves of this cap bend. */
 export function shapesOf(task: CapTask): CapShapes {
+  if (task.guided) return filledShapes(task.guided, task.fullnessChange);
   const { front, back } = task.lowerHollows;
   const following = { front: followingShape(front), back: followingShape(back) };
   return filledShapes(task.curve === "armhole" ? following : CAP_SHAPES[task.curve], task.fullnessChange);
