@@ -12,7 +12,7 @@ import {
   SEEN_MM,
   subpath,
 } from "../geometry";
-import { type Edge, edge, type HalfEdges } from "../pattern";
+import { type Edge, edge, type HalfEdges, mouthOfLegs } from "../pattern";
 import type { BodiceChoices } from "./choices";
 import { acrossAt } from "./cut-across";
 import type { Levels, Panel, Panelled } from "./panel";
@@ -178,16 +178,22 @@ function hemOf({ hem }: ShapedHalf, flare: number, left: Path, right: Path): Pat
 
 /** The hem in one edge, or either side of the mouth of a dart that is open there. */
 function bottomEdges(name: string, hem: Path, half: ShapedHalf | null): readonly Edge[] {
-  const ends = ["dartOuter", "dartInner"].map((leg) => half && innerLine(half, leg)).map((leg) => leg && endOf(leg));
-  const [outer, inner] = ends.map((end) => (end ? nearHem(hem, end) : null));
+  const [outerLeg, innerLeg] = ["dartOuter", "dartInner"].map((leg) => half && innerLine(half, leg));
+  const [outer, inner] = [outerLeg, innerLeg].map((leg) => (leg ? nearHem(hem, endOf(leg)) : null));
+  if (!outerLeg || !innerLeg) return [edge("hem", name, hem)];
   if (outer === null || outer === undefined || inner === null || inner === undefined || inner <= outer)
     return [edge("hem", name, hem)];
+  // It is pressed to the centre.
+  const mouth = mouthOfLegs(innerLeg, outerLeg, along(hem, inner + FOOT_MM).point);
   return [
     edge("hem", `${name}, to the dart`, subpath(hem, 0, outer)),
-    edge("hemDart", "Mouth of the waist dart", subpath(hem, outer, inner)),
+    edge("hemDart", "Mouth of the waist dart", mouth ? reversePath(mouth) : subpath(hem, outer, inner)),
     edge("hemInner", `${name}, from the dart`, subpath(hem, inner, pathLength(hem))),
   ];
 }
+
+/** Over so much of it the hem beside a dart is looked at. */
+const FOOT_MM = 8;
 
 /** Where on the hem a leg ends; null for one that closes above it. */
 function nearHem(hem: Path, end: Point): number | null {

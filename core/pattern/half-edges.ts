@@ -1,10 +1,9 @@
 import { type BodiceHalf, centreDown } from "../block";
 import {
+  along,
   boxOf,
-  directionTo,
   distance,
   endOf,
-  line,
   type Path,
   type Point,
   reversePath,
@@ -13,6 +12,7 @@ import {
   subpath,
 } from "../geometry";
 import { bodicePiece } from "./bodice-piece";
+import { dartMouth } from "./dart-mouth";
 import { type Edge, edge, type Piece, type PieceNotch } from "./piece";
 
 /** Half a bodice edge by edge, in the block's own coordinates: what sleeve and collar leave of it, or make of it. */
@@ -84,43 +84,28 @@ export function shoulderEdges(half: BodiceHalf): readonly Edge[] {
   const before = distance(neck, inner);
   const after = before + distance(inner, outer);
   if (!(before > SEEN_MM) || !(after < shoulder.length - SEEN_MM)) return [edge("shoulder", name, shoulder.path)];
-  const foot = truedFoot(apex, inner, outer, neck);
   return [
     edge("shoulder", `${name}, to the dart`, subpath(shoulder.path, 0, before)),
-    edge("shoulderDart", "Mouth of the shoulder dart", [...line(inner, foot), ...line(foot, outer)]),
+    edge("shoulderDart", "Mouth of the shoulder dart", dartMouth(apex, inner, outer, neck)),
     edge("shoulderOuter", `${name}, from the dart`, subpath(shoulder.path, after, shoulder.length)),
   ];
 }
 
-/**
- * The point in which the mouth of a dart is cut: folded along its middle and pressed to the side of its inner leg, the mouth then lies on
- * the seam from there on. `along` is a place on that seam.
- */
-function truedFoot(apex: Point, inner: Point, outer: Point, along: Point): Point {
-  const angleOf = (p: Point) => Math.atan2(p.y - apex.y, p.x - apex.x);
-  const leg = angleOf(inner);
-  const turn = angleOf(outer) - leg;
-  const half = Math.atan2(Math.sin(turn), Math.cos(turn)) / 2;
-  // The middle of the dart, turned over its inner leg, is a ray that meets the seam; as far out along the middle itself lies the foot.
-  const ray = { x: Math.cos(leg - half), y: Math.sin(leg - half) };
-  const seam = directionTo(inner, along);
-  const across = ray.x * seam.y - ray.y * seam.x;
-  const reach = ((inner.x - apex.x) * seam.y - (inner.y - apex.y) * seam.x) / across;
-  const whole = distance(apex, inner);
-  // A dart that lies along its seam has no foot to speak of.
-  const out = Number.isFinite(reach) && reach > whole / 2 && reach < whole * 2 ? reach : whole * Math.cos(half);
-  return { x: apex.x + Math.cos(leg + half) * out, y: apex.y + Math.sin(leg + half) * out };
-}
+/** Over so much of it a seam beside a dart is looked at: about half the width of one. */
+const FOOT_MM = 8;
 
 /** The armhole in one edge, or above and below the mouth of a dart in it. */
 export function armholeEdges(half: BodiceHalf): readonly Edge[] {
   const { path } = half.armhole;
   const name = `${nameOf(half)} armhole`;
   if (!half.armholeDart) return [edge("armhole", name, path)];
-  const { mouth } = half.armholeDart;
+  const { mouth, apex } = half.armholeDart;
+  const [upper, lower] = [startOf(path.slice(mouth)), startOf(path.slice(mouth + 1))];
+  // It is pressed down: its foot lies along the armhole below it.
+  const below = along(path.slice(mouth + 1), FOOT_MM).point;
   return [
     edge("armholeUpper", `${name}, above its dart`, path.slice(0, mouth)),
-    edge("armholeDart", "Mouth of the armhole dart", path.slice(mouth, mouth + 1)),
+    edge("armholeDart", "Mouth of the armhole dart", reversePath(dartMouth(apex, lower, upper, below))),
     edge("armholeLower", `${name}, below its dart`, path.slice(mouth + 1)),
   ];
 }

@@ -1,6 +1,7 @@
 export { arranged, inMakersOrder, type Layout, type PlacedPiece } from "./arrange";
 export { type BandedEdges, bandedEdges, hemBand, neckBand, neckBandLength } from "./bands";
 export { type BodiceEdges, bodicePiece, placePiece } from "./bodice-piece";
+export { mouthOfLegs } from "./dart-mouth";
 export { type EaseProfile, easeProfile, partAt } from "./ease";
 export { foldedBeyond } from "./folded-beyond";
 export {
