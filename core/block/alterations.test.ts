@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import { sewnSleeve } from "../drafting";
 import { draftGarment } from "../garment";
-import { along, crossesItself } from "../geometry";
+import { along, crossesItself, distance } from "../geometry";
 import { applyChange, type GarmentSpec } from "../spec";
 import { specOf } from "../testing/sample";
 import { ALTERATION_KINDS, ALTERATIONS, type Alteration, type AlterationTaken } from ".";
@@ -25,7 +25,7 @@ const grown = ({ before, after }: AlterationTaken) => ({
 });
 
 describe("alterations", () => {
-  it.each(ALTERATION_KINDS.filter((kind) => kind !== "shoulder-dart-to-armhole"))(
+  it.each(ALTERATION_KINDS.filter((kind) => !kind.endsWith("shoulder-dart-to-armhole")))(
     "%s changes the curves it is about and no others, and taking it out again gives back the same block",
     (kind) => {
       const plain = draftGarment(withAlterations([]));
@@ -90,6 +90,31 @@ describe("alterations", () => {
     // The shoulder is as long as the back's once the dart in it is closed.
     expect(Math.abs(block.front.shoulder.length - block.back.shoulder.length)).toBeLessThan(1.5);
     expect(block.front.shoulderDart).toBeNull();
+  });
+
+  it("close all of a back shoulder dart into the back armhole, or a part of it (common practice, no source)", () => {
+    const withDart = (by: number | null) =>
+      draftGarment(
+        applyChange(withAlterations(by === null ? [] : [{ kind: "back-shoulder-dart-to-armhole", by }]), {
+          block: { backShoulderDart: 12.7 },
+        }),
+      );
+    const [plain, open, part, closed] = [
+      draftGarment(withAlterations([])),
+      withDart(null),
+      withDart(6.35),
+      withDart(0),
+    ].map(({ block }) => block?.back);
+    if (!plain || !open || !part || !closed) throw new Error("each of them has a back");
+    // The shoulder is longer by the dart, and as long as without one when it is closed.
+    expect(open.shoulder.length - plain.shoulder.length).toBeCloseTo(12.7, 6);
+    expect(closed.shoulder.length).toBeCloseTo(plain.shoulder.length, 0);
+    expect(closed.shoulderDart).toBeNull();
+    const left = part.shoulderDart;
+    expect(left && distance(left.inner, left.outer)).toBeCloseTo(6.35, 1);
+    expect(closed.armhole.length).toBeGreaterThan(part.armhole.length);
+    expect(part.armhole.length).toBeGreaterThan(open.armhole.length);
+    expect(crossesItself(closed.armhole.path)).toBe(false);
   });
 
   it("that cannot be made are left out, say why, and come off the list by their remedy", () => {

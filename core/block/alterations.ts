@@ -23,6 +23,7 @@ import {
   curve,
   meanDepth,
   SIDES,
+  type Side,
   shoulderAngleOf,
   squareToShoulder,
 } from "./half";
@@ -37,6 +38,7 @@ export const ALTERATION_KINDS = [
   "deepen-back-neck",
   "raise-shoulder-point",
   "shoulder-dart-to-armhole",
+  "back-shoulder-dart-to-armhole",
   "take-out-ease",
 ] as const;
 export type AlterationKind = (typeof ALTERATION_KINDS)[number];
@@ -99,11 +101,22 @@ export const ALTERATIONS: Readonly<Record<AlterationKind, Names>> = {
     says: "The dart is closed at the shoulder, all of it or so much, and opens in the armhole.",
     usual: 0,
   },
+  "back-shoulder-dart-to-armhole": {
+    name: "Move the back shoulder dart into the armhole",
+    says: "The back’s dart is closed at the shoulder, all of it or so much, and left in the armhole as ease.",
+    usual: 0,
+  },
   "take-out-ease": {
     name: "Take ease out for knit",
     says: "Each quarter is narrowed at the side.",
     usual: INCH_MM / 2,
   },
+};
+
+/** The half whose shoulder dart an alteration moves. */
+const DART_FROM: Readonly<Partial<Record<AlterationKind, Side>>> = {
+  "shoulder-dart-to-armhole": "front",
+  "back-shoulder-dart-to-armhole": "back",
 };
 
 function curveLengths({ front, back }: Block): CurveLengths {
@@ -127,12 +140,12 @@ export function alterBlock(
     const before = curveLengths(now);
     const altered = alter(now, alteration, dartAs);
     const leftOut = typeof altered === "string" ? altered : whyNot(altered);
-    const opening =
-      alteration.kind === "shoulder-dart-to-armhole" && leftOut === null ? openingOf(now.front, alteration.by) : null;
+    const from = DART_FROM[alteration.kind];
+    const opening = from && leftOut === null ? openingOf(now[from], alteration.by) : null;
     if (leftOut === null && typeof altered !== "string") now = altered;
     return { ...alteration, before, after: curveLengths(now), opening, leftOut };
   });
-  return { block: { ...now, front: withLegs(now.front) }, taken };
+  return { block: { ...now, front: withLegs(now.front), back: withLegs(now.back) }, taken };
 }
 
 /** The legs of a dart in the armhole, where its mouth has come to lie. */
@@ -142,12 +155,22 @@ function withLegs(half: BodiceHalf): BodiceHalf {
   return { ...half, inner: [...others, ...armholeDartLegs(half)] };
 }
 
-/** The block with the dart in its armhole left open as ease: for a seam that takes it up. */
+/** What closes every shoulder dart, and opens it in the armhole. */
+export function closingShoulderDarts({ front, back }: Block): readonly Alteration[] {
+  return [
+    ...(front.shoulderDart ? [{ kind: "shoulder-dart-to-armhole" as const, by: 0 }] : []),
+    ...(back.shoulderDart ? [{ kind: "back-shoulder-dart-to-armhole" as const, by: 0 }] : []),
+  ];
+}
+
+/** The block with the darts in its armholes left open as ease: for a seam that takes it up. */
 export function withEasedArmhole(block: Block): Block {
-  const { front } = block;
-  if (!front.armholeDart) return block;
-  const inner = front.inner.filter((one) => !one.id.includes("armholeDart"));
-  return { ...block, front: { ...front, armholeDart: null, armhole: curve(front.armhole.path), inner } };
+  const eased = (half: BodiceHalf): BodiceHalf => {
+    if (!half.armholeDart) return half;
+    const inner = half.inner.filter((one) => !one.id.includes("armholeDart"));
+    return { ...half, armholeDart: null, armhole: curve(half.armhole.path), inner };
+  };
+  return { ...block, front: eased(block.front), back: eased(block.back) };
 }
 
 function alter(block: Block, { kind, by }: Alteration, dartAs: "by-size" | "ease"): Block | "no-dart" | "nothing-left" {
@@ -169,6 +192,8 @@ function alter(block: Block, { kind, by }: Alteration, dartAs: "by-size" | "ease
       return both(block, (half) => raiseShoulder(half, by));
     case "shoulder-dart-to-armhole":
       return block.front.shoulderDart ? rejoined({ ...block, front: moveDart(block.front, by, dartAs) }) : "no-dart";
+    case "back-shoulder-dart-to-armhole":
+      return block.back.shoulderDart ? rejoined({ ...block, back: moveDart(block.back, by, dartAs) }) : "no-dart";
   }
 }
 

@@ -7,6 +7,7 @@ export {
   type AlterationTaken,
   alterBlock,
   type CurveLengths,
+  closingShoulderDarts,
   withEasedArmhole,
 } from "./alterations";
 export type { Contradiction, WayOut } from "./contradiction";

@@ -81,8 +81,8 @@ export function moveDart(half: BodiceHalf, by: number, dartAs: "by-size" | "ease
       ...half.inner.filter((one) => !one.id.includes("shoulderDart")),
       ...(left
         ? [
-            { id: "front.shoulderDartInner", kind: "seam" as const, path: line(inner, apex) },
-            { id: "front.shoulderDartOuter", kind: "seam" as const, path: line(left, apex) },
+            { id: `${half.side}.shoulderDartInner`, kind: "seam" as const, path: line(inner, apex) },
+            { id: `${half.side}.shoulderDartOuter`, kind: "seam" as const, path: line(left, apex) },
           ]
         : []),
     ],

@@ -48,7 +48,10 @@ export function judgeAlteration(
   dartIntake: number | null,
 ): readonly Finding[] {
   return taken.flatMap((one, index): Finding[] => {
-    if (one.leftOut === null) return one.opening === null ? [] : [...judgeMovedDart(one.opening, dartIntake)];
+    if (one.leftOut === null)
+      return one.opening === null
+        ? []
+        : [...judgeMovedDart(one.opening, one.kind === "shoulder-dart-to-armhole" ? dartIntake : null)];
     const rest = taken.filter((_, i) => i !== index).map(({ kind, by }) => ({ kind, by }));
     const { name } = ALTERATIONS[one.kind];
     return [

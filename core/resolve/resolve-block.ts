@@ -136,6 +136,7 @@ function resolveChoices(block: DraftedBlockSpec, body: BlockMeasures, chosen: Ch
     shaping: take("shaping", usualOf.shaping, ofStyle),
     dartIntake: take("dartIntake", DART_INTAKE_MM, phrase`${length(INCH_MM)} to ${length(1.5 * INCH_MM)} a dart`),
     shoulderDartIntake: take("shoulderDartIntake", SHOULDER_DART_INTAKE_MM, phrase`before anything is tried on`),
+    backShoulderDart: take("backShoulderDart", 0, phrase`none; ${length(INCH_MM / 2)} for a rounded back`),
     centreBackShaping: take(
       "centreBackShaping",
       0,

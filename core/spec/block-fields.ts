@@ -133,6 +133,7 @@ const drafted = {
   shaping: choice("Darts and princess lines", SHAPINGS),
   dartIntake: length("Waist dart, width", upTo(80)),
   shoulderDartIntake: length("Shoulder dart, width", upTo(60)),
+  backShoulderDart: length("Back shoulder dart, width", upTo(40), "default none"),
   centreBackShaping: length("Centre-back shaping at the waist", upTo(50)),
   buttonStand: length("Button stand", upTo(120)),
   gathers: choice("Gathers", GATHERS),

@@ -26,6 +26,7 @@ export const USUAL: Readonly<Record<string, Bounds>> = {
   "block.hipEase": { least: 0, most: 40 },
   "block.dartIntake": { least: 15, most: 40 },
   "block.shoulderDartIntake": { least: 8, most: 30 },
+  "block.backShoulderDart": { least: 0, most: 20 },
   "otherArm.upperArm": { least: 230, most: 400 },
   "otherArm.elbow": { least: 210, most: 350 },
   "otherArm.wrist": { least: 140, most: 200 },

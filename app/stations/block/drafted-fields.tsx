@@ -152,6 +152,9 @@ export function DraftedFields() {
           </>
         )}
         {style !== "dropped" && shaping === "shoulder-darts" && <SpecField path="block.shoulderDartIntake" />}
+        {style !== "dropped" && shaping !== "princess-shoulder" && (
+          <SpecField path="block.backShoulderDart" hint={`None; ${size(IN / 2)} for a rounded back.`} />
+        )}
         {style !== "dropped" && (
           <SpecField
             path="block.centreBackShaping"

@@ -108,6 +108,8 @@ export type BlockChoices = {
   readonly shaping: Shaping;
   readonly dartIntake: number;
   readonly shoulderDartIntake: number;
+  /** Nothing for a back without one. */
+  readonly backShoulderDart: number;
   readonly centreBackShaping: number;
   /** Beyond the centre front; 1 to 1 1/2 in where it buttons. */
   readonly buttonStand: number;

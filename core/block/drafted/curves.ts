@@ -80,8 +80,12 @@ export function drawHalf(side: Side, plan: BlockPlan, choices: BlockChoices): Ha
 /** The mid-armhole keeps at least this far inside the underarm, so that the curve still turns outwards. Our own limit. */
 const LEAST_OUT_MM = 10;
 
-/** What a front shoulder dart adds to the shoulder seam; the back has none. */
-export function shoulderDart(side: Side, { shaping, shoulderDartIntake }: BlockChoices): number {
+/** What a shoulder dart adds to the shoulder seam. A princess line from there takes it up; a dropped shoulder has none. */
+export function shoulderDart(
+  side: Side,
+  { style, shaping, shoulderDartIntake, backShoulderDart }: BlockChoices,
+): number {
+  if (side === "back") return style === "dropped" || shaping === "princess-shoulder" ? 0 : backShoulderDart;
   return side === "front" && shaping === "shoulder-darts" ? shoulderDartIntake : 0;
 }
 

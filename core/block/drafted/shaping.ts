@@ -3,6 +3,7 @@ import type { DraftLine, LetteredPoint, StepRecord } from "../../draft";
 import { length, lettered, phrase, point } from "../../draft";
 import {
   along,
+  directionTo,
   distance,
   fairCurve,
   lengthAtHeight,
@@ -12,6 +13,8 @@ import {
   type Path,
   type Point,
   pathLength,
+  rotateDirection,
+  step,
   subpath,
 } from "../../geometry";
 import type { ShoulderDart, Side } from "../half";
@@ -40,16 +43,18 @@ export function shapeHalf(
   body: BlockMeasures,
   curves: HalfCurves,
 ): ShapedHalf {
-  if (choices.shaping === "none" || choices.style === "dropped") return { acts: [], lines: [], shoulderDart: null };
-  const waist = waistDart(side, plan, choices, body);
+  if (choices.style === "dropped") return { acts: [], lines: [], shoulderDart: null };
+  const waist = choices.shaping === "none" ? null : waistDart(side, plan, choices, body);
   const shoulder =
-    side === "front" && choices.shaping === "shoulder-darts" ? frontShoulderDart(plan, choices, body, curves) : null;
+    side === "front"
+      ? choices.shaping === "shoulder-darts" && frontShoulderDart(plan, choices, body, curves)
+      : shoulderDart("back", choices) > 0 && backShoulderDart(plan, choices, curves);
   const princess = choices.shaping.startsWith("princess") ? princessLine(side, plan, choices, body, curves) : null;
-  const shaped = [waist, shoulder, princess].filter((one) => one !== null);
+  const shaped = [waist, shoulder || null, princess].filter((one) => one !== null);
   return {
     acts: shaped.map((one) => one.act),
     lines: shaped.flatMap((one) => one.act.lines ?? []),
-    shoulderDart: shoulder?.dart ?? null,
+    shoulderDart: (shoulder || null)?.dart ?? null,
   };
 }
 
@@ -122,6 +127,37 @@ function frontShoulderDart(plan: BlockPlan, choices: BlockChoices, body: BlockMe
       lines: [
         { id: "front.shoulderDartInner", kind: "seam", path: line(inner, apex) },
         { id: "front.shoulderDartOuter", kind: "seam", path: line(outer, apex) },
+      ],
+      tapeCheck: phrase`the shoulder less the dart measures ${length(whole - intake)}`,
+    },
+  };
+}
+
+/** 3 in long (common practice, no source), and never down to the chest line. */
+const BACK_DART_MM = 76.2;
+const BACK_DART_SHARE = 0.6;
+
+/** Square to the shoulder from its middle, towards the shoulder blade. */
+function backShoulderDart(plan: BlockPlan, choices: BlockChoices, { neckPoint, shoulderPoint }: HalfCurves): Shape {
+  const intake = shoulderDart("back", choices);
+  const whole = distance(neckPoint, shoulderPoint);
+  const [inner, middle, outer] = [-intake / 2, 0, intake / 2].map((by) =>
+    lerp(neckPoint, shoulderPoint, 0.5 + by / whole),
+  ) as [Point, Point, Point];
+  const long = Math.min(BACK_DART_MM, (plan.chestLevel - middle.y) * BACK_DART_SHARE);
+  const apex = step(middle, rotateDirection(directionTo(neckPoint, shoulderPoint), Math.PI / 2), long);
+  return {
+    dart: { inner, outer, apex },
+    act: {
+      text: phrase`Back shoulder dart: at the middle of the shoulder mark ${point("X")} and, ${length(intake)} further out, ${point("Y")}; square to the shoulder between them go down ${length(long)} to ${point("Z")}, and rule both to it.`,
+      points: [
+        lettered("X", "inner leg of the back shoulder dart", inner),
+        lettered("Y", "outer leg of the back shoulder dart", outer),
+        lettered("Z", "point of the back shoulder dart", apex),
+      ],
+      lines: [
+        { id: "back.shoulderDartInner", kind: "seam", path: line(inner, apex) },
+        { id: "back.shoulderDartOuter", kind: "seam", path: line(outer, apex) },
       ],
       tapeCheck: phrase`the shoulder less the dart measures ${length(whole - intake)}`,
     },

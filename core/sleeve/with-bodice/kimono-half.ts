@@ -1,4 +1,12 @@
-import { type Alteration, alterBlock, type Block, type BodiceHalf, SIDES, type Side } from "../../block";
+import {
+  type Alteration,
+  alterBlock,
+  type Block,
+  type BodiceHalf,
+  closingShoulderDarts,
+  SIDES,
+  type Side,
+} from "../../block";
 import {
   add,
   along,
@@ -168,10 +176,9 @@ const LEAST_SHOULDER_MM = 25;
  * length from the neck to the tip.
  */
 export function prepareGround(block: Block, lengths: GroundLengths): GroundOutcome {
-  const hadShoulderDart = block.front.shoulderDart !== null;
-  const plain = hadShoulderDart
-    ? alterBlock(block, [{ kind: "shoulder-dart-to-armhole", by: 0 }], "ease").block
-    : block;
+  const closing = closingShoulderDarts(block);
+  const hadShoulderDart = closing.length > 0;
+  const plain = hadShoulderDart ? alterBlock(block, closing, "ease").block : block;
   const shortest = Math.min(plain.front.shoulder.length, plain.back.shoulder.length);
   const most = Math.max(0, shortest - LEAST_SHOULDER_MM);
   const widest = Math.abs(plain.back.shoulder.length - plain.front.shoulder.length);

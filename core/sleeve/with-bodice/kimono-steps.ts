@@ -44,7 +44,9 @@ function drawnLines(
 
 function neckStep(draft: KimonoDraft, { frontDown, backDown, tipUp }: KimonoLengths): StepRecord {
   const { ground, neck } = draft;
-  const dart = ground.hadShoulderDart ? phrase`First close the shoulder dart and open it into the armhole. ` : phrase``;
+  const dart = ground.hadShoulderDart
+    ? phrase`First close every shoulder dart and open it into the armhole. `
+    : phrase``;
   return {
     text: phrase`${dart}Lay front and back of the block down. Lower the neck by ${length(frontDown)} at the centre front, ${point("1")}, and ${length(backDown)} at the centre back, ${point("11")}; raise the shoulder tips by ${length(tipUp)}, to ${point("3")} and ${point("13")}; move the side neck points out along the line to them, ${length(ground.out.front)} at the front, to ${point("2")}, and ${length(ground.out.back)} at the back, to ${point("12")}. Draw both necks again, square to the shoulder and to the centre.`,
     points: [

@@ -1,4 +1,4 @@
-import { alterBlock, type Block, type Side, withEasedArmhole } from "../../block";
+import { alterBlock, type Block, closingShoulderDarts, type Side, withEasedArmhole } from "../../block";
 import { mapCubic, mirrored, SAME_MM, SEEN_MM } from "../../geometry";
 import type { SetInSleeve, SetInTask } from "../set-in";
 import type { BodiceBase, Fitted, Misplaced } from "../style";
@@ -93,16 +93,13 @@ function furthest(goes: (value: number) => boolean, asked: number, least: number
 }
 
 function lowerUnderarm(block: Block, by: number) {
-  const hadShoulderDart = block.front.shoulderDart !== null;
+  const closing = closingShoulderDarts(block);
   const { block: altered, taken } = alterBlock(
     withEasedArmhole(block),
-    [
-      ...(hadShoulderDart ? [{ kind: "shoulder-dart-to-armhole" as const, by: 0 }] : []),
-      ...(by > 0 ? [{ kind: "lower-armhole" as const, by }] : []),
-    ],
+    [...closing, ...(by > 0 ? [{ kind: "lower-armhole" as const, by }] : [])],
     "ease",
   );
-  return taken.some((one) => one.leftOut !== null) ? null : { block: altered, hadShoulderDart };
+  return taken.some((one) => one.leftOut !== null) ? null : { block: altered, hadShoulderDart: closing.length > 0 };
 }
 
 /** Where the line begins and ends on each half; what has no room there is drawn at the nearest that has, and said. */

@@ -33,7 +33,9 @@ function lowerStep(draft: RaglanDraft, { lowering }: RaglanLengths): StepRecord 
       kind: "guide",
     }));
   });
-  const dart = draft.hadShoulderDart ? phrase`First close the shoulder dart and open it into the armhole. ` : phrase``;
+  const dart = draft.hadShoulderDart
+    ? phrase`First close every shoulder dart and open it into the armhole. `
+    : phrase``;
   const text =
     lowering > 0
       ? phrase`${dart}Lay front and back of the block down. A raglan has no crown seam to give, so lower the underarm of both by ${length(lowering)}, to ${point("1")} at the front and ${point("11")} at the back, and draw the armhole down to it again; the sleeve is drawn for this armhole.`

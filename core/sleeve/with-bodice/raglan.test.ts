@@ -119,7 +119,7 @@ describe("a raglan sleeve", () => {
 
   it("closes a shoulder dart and opens it into the armhole first", () => {
     const { sleeve } = draftedBodice(onBodice("raglan", {}, { shaping: "shoulder-darts" } as never));
-    expect(JSON.stringify(sleeve.draft.steps[0]?.text)).toContain("close the shoulder dart");
+    expect(JSON.stringify(sleeve.draft.steps[0]?.text)).toContain("close every shoulder dart");
   });
 
   it("turns its hem up in one piece and in two, and takes a cuff off its length", () => {
