@@ -26,6 +26,7 @@ import {
   type TextField,
   upTo,
   type VariantField,
+  when,
 } from "./field";
 
 /** An edge as path data. What makes no curve is refused by name; what makes no bodice is found when it is drafted. */
@@ -118,6 +119,8 @@ const readings = {
 const LEVEL = { least: 10, most: 2000 };
 const NECK = { least: 5, most: 300 };
 
+const SHAPED = { "block.shaping": SHAPINGS.filter((shaping) => shaping !== "none") };
+
 const drafted = {
   style: choice("Style of the bodice", BLOCK_STYLES, "default `woven`; the other defaults follow it"),
   neckRule: choice("Rule for the neck", NECK_RULES),
@@ -131,8 +134,8 @@ const drafted = {
   waistEase: length("Waist ease, each quarter", QUARTER_EASE),
   hipEase: length("Hip ease, each quarter", QUARTER_EASE),
   shaping: choice("Darts and princess lines", SHAPINGS),
-  dartIntake: length("Waist dart, width", upTo(80)),
-  shoulderDartIntake: length("Shoulder dart, width", upTo(60)),
+  ...when(SHAPED, { dartIntake: length("Waist dart, width", upTo(80)) }),
+  ...when({ "block.shaping": ["shoulder-darts"] }, { shoulderDartIntake: length("Shoulder dart, width", upTo(60)) }),
   backShoulderDart: length("Back shoulder dart, width", upTo(40), "default none"),
   centreBackShaping: length("Centre-back shaping at the waist", upTo(50)),
   buttonStand: length("Button stand", upTo(120)),
@@ -154,8 +157,10 @@ const drafted = {
   underbustLevel: length("Under-bust level", LEVEL),
   waistLevel: length("Waist level", LEVEL),
   hipLevel: length("Hip level", LEVEL),
-  dartInner: length("Waist dart towards the centre", upTo(80), "how much of its width"),
-  dartAboveHip: length("Waist dart closes above the hip", upTo(300)),
+  ...when(SHAPED, {
+    dartInner: length("Waist dart towards the centre", upTo(80), "how much of its width"),
+    dartAboveHip: length("Waist dart closes above the hip", upTo(300)),
+  }),
   underbust: choice(
     "Dart under the bust",
     UNDERBUSTS,

@@ -9,7 +9,9 @@ import {
   STAND_FINISHES,
   WAIST_SEAMS,
 } from "../bodice";
-import { choice, group, length, orEmpty, READING, upTo } from "./field";
+import { choice, group, length, orEmpty, READING, upTo, when } from "./field";
+
+const BUTTONED = { "bodice.front": ["buttons"] };
 
 /** What front and back are cut as: their centres, panels, neck and hem. */
 export const bodiceFields = orEmpty(
@@ -21,22 +23,39 @@ export const bodiceFields = orEmpty(
     ),
     front: choice("Centre front", FRONT_EDGES, "`band`: its edge is finished by a band"),
     back: choice("Centre back", BACK_EDGES),
-    stand: length("Button stand beyond the centre", { least: 5, most: 120 }),
-    standFinish: choice("Finish of the button stand", STAND_FINISHES),
+    ...when(BUTTONED, {
+      stand: length("Button stand beyond the centre", { least: 5, most: 120 }),
+      standFinish: choice("Finish of the button stand", STAND_FINISHES),
+    }),
     neck: choice("Finish of the neck", NECK_FINISHES, "where no collar is sewn on"),
-    facingWidth: length("Width of the neck facing", { least: 15, most: 200 }),
-    backFacing: choice("Back neck facing", BACK_FACINGS, "`deep` reaches below the front neck"),
+    ...when(
+      { "bodice.neck": ["facing"] },
+      {
+        facingWidth: length("Width of the neck facing", { least: 15, most: 200 }),
+        backFacing: choice("Back neck facing", BACK_FACINGS, "`deep` reaches below the front neck"),
+      },
+    ),
     panels: choice("Panels", PANELS, "along the princess line, where the block has one"),
     waistSeam: choice("Seam at the waist", WAIST_SEAMS),
     flare: length("Flare at the hem", upTo(400), "added at each side of every seam, not at the centres"),
     hem: choice("Hem of the bodice", BODICE_HEMS),
-    hemRise: length("Hem raised at the side", upTo(300), "of a curved hem"),
-    hemDepth: length("Depth of the hem", upTo(200), "of a band, finished; a plain hem is turned up by it"),
-    hemElastic: length("Width of the hem elastic", { least: 3, most: 80 }),
-    hemGirth: length("Girth where the hem elastic is worn", READING),
-    hemElasticLess: length("Hem elastic shorter by", upTo(300)),
-    buttonSize: length("Button, across", { least: 5, most: 60 }),
-    buttonSpacing: length("Distance between buttons", { least: 20, most: 300 }),
-    slit: length("Slit at the centre back", upTo(400)),
+    ...when({ "bodice.hem": ["curved"] }, { hemRise: length("Hem raised at the side", upTo(300)) }),
+    ...when(
+      { "bodice.hem": ["band", "plain"] },
+      { hemDepth: length("Depth of the hem", upTo(200), "of a band, finished; a plain hem is turned up by it") },
+    ),
+    ...when(
+      { "bodice.hem": ["casing"] },
+      {
+        hemElastic: length("Width of the hem elastic", { least: 3, most: 80 }),
+        hemGirth: length("Girth where the hem elastic is worn", READING),
+        hemElasticLess: length("Hem elastic shorter by", upTo(300)),
+      },
+    ),
+    ...when(BUTTONED, {
+      buttonSize: length("Button, across", { least: 5, most: 60 }),
+      buttonSpacing: length("Distance between buttons", { least: 20, most: 300 }),
+    }),
+    ...when({ "bodice.back": ["slit"] }, { slit: length("Slit at the centre back", upTo(400)) }),
   }),
 );

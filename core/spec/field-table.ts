@@ -9,11 +9,11 @@ export function fieldTable(): string {
     code(path.slice("body.".length)),
   );
   return [
-    "| field | holds | meaning |",
-    "|---|---|---|",
-    `| ${code("format")} | ${code(GARMENT_FORMAT)} | has to be there |`,
+    "| field | holds | meaning | matters when |",
+    "|---|---|---|---|",
+    `| ${code("format")} | ${code(GARMENT_FORMAT)} | has to be there | |`,
     ...rows.map(row),
-    `| ${code("body.*")} | lengths, 0.1 to 3000 mm | ${body.join(" ")} |`,
+    `| ${code("body.*")} | lengths, 0.1 to 3000 mm | ${body.join(" ")} | |`,
   ].join("\n");
 }
 
@@ -23,7 +23,13 @@ function says({ kind, about, given }: Field): boolean {
 }
 
 function row({ path, field }: PlacedField): string {
-  return `| ${code(path)} | ${holds(field)} | ${[field.label, field.about].filter(Boolean).join(": ")} |`;
+  return `| ${code(path)} | ${holds(field)} | ${[field.label, field.about].filter(Boolean).join(": ")} | ${matters(field)} |`;
+}
+
+function matters({ when = {} }: Field): string {
+  return Object.entries(when)
+    .map(([path, values]) => `${code(path)} is ${values.map(code).join(", ")}`)
+    .join(" and ");
 }
 
 function holds(field: Field): string {

@@ -1,3 +1,5 @@
+import { eachOf, namesOf } from "../data";
+
 /** What a figure may be: millimetres of a length, degrees of an angle, a part of the whole of a share. */
 export type Bounds = { readonly least: number; readonly most: number };
 
@@ -7,7 +9,12 @@ export type Bounds = { readonly least: number; readonly most: number };
  */
 type Given = "optional" | "empty" | "always" | "nullable";
 
+/** For a field to matter every named choice has to be one of these; a field that is kept meanwhile changes nothing. */
+export type When = { readonly [path in string]: readonly string[] };
+
 type About = {
+  /** When it matters; always where it is left out. */
+  readonly when?: When;
   /** As it is called in messages and beside its box. */
   readonly label: string;
   /** What it means, as documentation tells it; empty where the label says all. */
@@ -131,6 +138,10 @@ const figure =
   <Kind extends FigureField["kind"]>(kind: Kind) =>
   (label: string, bounds: Bounds, about = "") =>
     ({ kind, label, bounds, about, given: "optional" }) as const;
+
+/** The fields, which matter only then. */
+export const when = <Inner extends Fields>(condition: When, fields: Inner): Inner =>
+  eachOf(namesOf<keyof Inner & string>(fields), (name) => ({ ...fields[name], when: condition })) as Inner;
 
 export const length = figure("length");
 export const angle = figure("angle");

@@ -8,6 +8,7 @@ import {
   COLLAR_KINDS,
   type CollarChoiceName,
   type CollarChoiceOf,
+  collarOf,
   optionsOf,
 } from "../collar";
 import { eachOf } from "../data";
@@ -36,14 +37,23 @@ import { sleeveFields } from "./sleeve-fields";
 
 export const GARMENT_FORMAT = "gamine-garment/1";
 
+/** The kinds that leave this figure or this choice open. */
+function kindsWith(what: "fields" | "choices", name: string): readonly string[] {
+  return COLLAR_KINDS.filter((kind) =>
+    collarOf(kind).groups.some((group) => (group[what] as readonly string[] | undefined)?.includes(name)),
+  );
+}
+
 const collarFigures = eachOf(COLLAR_FIELD_NAMES, (name) => {
   const { label, bounds, isAngle, hint } = COLLAR_FIELDS[name];
-  return isAngle ? angle(label, bounds, "degrees, whatever the unit") : length(label, bounds, hint);
+  const field = isAngle ? angle(label, bounds, "degrees, whatever the unit") : length(label, bounds, hint);
+  return { ...field, when: { "collar.kind": kindsWith("fields", name) } };
 });
 
-const collarChoices = eachOf(COLLAR_CHOICE_NAMES, (name) =>
-  choice(`Collar: ${COLLAR_CHOICES[name].label.toLowerCase()}`, optionsOf(name)),
-) as { readonly [Name in CollarChoiceName]: ChoiceField<CollarChoiceOf<Name>> & { readonly given: "optional" } };
+const collarChoices = eachOf(COLLAR_CHOICE_NAMES, (name) => ({
+  ...choice(`Collar: ${COLLAR_CHOICES[name].label.toLowerCase()}`, optionsOf(name)),
+  when: { "collar.kind": kindsWith("choices", name) },
+})) as { readonly [Name in CollarChoiceName]: ChoiceField<CollarChoiceOf<Name>> & { readonly given: "optional" } };
 
 /** Every field of the garment file, declared here and nowhere else: schema, type, change, unit, bounds, boxes and documentation follow. */
 export const GARMENT_FIELDS = {

@@ -4,34 +4,50 @@ import { HEM_FINISHES } from "../sleeve/finish";
 import {
   CAP_CURVES,
   FULLNESS_CHANGE,
+  methodOf,
   PLACEMENTS,
   SET_IN_METHODS,
   SLEEVE_CUTS,
   SLEEVE_SIDES,
   SURPLUS_WAYS,
 } from "../sleeve/set-in";
-import { always, CHANGE, choice, EASE, group, LOWER_EASE, length, READING, share, upTo } from "./field";
+import { always, CHANGE, choice, EASE, group, LOWER_EASE, length, READING, share, upTo, when } from "./field";
 
 const styles = eachOf(STYLE_KINDS, (kind) => {
   const fields: SleeveStyle["fields"] = STYLES[kind].fields;
   return group(
     `${STYLES[kind].name} sleeve`,
-    eachOf(Object.keys(fields), (name) => length(fields[name]?.label ?? name, fields[name]?.bounds ?? READING)),
+    when(
+      { "sleeve.kind": [kind] },
+      eachOf(Object.keys(fields), (name) => length(fields[name]?.label ?? name, fields[name]?.bounds ?? READING)),
+    ),
   );
 });
+
+const SEWN_ON = { "sleeve.hem.finish": ["cuff", "band"] };
 
 /** No hand marks a guide point farther from its slant. */
 const BESIDE_SLANT = { least: -60, most: 60 };
 
 const guidesOf = (side: "front" | "back") =>
   group(`Guide points, ${side}`, {
-    upper: length(
-      `Upper quarter, ${side}`,
-      BESIDE_SLANT,
-      "square to the slant, outside it; less than nothing is inside",
+    ...when(
+      { "sleeve.curve": ["quarters"] },
+      {
+        upper: length(
+          `Upper quarter, ${side}`,
+          BESIDE_SLANT,
+          "square to the slant, outside it; less than nothing is inside",
+        ),
+        lower: length(`Lower quarter, ${side}`, BESIDE_SLANT, "in the same way"),
+      },
     ),
-    middle: length(`Middle, ${side}`, BESIDE_SLANT, "in the same way, of a curve by the middle"),
-    lower: length(`Lower quarter, ${side}`, BESIDE_SLANT, "in the same way"),
+    ...when(
+      { "sleeve.curve": ["middle"] },
+      {
+        middle: length(`Middle, ${side}`, BESIDE_SLANT, "in the same way"),
+      },
+    ),
   });
 
 /** The fields of the sleeve and of all its styles. */
@@ -40,21 +56,38 @@ export const sleeveFields = group("Sleeve", {
   ...styles,
   hem: group("Hem of the sleeve", {
     finish: choice("Finish of the hem", HEM_FINISHES, "default by style"),
-    depth: length(
-      "Depth of the cuff or band",
-      { least: 5, most: 300 },
-      "when finished; the sleeve is cut shorter by it",
+    ...when(SEWN_ON, {
+      depth: length(
+        "Depth of the cuff or band",
+        { least: 5, most: 300 },
+        "when finished; the sleeve is cut shorter by it",
+      ),
+      ease: length("Ease of the cuff or band", { least: -50, most: 200 }, "over the limb"),
+    }),
+    ...when(
+      { "sleeve.hem.finish": ["cuff"] },
+      {
+        overlap: length("Overlap of the cuff", upTo(100), "without an opening nothing laps"),
+        opening: length("Opening above the cuff", upTo(300)),
+      },
     ),
-    ease: length("Ease of the cuff or band", { least: -50, most: 200 }, "over the limb"),
-    overlap: length("Overlap of the cuff", upTo(100), "without an opening nothing laps"),
-    opening: length("Opening above the cuff", upTo(300)),
-    elasticWidth: length("Width of the elastic", { least: 3, most: 80 }, "the casing is 12 mm deeper"),
-    girth: length(
-      "Girth where the hem is worn",
-      READING,
-      "of the arm under cuff, band or elastic; default by the length",
+    ...when(
+      { "sleeve.hem.finish": ["cuff", "band", "elastic"] },
+      {
+        girth: length(
+          "Girth where the hem is worn",
+          READING,
+          "of the arm under cuff, band or elastic; default by the length",
+        ),
+      },
     ),
-    elasticLess: length("Elastic shorter by", upTo(150), "than that girth; default none"),
+    ...when(
+      { "sleeve.hem.finish": ["elastic"] },
+      {
+        elasticWidth: length("Width of the elastic", { least: 3, most: 80 }, "the casing is 12 mm deeper"),
+        elasticLess: length("Elastic shorter by", upTo(150), "than that girth; default none"),
+      },
+    ),
   }),
   method: choice("Method", SET_IN_METHODS, "default `fit-first`"),
   capEase: length("Cap ease", EASE, "of the whole cap; default the middle of what the cloth usually takes"),
@@ -70,21 +103,41 @@ export const sleeveFields = group("Sleeve", {
   hemWidth: length("Width at the hem", READING, "the whole width, where it is not the wrist and its ease"),
   sides: choice("Sides of the sleeve", SLEEVE_SIDES, "default `bent` at the elbow; `straight` are ruled to the hem"),
   hemTurnUp: length("Hem turn-up", upTo(150), "its sides mirrored from the seams above; none when left out"),
-  elbowDart: length(
-    "Elbow dart, width",
-    upTo(60),
-    "in the back seam; none when left out. The lower sleeve is swung to the front by it",
+  ...when(
+    { "sleeve.kind": ["set-in"], "sleeve.cut": ["one-piece"] },
+    {
+      elbowDart: length(
+        "Elbow dart, width",
+        upTo(60),
+        "in the back seam; none when left out. The lower sleeve is swung to the front by it",
+      ),
+    },
   ),
   cut: choice(
     "Cut of the sleeve",
     SLEEVE_CUTS,
     "default `one-piece`; `two-piece` is a top and an under sleeve, of a raglan its front and back",
   ),
-  frontSeamUnder: length("Front seam set under", upTo(100), "of a two-piece sleeve: beyond the fold"),
-  backSeamUnder: length("Back seam set under", upTo(100), "of a two-piece sleeve: beyond the fold"),
-  elbowHollow: length("Front seam hollowed at the elbow", upTo(60), "of a two-piece sleeve"),
-  capHeight: length("Cap height", upTo(400), "of a `chosen-height` or `dropped` cap"),
-  placement: choice("Half armhole laid", PLACEMENTS, "how a rule lays the half armhole, where not its own way"),
+  ...when(
+    { "sleeve.kind": ["set-in"], "sleeve.cut": ["two-piece"] },
+    {
+      frontSeamUnder: length("Front seam set under", upTo(100), "beyond the fold"),
+      backSeamUnder: length("Back seam set under", upTo(100), "beyond the fold"),
+      elbowHollow: length("Front seam hollowed at the elbow", upTo(60)),
+    },
+  ),
+  ...when(
+    { "sleeve.method": SET_IN_METHODS.filter((method) => methodOf(method).takesHeight) },
+    {
+      capHeight: length("Cap height", upTo(400), "of a dropped sleeve too, whose method is its own"),
+    },
+  ),
+  ...when(
+    { "sleeve.method": SET_IN_METHODS.filter((method) => methodOf(method).laysArmhole) },
+    {
+      placement: choice("Half armhole laid", PLACEMENTS, "how a rule lays the half armhole, where not its own way"),
+    },
+  ),
   curve: choice(
     "Guide points of the cap curve",
     CAP_CURVES,
@@ -108,12 +161,13 @@ export const sleeveFields = group("Sleeve", {
     front: length("Ease below the front notch", LOWER_EASE, "default none"),
     back: length("Ease below the back notch", LOWER_EASE, "default none"),
   }),
-  capHeightChange: length(
-    "Cap raised or lowered",
-    CHANGE,
-    "added to what a rule of thumb gives; fit first has no use for it",
+  ...when(
+    { "sleeve.method": SET_IN_METHODS.filter((method) => method !== "fit-first") },
+    {
+      capHeightChange: length("Cap raised or lowered", CHANGE, "added to what a rule of thumb gives"),
+      capWidthChange: length("Sleeve widened or narrowed", CHANGE, "in the same way"),
+    },
   ),
-  capWidthChange: length("Sleeve widened or narrowed", CHANGE, "in the same way"),
   notches: group("Notches", {
     front: length(
       "Front notch",
