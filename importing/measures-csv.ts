@@ -1,4 +1,5 @@
 import { isTakenId, measureNamed, measureOf, type Taken, type TakenId } from "@core/body/index";
+import { namesOf } from "@core/data/index";
 import { LENGTH_FIELDS, readLength } from "@core/spec/index";
 import { isTapeUnit, type TapeUnit } from "@core/tape/index";
 import { isValid, parseISO } from "date-fns";
@@ -63,7 +64,8 @@ function refused(problem: string): ReadMeasuresCsv {
 
 function columnsOf(head: readonly string[]): { readonly [column in Column]?: number } {
   const names = head.map((name) => name.trim().toLowerCase());
-  const found = (Object.entries(COLUMNS) as [Column, readonly string[]][]).flatMap(([column, known]) => {
+  const found = namesOf<Column>(COLUMNS).flatMap((column) => {
+    const known: readonly string[] = COLUMNS[column];
     // Our own name first, where a file has both an id and a term.
     const name = known.find((one) => names.includes(one));
     return name === undefined ? [] : [[column, names.indexOf(name)] as const];

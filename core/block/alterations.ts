@@ -1,33 +1,8 @@
-import {
-  add,
-  crossesItself,
-  distance,
-  endOf,
-  lineCubic,
-  moveEnd,
-  moveStart,
-  type Path,
-  type Point,
-  pathLength,
-  pathsCross,
-  startOf,
-  subpath,
-  withStartDirection,
-} from "../geometry";
+import { crossesItself, endOf, pathLength, pathsCross, startOf } from "../geometry";
 import { INCH_MM } from "../tape";
-import {
-  armholeCurve,
-  armholeDartLegs,
-  type Block,
-  type BodiceHalf,
-  curve,
-  meanDepth,
-  SIDES,
-  type Side,
-  shoulderAngleOf,
-  squareToShoulder,
-} from "./half";
-import { moveDart, openingOf, unit } from "./move-dart";
+import { deepenNeck, moveUnderarm, raiseShoulder, widenNeck } from "./alter-half";
+import { armholeDartLegs, type Block, type BodiceHalf, curve, meanDepth, SIDES, type Side } from "./half";
+import { moveDart, openingOf } from "./move-dart";
 
 /** What can be done to a block before the sleeve or the collar, each undone by taking it out of the list again. */
 export const ALTERATION_KINDS = [
@@ -206,55 +181,6 @@ function both(block: Block, change: (half: BodiceHalf) => BodiceHalf): Block {
 
 function rejoined(block: Block): Block {
   return { ...block, depth: meanDepth(block.front, block.back) };
-}
-
-function moveUnderarm(half: BodiceHalf, move: Point): BodiceHalf {
-  return {
-    ...half,
-    armhole: armholeCurve(moveEnd(half.armhole.path, move), half.armholeDart),
-    sideSeam: startedFrom(half.sideSeam, add(startOf(half.sideSeam), move)),
-  };
-}
-
-/** A side seam that starts elsewhere: its first stretch keeps its directions, and its handles are a third of what it now is long. */
-function startedFrom(path: Path, start: Point): Path {
-  const [first, ...rest] = path;
-  if (!first) return path;
-  const end = first[3];
-  const third = distance(start, end) / 3;
-  const [leaving, arriving] = [unit(first[0], first[1]), unit(first[2], end)];
-  const near = { x: start.x + leaving.x * third, y: start.y + leaving.y * third };
-  const far = { x: end.x - arriving.x * third, y: end.y - arriving.y * third };
-  return [[start, near, far, end], ...rest];
-}
-
-function deepenNeck(half: BodiceHalf, by: number): BodiceHalf {
-  const move = { x: 0, y: by };
-  return { ...half, neckline: curve(moveEnd(half.neckline.path, move)), centre: moveStart(half.centre, move) };
-}
-
-/** The side neck point moves out along the shoulder; the neckline follows and still leaves it square. */
-function widenNeck(half: BodiceHalf, by: number): BodiceHalf {
-  const shoulder = subpath(half.shoulder.path, by, half.shoulder.length);
-  const from = startOf(half.neckline.path);
-  const to = startOf(shoulder);
-  return {
-    ...half,
-    shoulder: curve(shoulder),
-    neckline: curve(moveStart(half.neckline.path, { x: to.x - from.x, y: to.y - from.y })),
-  };
-}
-
-/** The armhole is lengthened upwards, and leaves the new shoulder square as it left the old one. */
-function raiseShoulder(half: BodiceHalf, by: number): BodiceHalf {
-  const move = { x: 0, y: -by };
-  const [from, to] = [startOf(half.shoulder.path), endOf(half.shoulder.path)];
-  const turned = { ...half, shoulder: curve([lineCubic(from, add(to, move))]) };
-  const raised = moveStart(half.armhole.path, move);
-  return {
-    ...turned,
-    armhole: armholeCurve(withStartDirection(raised, squareToShoulder(shoulderAngleOf(turned))), half.armholeDart),
-  };
 }
 
 function whyNot(block: Block): "curves-cross" | "nothing-left" | null {

@@ -40,7 +40,7 @@ export const GARMENT_FORMAT = "gamine-garment/1";
 /** The kinds that leave this figure or this choice open. */
 function kindsWith(what: "fields" | "choices", name: string): readonly string[] {
   return COLLAR_KINDS.filter((kind) =>
-    collarOf(kind).groups.some((group) => (group[what] as readonly string[] | undefined)?.includes(name)),
+    collarOf(kind).groups.some((group) => group[what]?.some((one: string) => one === name)),
   );
 }
 
@@ -53,6 +53,7 @@ const collarFigures = eachOf(COLLAR_FIELD_NAMES, (name) => {
 const collarChoices = eachOf(COLLAR_CHOICE_NAMES, (name) => ({
   ...choice(`Collar: ${COLLAR_CHOICES[name].label.toLowerCase()}`, optionsOf(name)),
   when: { "collar.kind": kindsWith("choices", name) },
+  // The compiler does not see that each name keeps the options of its own.
 })) as { readonly [Name in CollarChoiceName]: ChoiceField<CollarChoiceOf<Name>> & { readonly given: "optional" } };
 
 /** Every field of the garment file, declared here and nowhere else: schema, type, change, unit, bounds, boxes and documentation follow. */

@@ -12,6 +12,16 @@ import type {
 } from "dxf-parser";
 import { splinePath } from "./spline";
 
+type Named<Entity, Type extends string> = Entity & { readonly type: Type };
+type Known =
+  | Named<ILineEntity, "LINE">
+  | Named<ILwpolylineEntity, "LWPOLYLINE">
+  | Named<IPolylineEntity, "POLYLINE">
+  | Named<IArcEntity, "ARC">
+  | Named<ICircleEntity, "CIRCLE">
+  | Named<IEllipseEntity, "ELLIPSE">
+  | Named<ISplineEntity, "SPLINE">;
+
 export type EntityShape = { readonly path: Path; readonly isClosed: boolean };
 
 const FULL_TURN = 2 * Math.PI;
@@ -19,21 +29,23 @@ const NO_LINE = 1e-9;
 
 /** An entity's line in its own coordinates, y up; a sentence for one that cannot be drawn; null for what is no line. */
 export function entityShape(entity: IEntity): EntityShape | string | null {
-  switch (entity.type) {
+  // The library gives its entities one type for all: which of them it is their name tells.
+  const known = entity as Known;
+  switch (known.type) {
     case "LINE":
-      return open((entity as ILineEntity).vertices.slice(0, 2).map(pointOf));
+      return open(known.vertices.slice(0, 2).map(pointOf));
     case "LWPOLYLINE":
-      return polyline(entity as ILwpolylineEntity);
+      return polyline(known);
     case "POLYLINE":
-      return polyline(entity as IPolylineEntity);
+      return polyline(known);
     case "ARC":
-      return arc(entity as IArcEntity);
+      return arc(known);
     case "CIRCLE":
-      return circle(entity as ICircleEntity);
+      return circle(known);
     case "ELLIPSE":
-      return ellipse(entity as IEllipseEntity);
+      return ellipse(known);
     case "SPLINE":
-      return spline(entity as ISplineEntity);
+      return spline(known);
     default:
       return null;
   }
@@ -57,11 +69,11 @@ function hasLength([from, , , to]: Cubic): boolean {
 
 /** Straight pieces, and arcs where a vertex has a bulge: the tangent of a quarter of the arc's angle. */
 function polyline({ vertices = [], shape }: ILwpolylineEntity | IPolylineEntity): EntityShape | null {
-  const points = vertices.map((vertex) => ({ ...pointOf(vertex), bulge: (vertex as { bulge?: number }).bulge ?? 0 }));
+  const points = vertices.map((vertex) => ({ ...pointOf(vertex), bulge: "bulge" in vertex ? (vertex.bulge ?? 0) : 0 }));
   const last = points[points.length - 1];
   const [first] = points;
   if (!first || !last) return null;
-  const pairs = points.slice(1).map((to, i) => [points[i] as typeof first, to] as const);
+  const pairs = points.slice(1).map((to, i) => [at(points, i), to] as const);
   if (shape && Math.hypot(last.x - first.x, last.y - first.y) > NO_LINE) pairs.push([last, first]);
   const path = pairs.flatMap(([from, to]) =>
     from.bulge === 0 ? [lineCubic(pointOf(from), pointOf(to))].filter(hasLength) : bulged(from, to, from.bulge),

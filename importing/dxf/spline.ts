@@ -11,12 +11,12 @@ export function splinePath(degree: number, points: readonly Point[], knots: read
   if (knots.some((knot, i) => !Number.isFinite(knot) || knot < (knots[i - 1] ?? knot))) return null;
   const path: Cubic[] = [];
   for (let span = degree; span < points.length; span++) {
-    const [from, to] = [knots[span] as number, knots[span + 1] as number];
+    const [from, to] = [at(knots, span), at(knots, span + 1)];
     if (to <= from) continue;
-    const at = (...values: number[]) => blossom(degree, points, knots, span, values);
-    if (degree === 1) path.push(lineCubic(at(from), at(to)));
-    else if (degree === 2) path.push(fromQuadratic(at(from, from), at(from, to), at(to, to)));
-    else path.push([at(from, from, from), at(from, from, to), at(from, to, to), at(to, to, to)]);
+    const place = (...values: number[]) => blossom(degree, points, knots, span, values);
+    if (degree === 1) path.push(lineCubic(place(from), place(to)));
+    else if (degree === 2) path.push(fromQuadratic(place(from, from), place(from, to), place(to, to)));
+    else path.push([place(from, from, from), place(from, from, to), place(from, to, to), place(to, to, to)]);
   }
   return path.length > 0 ? path : null;
 }

@@ -1,9 +1,12 @@
+/** A pixel of CSS, in millimetres. */
+const PX_MM = 25.4 / 96;
+
 /** Millimetres in one of the units an SVG size can carry (CSS Values and Units: 1 in = 96 px = 72 pt = 6 pc). */
 const MM_PER: Readonly<Record<string, number>> = {
   mm: 1,
   cm: 10,
   in: 25.4,
-  px: 25.4 / 96,
+  px: PX_MM,
   pt: 25.4 / 72,
   pc: 25.4 / 6,
   q: 0.25,
@@ -31,7 +34,7 @@ export function readFigure(text: string | undefined, fallback: number): number |
   const mmPer = unit === "" ? null : MM_PER[unit];
   if (unit !== "" && mmPer === undefined) return null;
   // Inside the drawing a unit counts in pixels, of which a user unit is one.
-  return mmPer == null ? value : (value * mmPer) / (MM_PER.px as number);
+  return mmPer == null ? value : (value * mmPer) / PX_MM;
 }
 
 export type ViewBox = { readonly x: number; readonly y: number; readonly width: number; readonly height: number };
@@ -41,9 +44,7 @@ export function readViewBox(text: string | undefined): ViewBox | null {
     .trim()
     .split(/[\s,]+/)
     .map(Number);
-  const [x, y, width, height] = figures;
+  const [x = 0, y = 0, width = 0, height = 0] = figures;
   if (figures.length !== 4 || figures.some((figure) => !Number.isFinite(figure))) return null;
-  return (width ?? 0) > 0 && (height ?? 0) > 0
-    ? { x: x as number, y: y as number, width: width as number, height: height as number }
-    : null;
+  return width > 0 && height > 0 ? { x, y, width, height } : null;
 }

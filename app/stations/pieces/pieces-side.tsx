@@ -7,6 +7,7 @@ import type { Garment } from "@core/garment/index";
 import { boxOf } from "@core/geometry/index";
 import { cutWords, inMakersOrder, type Piece, type Seam } from "@core/pattern/index";
 import { X } from "lucide-react";
+import { ListRow } from "./list-row";
 import type { Looked, Shown } from "./looked";
 
 type Props = {
@@ -212,45 +213,5 @@ function SeamList({ seams, looked, onLook }: Pick<Props, "seams" | "looked" | "o
         />
       ))}
     </Box>
-  );
-}
-
-type RowProps = {
-  readonly isChosen: boolean;
-  readonly onPress: () => void;
-  readonly name: string;
-  readonly says: React.ReactNode;
-};
-
-function ListRow({ isChosen, onPress, name, says }: RowProps) {
-  return (
-    <Button
-      display="flex"
-      justifyContent="space-between"
-      gap="3"
-      w="100%"
-      h="auto"
-      minH="8"
-      px="1"
-      py="1"
-      variant="plain"
-      fontWeight="400"
-      borderRadius="0"
-      border="0"
-      borderBottomStyle="solid"
-      borderBottomWidth="1px"
-      borderColor="rule"
-      color="ink"
-      bg={isChosen ? "chalkPale" : "transparent"}
-      aria-pressed={isChosen}
-      onClick={onPress}
-    >
-      <Box as="span" textAlign="start" whiteSpace="normal">
-        {name}
-      </Box>
-      <Box as="span" color="inkSoft" fontSize="sm" textAlign="end" whiteSpace="normal">
-        {says}
-      </Box>
-    </Button>
   );
 }

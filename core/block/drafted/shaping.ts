@@ -141,9 +141,8 @@ const BACK_DART_SHARE = 0.6;
 function backShoulderDart(plan: BlockPlan, choices: BlockChoices, { neckPoint, shoulderPoint }: HalfCurves): Shape {
   const intake = shoulderDart("back", choices);
   const whole = distance(neckPoint, shoulderPoint);
-  const [inner, middle, outer] = [-intake / 2, 0, intake / 2].map((by) =>
-    lerp(neckPoint, shoulderPoint, 0.5 + by / whole),
-  ) as [Point, Point, Point];
+  const beside = (by: number) => lerp(neckPoint, shoulderPoint, 0.5 + by / whole);
+  const [inner, middle, outer] = [beside(-intake / 2), beside(0), beside(intake / 2)];
   const long = Math.min(BACK_DART_MM, (plan.chestLevel - middle.y) * BACK_DART_SHARE);
   const apex = step(middle, rotateDirection(directionTo(neckPoint, shoulderPoint), Math.PI / 2), long);
   return {

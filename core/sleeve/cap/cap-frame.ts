@@ -1,7 +1,6 @@
 import type { Figure, StepRecord } from "../../draft";
 import type { NamedSolution } from "../../geometry";
-import { CAP_SHAPES, type CapCurve, type CapShapes, filledShapes, followingShape } from "./cap-shape";
-import type { CapGuides } from "./guides";
+import { CAP_SHAPES, type CapCurve, type CapGuides, type CapShapes, filledShapes, followingShape } from "./cap-shape";
 import type { LowerHollows } from "./lower-cap";
 
 /** What a method decides: how high the cap is and how far it reaches to each side of its crown, and by what rule. */

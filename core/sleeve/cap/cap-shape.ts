@@ -43,6 +43,14 @@ export const CAP_SHAPES: Readonly<Record<GuidedCurve, CapShapes>> = {
   },
 };
 
+/** The places on the slant at which a hand can say how far the cap stands outside it. */
+export const GUIDES = ["upper", "middle", "lower"] as const;
+export type Guide = (typeof GUIDES)[number];
+
+/** Millimetres square to the slant, outside it positive; what is left out is as usual for the curve. */
+export type HalfGuides = { readonly [guide in Guide]?: number | undefined };
+export type CapGuides = { readonly front: HalfGuides; readonly back: HalfGuides };
+
 /** How far a curve may be flattened towards its slant, and filled towards its corners, from what it is. Our own limits. */
 export const FULLNESS_CHANGE = { least: -0.6, most: 0.6 } as const;
 const LONGEST_HANDLE = 0.95;

@@ -1,15 +1,17 @@
 import { findRoot, SEEN_MM, SOLVED_FINELY_MM } from "../../geometry";
 import type { CapFrame, CapTask } from "./cap-frame";
-import { CAP_SHAPES, type CapShape, type CapShapes, followingShape, halfCap } from "./cap-shape";
+import {
+  CAP_SHAPES,
+  type CapGuides,
+  type CapShape,
+  type CapShapes,
+  followingShape,
+  GUIDES,
+  type Guide,
+  type HalfGuides,
+  halfCap,
+} from "./cap-shape";
 import { guidePoints } from "./rule-frame";
-
-/** The places on the slant at which a hand can say how far the cap stands outside it. */
-export const GUIDES = ["upper", "middle", "lower"] as const;
-export type Guide = (typeof GUIDES)[number];
-
-/** Millimetres square to the slant, outside it positive; what is left out is as usual for the curve. */
-export type HalfGuides = { readonly [guide in Guide]?: number | undefined };
-export type CapGuides = { readonly front: HalfGuides; readonly back: HalfGuides };
 
 /** A guide point that the cap does not reach: what was typed and how near it comes. Millimetres outside the slant. */
 export type MissedGuide = {
@@ -32,10 +34,7 @@ const HANDLE = { least: 0.02, most: 0.95 } as const;
 const MOST_ROUNDS = 24;
 
 /** The typed guide points that this curve is drawn through. */
-export function guidesInUse(
-  curve: CapTask["curve"],
-  guides: CapGuides,
-): readonly (readonly ["front" | "back", Guide])[] {
+function guidesInUse(curve: CapTask["curve"], guides: CapGuides): readonly (readonly ["front" | "back", Guide])[] {
   return (["front", "back"] as const).flatMap((side) =>
     USED[curve].filter((guide) => guides[side][guide] !== undefined).map((guide) => [side, guide] as const),
   );

@@ -10,15 +10,17 @@ export {
   CAP_CURVES,
   CAP_SHAPES,
   type CapCurve,
+  type CapGuides,
   type CapShape,
   type CapShapes,
   FULLNESS_CHANGE,
+  type Guide,
   halfCap,
   halfCapLength,
 } from "../cap/cap-shape";
 export { type FeasibleRange, widthAtHeight } from "../cap/fit";
 export { fitFirstRange, isInFitFirstRange, LOWEST_CAP_MM, type TradeOff, tradeOff } from "../cap/fit-first";
-export { type CapGuides, GUIDES, type Guide, missedGuides, throughGuides } from "../cap/guides";
+export { missedGuides, throughGuides } from "../cap/guides";
 export { type LowerHollows, lowerHollows } from "../cap/lower-cap";
 export { methodOf, SET_IN_METHODS, type SetInMethod } from "../cap/methods";
 export { lowerCapFigures, sleeveSeams } from "./armhole-seams";
