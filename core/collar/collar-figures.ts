@@ -1,5 +1,17 @@
 import { type Figure, length, type Phrase, phrase } from "../draft";
-import { beside, fairCurve, type Path, type Point, pathLength, subpath } from "../geometry";
+import {
+  along,
+  beside,
+  directionTo,
+  distance,
+  endOf,
+  fairCurve,
+  insideCorner,
+  type Path,
+  type Point,
+  pathLength,
+  subpath,
+} from "../geometry";
 
 /** A length that is measured on the finished draft. */
 export function measuredFigure(id: string, label: string, value: number, formula: Phrase): Figure {
@@ -45,8 +57,16 @@ const INTO_CORNER_MM = 6;
  */
 export function smallerTo(outer: Path, tip: Point, turn: 1 | -1): Path {
   const whole = pathLength(outer);
-  const inside = beside(subpath(outer, 0, Math.max(whole / 2, whole - INTO_CORNER_MM)), () => UNDER_SMALLER_MM, turn);
+  const short = Math.max(INTO_CORNER_MM, 1.5 * distance(endOf(outer), tip));
+  const inside = beside(subpath(outer, 0, Math.max(whole / 2, whole - short)), () => UNDER_SMALLER_MM, turn);
   return [...inside, ...fairCurve([inside[inside.length - 1]?.[3] ?? tip, tip])];
+}
+
+/** The tip of an under collar: as far inside the outer edge as inside the edge from the top collar's tip on to `next`. */
+export function tipInside(outer: Path, tip: Point, next: Point): Point {
+  const whole = pathLength(outer);
+  const most = Math.min(whole, distance(tip, next)) / 2;
+  return insideCorner(along(outer, whole).direction, tip, directionTo(tip, next), UNDER_SMALLER_MM, most);
 }
 
 /** The same along an edge that ends in the edge of the front, where both layers meet again. */

@@ -41,12 +41,11 @@ function forward(from: Point, to: Point, direction: Point): boolean {
 }
 
 /**
- * The place inside a corner that lies `by` from both its edges. `corner`, and a place on the edge that comes in and on the one that goes
- * out; for a corner that is hardly one, straight in.
+ * The place inside a corner that lies `by` from both its edges, which run into it along `into` and out of it along `out`; no further in
+ * along either than `most`, for a corner that is hardly one.
  */
-export function insideCorner(before: Point, corner: Point, after: Point, by: number): Point {
-  const [u, v] = [directionTo(corner, before), directionTo(corner, after)];
-  const sine = Math.abs(u.x * v.y - u.y * v.x);
-  const reach = Math.min(by / Math.max(sine, 1e-6), distance(corner, before) / 2, distance(corner, after) / 2);
-  return { x: corner.x + (u.x + v.x) * reach, y: corner.y + (u.y + v.y) * reach };
+export function insideCorner(into: Point, corner: Point, out: Point, by: number, most: number): Point {
+  const sine = Math.abs(into.x * out.y - into.y * out.x);
+  const reach = Math.min(by / Math.max(sine, 1e-6), most);
+  return { x: corner.x + (out.x - into.x) * reach, y: corner.y + (out.y - into.y) * reach };
 }

@@ -47,12 +47,13 @@ export function cosineBetween(garment: Garment, id: string, first: string, secon
 
 export const gap = (p: Point, q: Point) => Math.hypot(p.x - q.x, p.y - q.y);
 
-/** Every place of the smaller edge, but for its last bit at a corner, lies `by` from the larger one. */
+/** Every place of the smaller edge, its end in the corner too, lies `by` from the larger one. */
 export function expectSmallerBy(by: number, larger: Edge, smaller: Edge): void {
   const places = Array.from({ length: 2001 }, (_, i) => along(larger.path, (larger.length * i) / 2000).point);
-  for (let i = 2; i <= 38; i++) {
+  for (let i = 2; i <= 40; i++) {
     const { point } = along(smaller.path, (smaller.length * i) / 40);
     const nearest = Math.min(...places.map((p) => gap(p, point)));
-    if (Math.abs(nearest - by) > 0.15) throw new Error(`${nearest} apart at ${i} of 40, not ${by}`);
+    // The corner is found along the edge's last direction: where the edge bends just there, it lies a hair further in.
+    if (Math.abs(nearest - by) > (i === 40 ? 0.3 : 0.15)) throw new Error(`${nearest} apart at ${i} of 40, not ${by}`);
   }
 }

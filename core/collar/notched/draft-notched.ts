@@ -1,10 +1,8 @@
 import {
-  along,
   directionTo,
   endOf,
   findRoot,
   flatten,
-  insideCorner,
   lerp,
   line,
   mapPath,
@@ -16,7 +14,7 @@ import {
   step,
 } from "../../geometry";
 import { edge, notchOn, type Piece } from "../../pattern";
-import { LEAST_CLEARANCE_MM, smallerTo, UNDER_SMALLER_MM, USUAL_DROP_MM } from "../collar-figures";
+import { LEAST_CLEARANCE_MM, smallerTo, tipInside, USUAL_DROP_MM } from "../collar-figures";
 import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle, DrawnCollar } from "../collar-kind";
 import { frontOnBack } from "../joined-neckline";
 import { type BackCollar, foldOfStand, tiltedBack } from "../lapel/back-collar";
@@ -113,8 +111,7 @@ function piecesOf(
   ];
   const edgeDown = [...front.lapelEdge, ...frontEdgeBelow(ground)];
   const top = [back.outer, ...outerEdgeToTip(ground, back, front.collarTip)];
-  const before = along(top, pathLength(top) - NEAR_TIP_MM).point;
-  const under = smallerTo(top, insideCorner(before, front.collarTip, front.notch, UNDER_SMALLER_MM), -1);
+  const under = smallerTo(top, tipInside(top, front.collarTip, front.notch), -1);
   const buttons = buttonsBelow(ground, buttonSpacing);
   const lines = [foldOfStand(ground, back, height)];
   return {
@@ -165,8 +162,6 @@ function collarPiece(
   };
 }
 
-/** The direction in which an edge runs into a corner is taken so far before it. */
-const NEAR_TIP_MM = 1;
 const GRAIN_IN_MM = 36;
 const GRAIN_HALF_MM = 20;
 

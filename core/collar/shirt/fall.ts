@@ -2,11 +2,9 @@ import {
   along,
   endOf,
   evenCurve,
-  insideCorner,
   line,
   type Path,
   type Point,
-  pathLength,
   reversePath,
   rotateDirection,
   startOf,
@@ -14,7 +12,7 @@ import {
   subpath,
 } from "../../geometry";
 import { edge, notchOn, type Piece } from "../../pattern";
-import { smallerTo, UNDER_SMALLER_MM } from "../collar-figures";
+import { smallerTo, tipInside } from "../collar-figures";
 import type { LetOutFound } from "../outer-edge";
 import { type BandShape, edgeAt, edgeLengthTo, frontAt } from "../stand/band-shape";
 
@@ -80,9 +78,5 @@ function pieceWith(fall: Fall, piece: Pick<Piece, "id" | "name" | "cut">, outer:
 export function underFallPiece(fall: Fall, piece: Pick<Piece, "id" | "name" | "cut">): Piece {
   const outer = outerEdgeOf(fall);
   const { foot, tip } = pointOf(fall);
-  const before = along(outer, pathLength(outer) - NEAR_TIP_MM).point;
-  return pieceWith(fall, piece, smallerTo(outer, insideCorner(before, tip, foot, UNDER_SMALLER_MM), 1));
+  return pieceWith(fall, piece, smallerTo(outer, tipInside(outer, tip, foot), 1));
 }
-
-/** The direction in which an edge runs into a corner is taken so far before it. */
-const NEAR_TIP_MM = 1;
