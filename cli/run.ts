@@ -1,7 +1,8 @@
 import { closeSync, createReadStream, mkdirSync, openSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { createInterface } from "node:readline";
-import { draftGarment, type Garment, writeResult } from "@core/garment/index";
+import { draftGarment, type Garment } from "@core/garment/index";
+import { writeResult } from "@core/result/index";
 import { type Issue, readGarmentText } from "@core/spec/index";
 import { drawingSheet, printSheet, writeBlockDxf, writeBlockSvg, writePdf, writeSvg } from "@exporting/index";
 import { type ExportKind, readArguments } from "./arguments";

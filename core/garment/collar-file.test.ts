@@ -1,10 +1,11 @@
 import { describe, expect, it } from "vitest";
 import { COLLAR_CHOICE_NAMES, COLLAR_FIELD_NAMES, COLLAR_FIELDS, COLLAR_KINDS, collarOf, optionsOf } from "../collar";
 import { svgPathData } from "../geometry";
+import { writeResult } from "../result";
 import { applyChange, LENGTH_FIELDS, labelOf, readGarment, writeGarment } from "../spec";
 import { draftedCollar, withCollar } from "../testing/collars";
 import { inches, SAMPLE_FILE, sampleSpec, specOf } from "../testing/sample";
-import { collarHandle, draftGarment, writeResult } from ".";
+import { collarHandle, draftGarment } from ".";
 
 describe("collars in the garment file", () => {
   it.each(COLLAR_KINDS)("a %s collar is read, written and read again as it was", (kind) => {

@@ -2,11 +2,12 @@ import fc from "fast-check";
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
 import { speak } from "../draft";
+import { writeResult } from "../result";
 import { SLEEVE_KINDS, STYLE_KINDS, STYLES } from "../sleeve/all-styles";
 import { HEM_FINISHES } from "../sleeve/finish";
 import { type GarmentSpec, LENGTH_FIELDS, writeGarment } from "../spec";
 import { inches, SAMPLE_FILE, sampleSpec, specOf } from "../testing/sample";
-import { draftGarment, writeResult } from ".";
+import { draftGarment } from ".";
 
 const codes = (spec: GarmentSpec) => draftGarment(spec).findings.map((one) => one.code);
 

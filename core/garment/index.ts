@@ -1,4 +1,4 @@
-export { edgePaths } from "./edge-paths";
+export { beyondBlock, blockEdges, edgePaths } from "./edge-paths";
 export {
   capLineHandle,
   collarHandle,
@@ -8,7 +8,6 @@ export {
 } from "./handles";
 export { type GarmentPicture, pictureOf } from "./picture";
 export { draftGarment, provenFindings } from "./prove-remedies";
-export { writeResult } from "./result";
 export { type Garment, sketchGarment } from "./sketch-garment";
 export { STATIONS, type Station, type StationState, stationState } from "./stations";
 export { type GarmentSummary, summaryOf, UNREADABLE_SUMMARY } from "./summary";

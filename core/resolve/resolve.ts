@@ -46,6 +46,8 @@ export type ResolvedSpec = {
   readonly bodice: { readonly backLength: number; readonly aroundShoulders: number };
   /** How front and back are cut. */
   readonly pieces: BodiceChoices;
+  /** What is added to the edges when they are cut. */
+  readonly allowances: { readonly general: number; readonly neckline: number; readonly hem: number };
   readonly defaults: readonly DefaultTaken[];
 };
 
@@ -88,7 +90,25 @@ export function resolveSpec(spec: GarmentSpec): ResolvedSpec {
     ),
     bodice: resolveBodice(spec, body, measured),
     pieces,
+    allowances: resolveAllowances(spec, chosen),
     defaults,
+  };
+}
+
+/** By the tape of the garment: half an inch or a centimetre, a small neck half of that, a hem twice (common practice, no source). */
+const ALLOWANCES_MM = {
+  in: { general: 12.7, neckline: 6.35, hem: 25.4 },
+  cm: { general: 10, neckline: 6, hem: 25 },
+} as const;
+
+function resolveAllowances({ allowances, unit }: GarmentSpec, chosen: Chosen): ResolvedSpec["allowances"] {
+  const usual = ALLOWANCES_MM[unit === "in" ? "in" : "cm"];
+  const take = (name: keyof ResolvedSpec["allowances"], rule: Phrase) =>
+    chosen(`allowances.${name}`, allowances[name], usual[name], rule, "common practice, no source");
+  return {
+    general: take("general", phrase`usual`),
+    neckline: take("neckline", phrase`small, so that the neck is not tightened`),
+    hem: take("hem", phrase`usual for a plain hem`),
   };
 }
 

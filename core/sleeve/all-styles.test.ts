@@ -1,7 +1,8 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { draftGarment, writeResult } from "../garment";
+import { draftGarment } from "../garment";
 import { areaOf, crossesItself, distance, endOf, pathLength, startOf } from "../geometry";
+import { writeResult } from "../result";
 import { applyChange, type GarmentSpec } from "../spec";
 import { inches } from "../testing/sample";
 import { as, codes, drafted, figure } from "../testing/styles";

@@ -37,6 +37,9 @@ import { sleeveFields } from "./sleeve-fields";
 
 export const GARMENT_FORMAT = "gamine-garment/1";
 
+/** More edges than any garment has. */
+const MOST_EDGES = 200;
+
 /** The kinds that leave this figure or this choice open. */
 function kindsWith(what: "fields" | "choices", name: string): readonly string[] {
   return COLLAR_KINDS.filter((kind) =>
@@ -114,9 +117,24 @@ export const GARMENT_FIELDS = {
   notchMark: choice("Mark of the notches", ["slit", "tee", "vee"], "on prints; default `slit`"),
   allowances: orEmpty(
     group("Allowances", {
-      general: length("Seam allowance", ALLOWANCE, "kept, not drawn yet: the drafted outline is the stitching line"),
-      neckline: length("Neckline allowance", ALLOWANCE),
-      hem: length("Hem allowance", ALLOWANCE),
+      general: length(
+        "Seam allowance",
+        ALLOWANCE,
+        "of every seam; never in the draft, whose outline is the stitching line",
+      ),
+      neckline: length("Neckline allowance", ALLOWANCE, "of the seams round the neck; wide ones would tighten it"),
+      hem: length("Hem allowance", ALLOWANCE, "of hems that are turned up, their sides mirrored"),
+      edges: {
+        kind: "list",
+        label: "Allowances of single edges",
+        about: "in place of the three",
+        item: group("Allowance of an edge", {
+          edge: { kind: "text", label: "Edge", about: "`piece.edge`", longest: LONGEST_NAME, given: "always" },
+          by: always(length("Allowance", ALLOWANCE)),
+        }),
+        longest: MOST_EDGES,
+        given: "optional",
+      },
     }),
   ),
 };

@@ -1,7 +1,7 @@
 import { describe, expect, it } from "vitest";
 import type { Block, BodiceHalf } from "../block";
-import { writeResult } from "../garment";
 import { along, crossesItself, pathsCross } from "../geometry";
+import { writeResult } from "../result";
 import { applyChange, readGarment } from "../spec";
 import { bodyOf, draftedFor, women } from "./women";
 

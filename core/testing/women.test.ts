@@ -1,8 +1,8 @@
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
 import { sewnSleeve } from "../drafting";
-import { writeResult } from "../garment";
 import { crossesItself, pathLength, svgPathData } from "../geometry";
+import { writeResult } from "../result";
 import { STYLE_KINDS } from "../sleeve/all-styles";
 import { SET_IN_METHODS } from "../sleeve/set-in";
 import { applyChange, type GarmentSpec, readGarment } from "../spec";

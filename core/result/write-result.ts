@@ -1,11 +1,11 @@
 import type { AlterationTaken, Block } from "../block";
+import { type CutPiece, cutGarment } from "../cut";
 import { type Figure, speak } from "../draft";
+import { beyondBlock, blockEdges, type Garment } from "../garment";
 import { type Path, svgPathData } from "../geometry";
-import type { Piece } from "../pattern";
+import type { Finding } from "../judge";
 import { inUnit } from "../spec";
 import { fromMm, type TapeUnit } from "../tape";
-import { beyondBlock, blockEdges } from "./edge-paths";
-import type { Garment } from "./sketch-garment";
 
 const RESULT_FORMAT = "gamine-result/1";
 
@@ -13,6 +13,7 @@ const RESULT_FORMAT = "gamine-result/1";
 export function writeResult(garment: Garment): Record<string, unknown> {
   const { unit } = garment.spec;
   const inTape = (mm: number) => fromMm(mm, unit);
+  const cut = cutGarment(garment);
   return {
     format: RESULT_FORMAT,
     unit,
@@ -48,21 +49,8 @@ export function writeResult(garment: Garment): Record<string, unknown> {
       bodyAt: inTape(n.bodyAt),
       partAt: inTape(n.partAt),
     })),
-    findings: garment.findings.map((finding) => ({
-      code: finding.code,
-      severity: finding.severity,
-      message: speak(finding.message, unit),
-      reason: speak(finding.reason, unit),
-      numbers: Object.fromEntries(
-        Object.entries(finding.numbers).map(([name, value]) => [name, isPlain(finding.code) ? value : inTape(value)]),
-      ),
-      remedies: finding.remedies.map((remedy) => ({
-        id: remedy.id,
-        label: speak(remedy.label, unit),
-        change: inUnit(remedy.change, unit),
-      })),
-    })),
-    pieces: garment.pieces.map((piece) => writePiece(piece, inTape)),
+    findings: [...garment.findings, ...cut.findings].map((finding) => writeFinding(finding, unit)),
+    pieces: cut.pieces.map((piece) => writePiece(piece, inTape)),
     block: garment.block && writeBlock(garment, garment.block, inTape),
     steps: garment.drafts.flatMap((draft) =>
       draft.steps.map((step) => ({
@@ -79,6 +67,24 @@ export function writeResult(garment: Garment): Record<string, unknown> {
       converged: solution.converged,
       residual: solution.residual,
       iterations: solution.iterations,
+    })),
+  };
+}
+
+function writeFinding(finding: Finding, unit: TapeUnit) {
+  const inTape = (mm: number) => fromMm(mm, unit);
+  return {
+    code: finding.code,
+    severity: finding.severity,
+    message: speak(finding.message, unit),
+    reason: speak(finding.reason, unit),
+    numbers: Object.fromEntries(
+      Object.entries(finding.numbers).map(([name, value]) => [name, isPlain(finding.code) ? value : inTape(value)]),
+    ),
+    remedies: finding.remedies.map((remedy) => ({
+      id: remedy.id,
+      label: speak(remedy.label, unit),
+      change: inUnit(remedy.change, unit),
     })),
   };
 }
@@ -126,7 +132,7 @@ function writeFigure(figure: Figure, unit: TapeUnit) {
   };
 }
 
-function writePiece(piece: Piece, inTape: (mm: number) => number) {
+function writePiece({ piece, allowances, cutting, notches }: CutPiece, inTape: (mm: number) => number) {
   const pair = (p: { readonly x: number; readonly y: number }) => [p.x, p.y];
   const data = (path: Path) => svgPathData(path);
   return {
@@ -134,14 +140,24 @@ function writePiece(piece: Piece, inTape: (mm: number) => number) {
     name: piece.name,
     cut: piece.cut,
     stitching: svgPathData(piece.outline, true),
-    // Allowances come with the cutting line; until then a result says that there is none.
-    cutting: null,
-    edges: piece.edges.map((edge) => ({ id: edge.id, path: data(edge.path), length: inTape(edge.length) })),
+    // Null only where a finding says that with these allowances there is none.
+    cutting: cutting && svgPathData(cutting, true),
+    edges: allowances.map(({ edge, by }) => ({
+      id: edge.id,
+      path: data(edge.path),
+      length: inTape(edge.length),
+      allowance: inTape(by),
+    })),
     darts: piece.darts.map(data),
     folds: piece.folds.map(data),
     ...(piece.lines ? { lines: piece.lines.map(({ name, path }) => ({ name, path: data(path) })) } : {}),
     grain: { from: pair(piece.grain.from), to: pair(piece.grain.to) },
     ...(piece.buttons ? { buttons: piece.buttons.map(pair) } : {}),
-    notches: piece.notches.map((notch) => ({ id: notch.id, at: pair(notch.at), inwards: pair(notch.inwards) })),
+    notches: piece.notches.map((notch, i) => ({
+      id: notch.id,
+      at: pair(notch.at),
+      inwards: pair(notch.inwards),
+      cutAt: pair(notches[i]?.at ?? notch.at),
+    })),
   };
 }

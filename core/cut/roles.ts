@@ -1,0 +1,80 @@
+import type { Garment } from "../garment";
+import { distance, endOf, flatten, type Path, type Point, SAME_MM, SEEN_MM, startOf } from "../geometry";
+import type { Edge, Piece } from "../pattern";
+
+/**
+ * What becomes of an edge when it is cut: on the fold nothing is added; a raw edge is the cut edge already; the rest has the allowance of
+ * the neck, of a hem or of every other seam.
+ */
+export type EdgeRole = "fold" | "raw" | "neck" | "hem" | "seam";
+
+/** The seams whose allowance is small, since a wide one would tighten a small round edge. Both sides of a seam have the same. */
+const NECK_SEAMS: ReadonlySet<string> = new Set([
+  "neckline",
+  "collar.backNeck",
+  "collar.facingBackNeck",
+  "collar.underNeck",
+  "collar.facingNeck",
+  "body.facing.front",
+  "body.facing.back",
+  "body.frontNeck",
+  "body.binding",
+]);
+
+/** Edges that end at the hem, where no seam holds them. */
+const HEM_EDGES: ReadonlySet<string> = new Set(["hem", "hemInner", "hemDart", "sleeveHem", "standHem", "facingHem"]);
+/** Edges that are drawn where they are cut: the end of what is turned up, of a casing, of a facing that is folded back. */
+const RAW_EDGES: ReadonlySet<string> = new Set(["turnUp", "top", "facingEdge"]);
+/** The inner edge of a facing is neatened as it is cut. */
+const RAW_OF_FACINGS: ReadonlySet<string> = new Set(["outer", "inner"]);
+/** What is folded back over the neck is cut as the neck is. */
+const NECK_EDGES: ReadonlySet<string> = new Set(["facingTop", "standTop"]);
+
+/** The seams of each edge, by `piece.edge`. */
+export function seamsByEdge({
+  seams,
+  joins,
+}: Pick<Garment, "seams" | "joins">): ReadonlyMap<string, readonly string[]> {
+  const found = new Map<string, readonly string[]>();
+  for (const { id, bodyEdges = [], partEdges = [] } of [...seams, ...joins]) {
+    for (const signed of [...bodyEdges, ...partEdges]) {
+      const name = signed.replace(/^-/, "");
+      found.set(name, [...(found.get(name) ?? []), id]);
+    }
+  }
+  return found;
+}
+
+/** A gorge is no small round edge: where a neck seam runs on along one, all of it has the allowance of the other seams. */
+export function hasGorge({ pieces }: Pick<Garment, "pieces">): boolean {
+  return pieces.some(({ edges }) => edges.some(({ id }) => id === "gorge"));
+}
+
+/** The role of an edge of a piece; `isNeckSmall` where the seams round the neck have an allowance of their own. */
+export function roleOf(piece: Piece, edge: Edge, seams: readonly string[], isNeckSmall: boolean): EdgeRole {
+  if (piece.cut.onFold && isOnFold(piece, edge)) return "fold";
+  if (isNeckSmall && (seams.some((id) => NECK_SEAMS.has(id)) || NECK_EDGES.has(edge.id))) return "neck";
+  if (seams.length > 0) return "seam";
+  if (HEM_EDGES.has(edge.id)) return "hem";
+  const isFacing = piece.id.toLowerCase().includes("facing");
+  if (RAW_EDGES.has(edge.id) || (isFacing && RAW_OF_FACINGS.has(edge.id))) return "raw";
+  return "seam";
+}
+
+/** An edge on the fold, or one that goes on straight from such an edge, as the end of a hem that is turned up does. */
+function isOnFold({ edges, folds }: Piece, edge: Edge): boolean {
+  const folded = edges.find(({ path }) => folds.some((fold) => isSameLine(fold, path)));
+  if (!folded) return false;
+  const [a, b] = [startOf(folded.path), endOf(folded.path)];
+  const long = distance(a, b);
+  const off = (p: Point) => Math.abs((b.x - a.x) * (p.y - a.y) - (b.y - a.y) * (p.x - a.x)) / long;
+  return flatten(edge.path).every((p) => off(p) < SEEN_MM);
+}
+
+function isSameLine(a: Path, b: Path): boolean {
+  const near = (p: Path, q: Path) =>
+    distance(startOf(p), startOf(q)) < SAME_MM && distance(endOf(p), endOf(q)) < SAME_MM;
+  const turned = (p: Path, q: Path) =>
+    distance(startOf(p), endOf(q)) < SAME_MM && distance(endOf(p), startOf(q)) < SAME_MM;
+  return near(a, b) || turned(a, b);
+}

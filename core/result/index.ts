@@ -1,0 +1,1 @@
+export { writeResult } from "./write-result";
