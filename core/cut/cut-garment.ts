@@ -1,6 +1,7 @@
+import { at } from "../data";
 import { phrase } from "../draft";
 import type { Garment } from "../garment";
-import { along, distance, distanceToChain, flatten, type Path, pathLength, step } from "../geometry";
+import { directionTo, distance, distanceToChain, flatten, type Path, type Point, step } from "../geometry";
 import type { Finding } from "../judge";
 import type { Piece, PieceNotch } from "../pattern";
 import { allowancesOf, type EdgeAllowance } from "./allowances";
@@ -38,12 +39,13 @@ export function cutGarment(garment: Garment): CutGarment {
 
 /** A notch moved out to the cutting line: by the allowance of the edge that it stands on. */
 function onCuttingLine(notch: PieceNotch, allowances: readonly EdgeAllowance[]): CutPiece["notches"][number] {
-  const offs = allowances.map(({ edge }) => distanceToChain(notch.at, flatten(edge.path)));
+  const chained = allowances.map(({ edge, by }) => ({ by, chain: flatten(edge.path) }));
+  const offs = chained.map(({ chain }) => distanceToChain(notch.at, chain));
   const nearest = Math.min(...offs);
   // At a corner a notch stands on two edges: the one that it is square to is its own.
-  const own = allowances
+  const own = chained
     .filter((_, i) => (offs[i] ?? Number.POSITIVE_INFINITY) <= nearest + ON_EDGE_MM)
-    .map((one) => ({ by: one.by, across: Math.abs(acrossEdge(notch, one.edge.path)) }))
+    .map(({ by, chain }) => ({ by, across: Math.abs(acrossEdge(notch, chain)) }))
     .sort((a, b) => a.across - b.across)[0];
   const by = own?.by ?? 0;
   return { ...notch, at: step(notch.at, notch.inwards, -by), deep: by };
@@ -52,22 +54,12 @@ function onCuttingLine(notch: PieceNotch, allowances: readonly EdgeAllowance[]):
 const ON_EDGE_MM = 0.05;
 
 /** How far a notch points along the edge rather than across it: nothing for one that is square to it. */
-function acrossEdge({ at, inwards }: PieceNotch, path: Path): number {
-  const whole = pathLength(path);
-  const [start, end] = [along(path, 0), along(path, whole)];
-  const place = distance(start.point, at) < distance(end.point, at) ? start : end;
-  const here = [start, end].some(({ point }) => distance(point, at) < ON_EDGE_MM)
-    ? place
-    : nearestPlace(path, at, whole);
-  return inwards.x * here.direction.x + inwards.y * here.direction.y;
-}
-
-const PLACES = 64;
-
-function nearestPlace(path: Path, p: { readonly x: number; readonly y: number }, whole: number) {
-  return Array.from({ length: PLACES + 1 }, (_, i) => along(path, (whole * i) / PLACES)).reduce((best, one) =>
-    distance(one.point, p) < distance(best.point, p) ? one : best,
-  );
+function acrossEdge({ at: notch, inwards }: PieceNotch, chain: readonly Point[]): number {
+  const [nearest] = chain
+    .slice(1)
+    .map((to, i) => ({ way: directionTo(at(chain, i), to), off: distance(notch, at(chain, i)) + distance(notch, to) }))
+    .sort((a, b) => a.off - b.off);
+  return nearest ? inwards.x * nearest.way.x + inwards.y * nearest.way.y : 0;
 }
 
 const WHY: Readonly<Record<Extract<CuttingLine, { ok: false }>["why"], string>> = {

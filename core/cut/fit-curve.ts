@@ -3,7 +3,7 @@ import { type Cubic, cubicDerivative, cubicPoint, distance, lineCubic, type Path
 import type { Sample } from "./offset-run";
 
 /** A curve drawn again through samples leaves none of them by more. */
-export const FITTED_MM = 0.012;
+const FITTED_MM = 0.015;
 /** What strays less from its chord is straight. */
 const STRAIGHT_MM = 0.002;
 /** Rounds in which each sample looks for the nearest place of the curve. */

@@ -25,8 +25,8 @@ export type Run = {
   readonly outside: readonly Sample[];
 };
 
-/** A tenth of what can be seen on paper. */
-const CHORD_MM = 0.004;
+/** What can just be seen on paper. */
+const CHORD_MM = 0.01;
 /** A stretch is broken where its direction jumps by more than 0.2 degrees. */
 const BREAK_COSINE = Math.cos((0.2 * Math.PI) / 180);
 /** Shorter pieces of a curve have no direction of their own. */
