@@ -29,7 +29,7 @@ describe("the words of the command line", () => {
     [["--many", "a.jsonl", "b.json"], /stands alone/],
     [["--many", "a.jsonl", "--out", "x"], /stands alone/],
     [["a.json", "--out", "--as"], /--out wants a value/],
-    [["a.json", "--out", "x", "--as", "hpgl"], /hpgl is not written yet/],
+    [["a.json", "--out", "x", "--as", "plan"], /plan is not written yet/],
     [["--help"], /--help is not an option/],
   ])("%j is told with the way to write it", (words, message) => {
     expect(request(...words)).toMatch(message);

@@ -112,7 +112,7 @@ describe("the command line", () => {
     [[], "usage"],
     [["a.json", "--as", "svg"], "usage"],
     [["a.json", "--out"], "usage"],
-    [["a.json", "--out", "x", "--as", "dxf"], "usage"],
+    [["a.json", "--out", "x", "--as", "plan"], "usage"],
     [["--fast", "a.json"], "usage"],
     [["--many", "nowhere.jsonl"], "unreadable"],
   ])("answers %j with exit 2 and no stack trace", async (words, code) => {

@@ -4,7 +4,20 @@ import { createInterface } from "node:readline";
 import { draftGarment, type Garment } from "@core/garment/index";
 import { writeResult } from "@core/result/index";
 import { type Issue, readGarmentText } from "@core/spec/index";
-import { drawingSheet, printSheet, writeBlockDxf, writeBlockSvg, writePdf, writeSvg } from "@exporting/index";
+import {
+  drawingSheet,
+  printSheet,
+  writeBlockDxf,
+  writeBlockSvg,
+  writeDxfR12,
+  writeDxfSplines,
+  writeFiguresCsv,
+  writeHpgl,
+  writeNotchesCsv,
+  writePdf,
+  writeSeamsCsv,
+  writeSvg,
+} from "@exporting/index";
 import { type ExportKind, readArguments } from "./arguments";
 
 const DRAFTED = 0;
@@ -51,11 +64,22 @@ async function draftOne(path: string, out: string | null, kinds: readonly Export
 async function writeExports(garment: Garment, out: string, kinds: readonly ExportKind[]): Promise<void> {
   const { unit } = garment.spec;
   mkdirSync(out, { recursive: true });
-  if (kinds.includes("svg")) writeFileSync(join(out, "sheet.svg"), writeSvg(drawingSheet(garment, unit)));
+  const options = { unit, lines: "both", about: "" } as const;
+  const drawing = drawingSheet(garment, options);
+  if (kinds.includes("svg")) writeFileSync(join(out, "sheet.svg"), writeSvg(drawing));
   if (kinds.includes("pdf")) {
-    const sheet = printSheet(garment, unit);
-    writeFileSync(join(out, "sheets-a4.pdf"), await writePdf(sheet, "a4"));
-    writeFileSync(join(out, "sheets-letter.pdf"), await writePdf(sheet, "letter"));
+    for (const paper of ["a4", "letter"] as const)
+      writeFileSync(join(out, `sheets-${paper}.pdf`), await writePdf(printSheet(garment, options, paper), paper));
+  }
+  if (kinds.includes("dxf")) {
+    writeFileSync(join(out, "pattern-r12.dxf"), writeDxfR12(drawing));
+    writeFileSync(join(out, "pattern-splines.dxf"), writeDxfSplines(drawing));
+  }
+  if (kinds.includes("hpgl")) writeFileSync(join(out, "pattern.hpgl"), writeHpgl(drawing).text);
+  if (kinds.includes("csv")) {
+    writeFileSync(join(out, "figures.csv"), writeFiguresCsv(garment, unit));
+    writeFileSync(join(out, "seams.csv"), writeSeamsCsv(garment, unit));
+    writeFileSync(join(out, "notches.csv"), writeNotchesCsv(garment));
   }
   if (garment.block && kinds.includes("block-svg")) writeFileSync(join(out, "block.svg"), writeBlockSvg(garment.block));
   if (garment.block && kinds.includes("block-dxf")) writeFileSync(join(out, "block.dxf"), writeBlockDxf(garment.block));

@@ -1,8 +1,12 @@
 export { writeBlockDxf } from "./block-dxf";
 export { writeBlockSvg } from "./block-svg";
+export { writeDxfR12, writeDxfSplines } from "./dxf";
+export { writeHpgl } from "./hpgl";
+export { LINES_SHOWN, type LinesShown } from "./marks";
 export { writeMeasuresCsv } from "./measures-csv";
 export { writeMethodsPdf } from "./methods-pdf";
-export { drawingSheet, type PatternSheet, printSheet } from "./pattern-sheet";
-export { writePdf } from "./pdf";
+export { drawingSheet, type PatternSheet, printSheet, rollSheet, type SheetOptions } from "./pattern-sheet";
+export { writePdf, writeSinglePagePdf } from "./pdf";
 export { writeSvg } from "./svg";
-export { isPaper, PAPERS, type PaperId } from "./tiling";
+export { writeFiguresCsv, writeNotchesCsv, writeSeamsCsv } from "./tables-csv";
+export { isPaper, isRoll, PAPERS, type PaperId, ROLLS, type RollId } from "./tiling";

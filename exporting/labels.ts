@@ -5,7 +5,7 @@ import { formatLength, type TapeUnit } from "@core/tape/index";
 import polylabel from "polylabel";
 import type { TextMark } from "./mark";
 import { boxOfText, hasRoom, type Obstacle } from "./room";
-import { type Wording, wordings } from "./wording";
+import { type Dressing, type Wording, wordings } from "./wording";
 
 const TITLE_MM = 7;
 const LABEL_MM = 4.5;
@@ -22,7 +22,7 @@ const SIZES = [1, 0.85, 0.7] as const;
 export function pieceLabels(
   garment: Garment,
   piece: Piece,
-  unit: TapeUnit,
+  { unit, ...dressing }: Dressing & { readonly unit: TapeUnit },
   /** The lines of the piece. */
   lines: readonly Obstacle[],
 ): readonly TextMark[] {
@@ -39,7 +39,7 @@ export function pieceLabels(
       return;
     }
   };
-  take(waysToTitle(piece, outline, wordings(garment, piece, unit)));
+  take(waysToTitle(piece, outline, wordings(garment, piece, unit, dressing)));
   take(waysAlongGrain(piece));
   for (const one of piece.lines ?? []) take(waysOnLine(one));
   for (const edge of piece.edges) if (edge.length >= LEAST_LABELLED_MM) take(waysAlong(edge, unit));

@@ -15,10 +15,12 @@ export type Mark =
 
 export type TextMark = Extract<Mark, { readonly kind: "text" }>;
 
-export type LineStyle = "stitching" | "fold" | "notch" | "grain" | "level";
+export type LineStyle = "cutting" | "sewn" | "stitching" | "fold" | "notch" | "grain" | "level";
 
 /** Line widths in millimetres: the stitching line as a sharp pencil draws it. */
 export const LINE_WIDTHS: Readonly<Record<LineStyle, number>> = {
+  cutting: 0.5,
+  sewn: 0.3,
   stitching: 0.5,
   fold: 0.35,
   notch: 0.5,
@@ -28,5 +30,6 @@ export const LINE_WIDTHS: Readonly<Record<LineStyle, number>> = {
 /** Dash and gap in millimetres; whole where there is none. */
 export const LINE_DASHES: Readonly<Partial<Record<LineStyle, readonly [number, number]>>> = {
   fold: [6, 3],
+  sewn: [4, 2],
   level: [1, 3],
 };

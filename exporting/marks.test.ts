@@ -1,6 +1,8 @@
 import { COLLAR_KINDS } from "@core/collar/index";
-import { draftGarment } from "@core/garment/index";
+import { cutGarment } from "@core/cut/index";
+import { draftGarment, type Garment } from "@core/garment/index";
 import { boxOf, contains, flatten, type Point } from "@core/geometry/index";
+import type { Piece } from "@core/pattern/index";
 import { SLEEVE_KINDS } from "@core/sleeve/index";
 import { onBodice, pieceOf } from "@core/testing/bodice";
 import { withCollar } from "@core/testing/collars";
@@ -8,13 +10,20 @@ import { sampleSpec, specOf, withSleeve } from "@core/testing/sample";
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
 import type { Mark, TextMark } from "./mark";
-import { pieceMarks } from "./marks";
+import { type LinesShown, pieceMarks } from "./marks";
+
+/** The piece as it is drawn with its stitching line alone. */
+function marksFor(garment: Garment, piece: Piece, unit: "in" | "cm", lines: LinesShown = "stitching"): readonly Mark[] {
+  const cut = cutGarment(garment).pieces.find((one) => one.piece.id === piece.id);
+  if (!cut) throw new Error(`${piece.id} is a piece of the garment`);
+  return pieceMarks(garment, cut, { unit, lines, about: "", number: 1 });
+}
 
 function marksOf(spec = sampleSpec(), unit: "in" | "cm" = "in"): readonly Mark[] {
   const garment = draftGarment(spec);
   const [piece] = garment.pieces;
   if (!piece) throw new Error("the garment has a piece");
-  return pieceMarks(garment, piece, unit);
+  return marksFor(garment, piece, unit);
 }
 
 const texts = (marks: readonly Mark[]) => marks.flatMap((mark) => (mark.kind === "text" ? [mark.text] : []));
@@ -24,7 +33,7 @@ describe("what is on the paper", () => {
     const written = texts(marksOf());
     expect(written).toEqual(
       expect.arrayContaining([
-        "Sleeve",
+        "1 Sleeve",
         "Test blouse",
         "Cut 2, as a mirrored pair",
         "straight grain",
@@ -48,8 +57,8 @@ describe("what is on the paper", () => {
       ["gusset", "Gusset"],
     ] as const) {
       const piece = pieceOf(garment, id);
-      const marks = pieceMarks(garment, piece, "in");
-      expect(texts(marks).some((text) => text.startsWith(words))).toBe(true);
+      const marks = marksFor(garment, piece, "in");
+      expect(texts(marks).some((text) => text.startsWith(`1 ${words}`))).toBe(true);
       const box = boxOf([piece.outline]);
       for (const mark of marks) {
         if (mark.kind !== "text") continue;
@@ -64,7 +73,7 @@ describe("what is on the paper", () => {
       const garment = draftGarment(withCollar(kind));
       for (const piece of garment.pieces) {
         const outline = flatten(piece.outline);
-        const marks = pieceMarks(garment, piece, "in");
+        const marks = marksFor(garment, piece, "in");
         for (const mark of marks) {
           if (mark.kind !== "text") continue;
           expect(contains(outline, mark.at), `${kind} ${piece.id}: ${mark.text}`).toBe(true);
@@ -87,8 +96,12 @@ describe("what is on the paper", () => {
     for (const spec of specs) {
       const garment = draftGarment(spec);
       for (const piece of garment.pieces) {
-        for (const unit of ["in", "cm"] as const) {
-          const marks = pieceMarks(garment, piece, unit);
+        for (const [unit, shown] of [
+          ["in", "stitching"],
+          ["cm", "stitching"],
+          ["in", "both"],
+        ] as const) {
+          const marks = marksFor(garment, piece, unit, shown);
           const lines = marks.flatMap((mark) => (mark.kind === "line" ? linesOf(mark.data) : []));
           const boxes = marks.flatMap((mark) => (mark.kind === "text" ? [letterBox(mark)] : []));
           for (const [i, box] of boxes.entries()) {
@@ -98,7 +111,7 @@ describe("what is on the paper", () => {
               expect(meets(box, other), `${piece.id}: ${texts(marks)[i]}`).toBe(false);
           }
           expect(
-            texts(marks).some((text) => text.startsWith(piece.name)),
+            texts(marks).some((text) => text.startsWith(`1 ${piece.name}`)),
             piece.id,
           ).toBe(true);
         }
@@ -109,9 +122,10 @@ describe("what is on the paper", () => {
 
   it("says a fault in a whole sentence, figures and all, and only on the piece it is about", () => {
     const garment = draftGarment(withSleeve({ method: "bust-twelfth", kind: "set-in" }));
-    const [first, ...others] = draftGarment({ ...garment.spec, collar: { kind: "stand" } }).pieces;
+    const withStand = draftGarment({ ...garment.spec, collar: { kind: "stand" } });
+    const [first, ...others] = withStand.pieces;
     const said = (piece: (typeof garment.pieces)[number] | undefined) =>
-      piece ? texts(pieceMarks(garment, piece, "cm")).join(" ") : "";
+      piece ? texts(marksFor(withStand, piece, "cm")).join(" ") : "";
     expect(said(first)).toMatch(/The cap is \d+\.\d cm too long for the armhole/);
     expect(others.length).toBeGreaterThan(0);
     for (const piece of others) expect(said(piece)).not.toMatch(/too long/);
@@ -124,7 +138,7 @@ describe("what is on the paper", () => {
   it("marks each button with a cross", () => {
     const garment = draftGarment(withCollar("notched", { breakAt: "chest" }));
     const front = pieceOf(garment, "front");
-    const crosses = pieceMarks(garment, front, "in").filter((mark) => mark.kind === "line" && mark.style === "notch");
+    const crosses = marksFor(garment, front, "in").filter((mark) => mark.kind === "line" && mark.style === "notch");
     expect(crosses.length - front.notches.length).toBe(2 * (front.buttons?.length ?? 0));
   });
 
@@ -160,10 +174,10 @@ describe("what is on the paper", () => {
     );
     const facing = garment.pieces.find(({ name }) => name === "Back neck facing");
     if (!facing) throw new Error("a grown-on stand has a back neck facing");
-    const marks = pieceMarks(garment, facing, "in");
+    const marks = marksFor(garment, facing, "in");
     const textAt = (words: string) =>
       marks.find((mark) => mark.kind === "text" && mark.text.startsWith(words) && mark.turn !== 0);
-    const [name, said] = [textAt("Back neck facing"), textAt("Stitching line")];
+    const [name, said] = [textAt("1 Back neck facing"), textAt("Stitching line")];
     if (name?.kind !== "text" || said?.kind !== "text") throw new Error("the back facing is named along an edge");
     const angle = (name.turn * Math.PI) / 180;
     const below = -(said.at.x - name.at.x) * Math.sin(angle) + (said.at.y - name.at.y) * Math.cos(angle);
@@ -183,7 +197,7 @@ describe("what is on the paper", () => {
       const garment = draftGarment(spec);
       for (const piece of garment.pieces) {
         const box = boxOf([piece.outline]);
-        for (const mark of pieceMarks(garment, piece, "in")) {
+        for (const mark of marksFor(garment, piece, "in")) {
           if (mark.kind !== "text") continue;
           // Half the width of a line of these letters, which are about half as wide as they are high.
           const half = (mark.text.length * mark.size * 0.5) / 2;
@@ -200,7 +214,7 @@ describe("what is on the paper", () => {
   it("tells a band how it is cut, and nothing of the cap", () => {
     const garment = draftGarment(withSleeve({ kind: "puff", length: 240 }));
     const band = garment.pieces.find((piece) => piece.id === "band");
-    const written = texts(band ? pieceMarks(garment, band, "in") : []);
+    const written = texts(band ? marksFor(garment, band, "in") : []);
     expect(written.join(" ")).toMatch(/Band.*cut 2, and interfacing 2/i);
     expect(written.some((text) => text.startsWith("Cap ease"))).toBe(false);
   });

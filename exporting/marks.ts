@@ -1,5 +1,15 @@
+import type { CutPiece } from "@core/cut/index";
 import type { Garment } from "@core/garment/index";
-import { directionTo, flatten, opposite, type Point, rotateDirection, step, svgPathData } from "@core/geometry/index";
+import {
+  along,
+  directionTo,
+  flatten,
+  opposite,
+  type Point,
+  rotateDirection,
+  step,
+  svgPathData,
+} from "@core/geometry/index";
 import type { Piece, PieceNotch } from "@core/pattern/index";
 import type { NotchMark } from "@core/spec/index";
 import type { TapeUnit } from "@core/tape/index";
@@ -10,29 +20,77 @@ import type { Obstacle } from "./room";
 const NOTCH_MM = 6;
 const ARROW_MM = 5;
 
+/** Which lines are drawn of a piece. */
+export const LINES_SHOWN = ["both", "cutting", "stitching"] as const;
+export type LinesShown = (typeof LINES_SHOWN)[number];
+
+export type MarkOptions = {
+  readonly unit: TapeUnit;
+  readonly lines: LinesShown;
+  readonly about: string;
+  /** Of the piece among all of the garment. */
+  readonly number: number;
+};
+
 /** Everything that belongs on the paper for one piece of the garment. */
-export function pieceMarks(garment: Garment, piece: Piece, unit: TapeUnit): readonly Mark[] {
-  const notches = piece.notches.map((notch) => notchLines(notch, garment.spec.notchMark ?? "slit"));
+export function pieceMarks(
+  garment: Garment,
+  cut: CutPiece,
+  { unit, lines, about, number }: MarkOptions,
+): readonly Mark[] {
+  const { piece } = cut;
+  const cutting = lines === "stitching" ? null : cut.cutting;
+  const isSewnDrawn = lines !== "cutting" || !cutting;
+  const notches = (cutting ? cut.notches : piece.notches).map((notch) =>
+    notchLines(notch, garment.spec.notchMark ?? "slit"),
+  );
+  const brackets = foldBrackets(cut);
   const buttons = (piece.buttons ?? []).flatMap(buttonLines);
   const grain = grainLines(piece);
   const levels = piece.lines ?? [];
   const drawn = (style: LineStyle) => (points: Obstacle) => ({ kind: "line", style, data: polyline(points) }) as const;
   return [
-    { kind: "line", style: "stitching", data: svgPathData(piece.outline, true) },
+    ...(cutting ? [{ kind: "line", style: "cutting", data: svgPathData(cutting, true) } as const] : []),
+    ...(isSewnDrawn
+      ? [{ kind: "line", style: cutting ? "sewn" : "stitching", data: svgPathData(piece.outline, true) } as const]
+      : []),
     ...piece.darts.map((dart): Mark => ({ kind: "line", style: "stitching", data: svgPathData(dart) })),
     ...piece.folds.map((fold): Mark => ({ kind: "line", style: "fold", data: svgPathData(fold) })),
     ...levels.map(({ path }): Mark => ({ kind: "line", style: "level", data: svgPathData(path) })),
     ...notches.map((lines): Mark => ({ kind: "line", style: "notch", data: lines.map(polyline).join("") })),
     ...buttons.map(drawn("notch")),
     ...grain.map(drawn("grain")),
-    ...pieceLabels(garment, piece, unit, [
+    ...brackets.map(drawn("grain")),
+    ...pieceLabels(garment, piece, { unit, number, about, isCut: cutting !== null }, [
       flatten(piece.outline),
       ...[...piece.darts, ...piece.folds, ...levels.map(({ path }) => path)].map((path) => flatten(path)),
       ...notches.flat(),
       ...buttons,
       ...grain,
+      ...brackets,
     ]),
   ];
+}
+
+/** The bracket stands so far inside the fold, over so much of it, with heads of that size. */
+const BRACKET = { inside: 7, from: 0.2, to: 0.8, head: 4 } as const;
+
+/** Where a piece is laid on the fold: a line beside it whose ends point to it. */
+function foldBrackets({ allowances }: CutPiece): readonly Obstacle[] {
+  return allowances
+    .filter(({ role, edge }) => role === "fold" && edge.length > 4 * BRACKET.inside)
+    .flatMap(({ edge }) => {
+      const place = (share: number, inside: number): Point => {
+        const { point, direction } = along(edge.path, edge.length * share);
+        return step(point, { x: -direction.y, y: direction.x }, inside);
+      };
+      const head = (share: number): Obstacle => {
+        const aside = BRACKET.head / 2 / edge.length;
+        return [place(share - aside, BRACKET.head), place(share, 0), place(share + aside, BRACKET.head)];
+      };
+      const { from, to, inside } = BRACKET;
+      return [[place(from, 0), place(from, inside), place(to, inside), place(to, 0)], head(from), head(to)];
+    });
 }
 
 /** Half as wide as a notch is deep. */

@@ -1,43 +1,126 @@
+import { type CutPiece, cutGarment } from "@core/cut/index";
+import { at } from "@core/data/index";
 import type { Garment } from "@core/garment/index";
-import type { Layout } from "@core/pattern/index";
+import { flatten, type Point } from "@core/geometry/index";
+import { inMakersOrder } from "@core/pattern/index";
 import type { TapeUnit } from "@core/tape/index";
 import { type Spacing, sideBySide } from "./layout";
 import type { Mark } from "./mark";
-import { pieceMarks } from "./marks";
+import { type LinesShown, pieceMarks } from "./marks";
+import { type Packing, packedOnRoll, packedOnSheets, sheetsOf } from "./pack";
+import { type PaperId, printableArea, ROLLS, type RollId } from "./tiling";
+
+/** What is printed of a garment beside its lines. */
+export type SheetOptions = {
+  /** Lengths are written in it. */
+  readonly unit: TapeUnit;
+  /** The line on which is cut, the one on which is sewn, or both. */
+  readonly lines: LinesShown;
+  /** For whom, when and which version: on every piece, where there is room; empty for nothing. */
+  readonly about: string;
+};
 
 /** All that is drawn of a garment's pattern, at true size: what every writer of files takes. Millimetres, y down. */
 export type PatternSheet = {
   readonly title: string;
   readonly width: number;
   readonly height: number;
-  /** The marks of each piece in the piece's own coordinates, and where it lies. */
-  readonly pieces: readonly {
-    readonly id: string;
-    readonly x: number;
-    readonly y: number;
-    readonly marks: readonly Mark[];
-  }[];
+  readonly lines: LinesShown;
+  readonly isLandscape: boolean;
+  /** The marks of each piece in the piece's own coordinates; turned by so many degrees clockwise and then moved it lies in its place. */
+  readonly pieces: readonly SheetPiece[];
 };
 
-/** The marks of every piece of a layout; lengths are written in `unit`. */
-function markedSheet(garment: Garment, layout: Layout, unit: TapeUnit): PatternSheet {
+export type SheetPiece = {
+  readonly id: string;
+  readonly x: number;
+  readonly y: number;
+  readonly turn: number;
+  readonly marks: readonly Mark[];
+  /** The outermost line, in the piece's own coordinates. */
+  readonly outer: readonly Point[];
+};
+
+/** The outline that is cut along: the cutting line, or the stitching line where that alone is shown or there is no other. */
+function outerOf({ piece, cutting }: CutPiece, lines: LinesShown) {
+  return lines === "stitching" || !cutting ? piece.outline : cutting;
+}
+
+function markedSheet(
+  garment: Garment,
+  options: SheetOptions,
+  pack: (pieces: readonly CutPiece[]) => Packing,
+): PatternSheet {
+  const order = inMakersOrder(garment.pieces).map(({ id }) => id);
+  const { pieces } = cutGarment(garment);
+  const { width, height, placed, isLandscape } = pack(pieces);
   return {
     title: garment.spec.name,
-    width: layout.width,
-    height: layout.height,
-    pieces: layout.pieces.map(({ piece, x, y }) => ({ id: piece.id, x, y, marks: pieceMarks(garment, piece, unit) })),
+    width,
+    height,
+    lines: options.lines,
+    isLandscape,
+    pieces: placed.map(({ id, x, y, turn }): SheetPiece => {
+      const cut = at(
+        pieces,
+        pieces.findIndex(({ piece }) => piece.id === id),
+      );
+      return {
+        id,
+        x,
+        y,
+        turn,
+        marks: pieceMarks(garment, cut, { ...options, number: order.indexOf(id) + 1 }),
+        outer: flatten(outerOf(cut, options.lines)),
+      };
+    }),
   };
 }
 
 /** On one drawing there is room to cut round each piece. */
 const APART: Spacing = { border: 15, between: 30 };
-/** On sheets that are glued together paper is saved; no line runs along the edge of a sheet. */
-const CLOSE: Spacing = { border: 5, between: 10 };
 
-export function drawingSheet(garment: Garment, unit: TapeUnit): PatternSheet {
-  return markedSheet(garment, sideBySide(garment.pieces, APART), unit);
+/** The pieces side by side as they are worn, nothing turned. */
+export function drawingSheet(garment: Garment, options: SheetOptions): PatternSheet {
+  return markedSheet(garment, options, (pieces) =>
+    sideBySide(
+      pieces.map((one) => ({ id: one.piece.id, outline: outerOf(one, options.lines) })),
+      APART,
+    ),
+  );
 }
 
-export function printSheet(garment: Garment, unit: TapeUnit): PatternSheet {
-  return markedSheet(garment, sideBySide(garment.pieces, CLOSE), unit);
+const packable = (pieces: readonly CutPiece[], lines: LinesShown) =>
+  pieces.map((one) => ({ id: one.piece.id, outline: outerOf(one, lines) }));
+
+/** The pieces packed on as few sheets of paper as the ways tried need. */
+export function printSheet(garment: Garment, options: SheetOptions, paper: PaperId): PatternSheet {
+  return markedSheet(garment, options, (pieces) =>
+    packedOnSheets(packable(pieces, options.lines), printableArea(paper, false)),
+  );
+}
+
+/** The pieces packed on a roll; null where one is wider than it. */
+export function rollSheet(garment: Garment, options: SheetOptions, roll: RollId): PatternSheet | null {
+  const { pieces } = cutGarment(garment);
+  const packing = packedOnRoll(packable(pieces, options.lines), ROLLS[roll].width);
+  return packing && markedSheet(garment, options, () => packing);
+}
+
+/** The outermost lines as they lie on the sheet. */
+export function linesOnSheet({ pieces }: PatternSheet): readonly (readonly Point[])[] {
+  return pieces.map(({ outer, x, y, turn }) => outer.map((p) => placedPoint(p, { x, y, turn })));
+}
+
+export function placedPoint(p: Point, { x, y, turn }: Pick<SheetPiece, "x" | "y" | "turn">): Point {
+  const angle = (turn * Math.PI) / 180;
+  const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
+  return { x: p.x * cos - p.y * sin + x, y: p.x * sin + p.y * cos + y };
+}
+
+/** Is anything of the pattern on the sheet of this column and row? */
+export function usedSheets(sheet: PatternSheet, paper: PaperId): (column: number, row: number) => boolean {
+  const area = printableArea(paper, sheet.isLandscape);
+  const used = new Set(linesOnSheet(sheet).flatMap((line) => [...sheetsOf(line, area)]));
+  return (column, row) => used.has(`${column} ${row}`);
 }

@@ -1,9 +1,18 @@
 import PDFDocument from "pdfkit";
-import { LINE_DASHES, LINE_WIDTHS, type Mark } from "./mark";
-import type { PatternSheet } from "./pattern-sheet";
+import { LINE_DASHES, LINE_WIDTHS, type LineStyle, type Mark } from "./mark";
+import { type PatternSheet, usedSheets } from "./pattern-sheet";
 import { collectPdf, POINTS_PER_MM } from "./pdf-document";
 import { registerFaces, widthOfText, writeParagraph, writeTextLine } from "./pdf-text";
-import { OVERLAP_MM, PAGE_MARGIN_MM, PAPERS, type PaperId, type Tile, type Tiling, tile } from "./tiling";
+import {
+  OVERLAP_MM,
+  PAGE_MARGIN_MM,
+  PAPERS,
+  type PaperId,
+  printableArea,
+  type Tile,
+  type Tiling,
+  tile,
+} from "./tiling";
 
 const FAINT = "#888888";
 const INK = "#000000";
@@ -15,7 +24,11 @@ type Document = PDFKit.PDFDocument;
  * then the tiles with their overlap. Nothing is scaled: a millimetre of pattern is a millimetre of paper.
  */
 export function writePdf(sheet: PatternSheet, paper: PaperId): Promise<Uint8Array> {
-  const size: [number, number] = [PAPERS[paper].width * POINTS_PER_MM, PAPERS[paper].height * POINTS_PER_MM];
+  const area = printableArea(paper, sheet.isLandscape);
+  const size: [number, number] = [
+    (area.width + 2 * PAGE_MARGIN_MM) * POINTS_PER_MM,
+    (area.height + 2 * PAGE_MARGIN_MM) * POINTS_PER_MM,
+  ];
   const document = new PDFDocument({
     size,
     margin: 0,
@@ -23,31 +36,75 @@ export function writePdf(sheet: PatternSheet, paper: PaperId): Promise<Uint8Arra
     info: { Title: sheet.title, Creator: "Gamine" },
   });
   registerFaces(document);
-  const tiling = tile(sheet.width, sheet.height, paper);
+  const tiling = tile(sheet.width, sheet.height, paper, sheet.isLandscape, usedSheets(sheet, paper));
   coverPage(document, sheet, paper, tiling);
-  for (const one of tiling.tiles) tilePage(document, sheet, paper, tiling, one);
+  for (const one of tiling.tiles) tilePage(document, sheet, tiling, one);
   return collectPdf(document);
 }
+
+/** The whole sheet on one page of its own size, at true size for a roll, or smaller for trying out; a scale that is not 1 is written on it. */
+export function writeSinglePagePdf(sheet: PatternSheet, scale: 1 | 0.5 | 0.25 = 1): Promise<Uint8Array> {
+  const below = BELOW_MM / scale;
+  const size: [number, number] = [
+    Math.max(LEAST_PAGE_MM, sheet.width * scale) * POINTS_PER_MM,
+    (sheet.height + below) * scale * POINTS_PER_MM,
+  ];
+  const document = new PDFDocument({
+    size,
+    margin: 0,
+    autoFirstPage: false,
+    info: { Title: sheet.title, Creator: "Gamine" },
+  });
+  registerFaces(document);
+  document.addPage();
+  document.save();
+  document.scale(scale);
+  drawPieces(document, sheet, () => true, 1);
+  document.restore();
+  const top = sheet.height * scale;
+  testSquare(document, PAGE_MARGIN_MM, top + 2, 100, "100 mm");
+  const words =
+    scale === 1
+      ? SAYS_LINES[sheet.lines]
+      : `At ${scale === 0.5 ? "half" : "a quarter of"} its size: for trying out, not for cutting.`;
+  write(document, sheet.title, PAGE_MARGIN_MM + 108, top + 8, 8, size[0] / POINTS_PER_MM - 130);
+  write(document, words, PAGE_MARGIN_MM + 108, top + 24, 4.5, size[0] / POINTS_PER_MM - 130);
+  return collectPdf(document);
+}
+
+/** The test square and the words stand in a strip of this height below the pieces. */
+const BELOW_MM = 112;
+/** A page on which they have room. */
+const LEAST_PAGE_MM = 260;
 
 function coverPage(document: Document, sheet: PatternSheet, paper: PaperId, tiling: Tiling): void {
   document.addPage();
   const left = PAGE_MARGIN_MM;
   const top = PAGE_MARGIN_MM;
   const column = left + 101.6 + 8;
-  const columnWidth = PAPERS[paper].width - PAGE_MARGIN_MM - column;
+  const columnWidth = tiling.tileWidth + PAGE_MARGIN_MM - column;
   testSquare(document, left, top + 2, 100, "100 mm");
   testSquare(document, left, top + 2 + 100 + 8, 101.6, "4 in");
   const below = write(document, sheet.title, column, top, 8, columnWidth);
   const lines = [
-    `${tiling.tiles.length} sheets of ${PAPERS[paper].name}, ${tiling.columns} across and ${tiling.rows} down.`,
+    `${tiling.tiles.length} sheets of ${PAPERS[paper].name}, laid ${tiling.columns} across and ${tiling.rows} down; places where nothing lies have none.`,
     "Print at 100 %, actual size, never fitted to the page. Measure both squares before you go on: a square that is off means every seam is off.",
     `Sheets overlap by ${OVERLAP_MM} mm. Trim the right and lower strip off each sheet along the dashed line, lay the next sheet's frame on the cut and glue.`,
-    "The outline is the stitching line, with no allowance. Cut with the blade away from you and your other hand clear of it.",
+    SAYS_LINES[sheet.lines],
+    "Cut with the blade away from you and your other hand clear of it.",
   ];
   let y = below + 3;
   for (const line of lines) y = write(document, line, column, y, 4, columnWidth) + 2.5;
-  pageMap(document, sheet, tiling, column, y + 4, columnWidth, PAPERS[paper].height - PAGE_MARGIN_MM - y - 4);
+  pageMap(document, sheet, tiling, column, y + 4, columnWidth, tiling.tileHeight + PAGE_MARGIN_MM - y - 4);
 }
+
+const SAYS_LINES: Readonly<Record<PatternSheet["lines"], string>> = {
+  both: "The whole line is cut, the dashed line inside it is sewn.",
+  cutting: "The outline is the cutting line, with the allowances in it.",
+  stitching: "The outline is the stitching line, with no allowance.",
+};
+
+const isOutline = (style: LineStyle) => style === "cutting" || style === "stitching";
 
 /** All sheets at a glance, numbered, with the pieces in small. */
 function pageMap(
@@ -71,11 +128,11 @@ function pageMap(
       .stroke();
     writeLine(document, label, x + 20, y + 20, 26, FAINT);
   }
-  drawPieces(document, sheet, (mark) => mark.kind === "line" && mark.style === "stitching", 4);
+  drawPieces(document, sheet, (mark) => mark.kind === "line" && isOutline(mark.style), 4);
   document.restore();
 }
 
-function tilePage(document: Document, sheet: PatternSheet, paper: PaperId, tiling: Tiling, one: Tile): void {
+function tilePage(document: Document, sheet: PatternSheet, tiling: Tiling, one: Tile): void {
   document.addPage();
   const { tileWidth, tileHeight } = tiling;
   const frame: [number, number, number, number] = [
@@ -96,7 +153,7 @@ function tilePage(document: Document, sheet: PatternSheet, paper: PaperId, tilin
     .stroke();
   overlapLines(document, tiling, one);
   const place = `${sheet.title}  ·  sheet ${one.label}  ·  row ${one.row + 1} of ${tiling.rows}, column ${one.column + 1} of ${tiling.columns}`;
-  writeLine(document, place, PAGE_MARGIN_MM + 3, PAPERS[paper].height - PAGE_MARGIN_MM + 2, 3.2, FAINT);
+  writeLine(document, place, PAGE_MARGIN_MM + 3, tileHeight + PAGE_MARGIN_MM + 2, 3.2, FAINT);
 }
 
 /** Where the next sheet's frame is laid, dashed, on the sides that have a neighbour. */
@@ -121,9 +178,9 @@ function rule(document: Document, x1: number, y1: number, x2: number, y2: number
 }
 
 function drawPieces(document: Document, sheet: PatternSheet, wanted: (mark: Mark) => boolean, thickness: number): void {
-  for (const { x, y, marks } of sheet.pieces) {
+  for (const { x, y, turn, marks } of sheet.pieces) {
     document.save();
-    document.translate(x * POINTS_PER_MM, y * POINTS_PER_MM);
+    document.translate(x * POINTS_PER_MM, y * POINTS_PER_MM).rotate(turn);
     for (const mark of marks.filter(wanted)) drawMark(document, mark, thickness);
     document.restore();
   }

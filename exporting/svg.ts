@@ -16,8 +16,8 @@ const TEST_SQUARES = [
  */
 export function writeSvg(sheet: PatternSheet): string {
   const groups = sheet.pieces.map(
-    ({ id, x, y, marks }) =>
-      `<g id="${escapeXml(id)}" transform="translate(${x} ${y})">${marks.map(markElement).join("")}</g>`,
+    ({ id, x, y, turn, marks }) =>
+      `<g id="${escapeXml(id)}" transform="translate(${x} ${y})${turn === 0 ? "" : ` rotate(${turn})`}">${marks.map(markElement).join("")}</g>`,
   );
   const left = sheet.width + MARGIN_MM;
   const squares = TEST_SQUARES.map(({ size, label }, index) =>

@@ -1,6 +1,7 @@
 /** Sheets that a desk printer takes, in millimetres. */
 export const PAPERS = {
   a4: { name: "A4", width: 210, height: 297 },
+  a3: { name: "A3", width: 297, height: 420 },
   letter: { name: "US Letter", width: 215.9, height: 279.4 },
 } as const;
 export type PaperId = keyof typeof PAPERS;
@@ -24,6 +25,28 @@ export type Tile = {
   readonly top: number;
 };
 
+/** Rolls of a copy shop's plotter, by their width in millimetres. */
+export const ROLLS = {
+  roll24: { name: "24 in roll", width: 609.6 },
+  roll36: { name: "36 in roll", width: 914.4 },
+  roll44: { name: "44 in roll", width: 1117.6 },
+} as const;
+export type RollId = keyof typeof ROLLS;
+
+export function isRoll(value: unknown): value is RollId {
+  return typeof value === "string" && Object.hasOwn(ROLLS, value);
+}
+
+/** What of a sheet is drawn on; a sheet may lie with its long side across. */
+export function printableArea(
+  paper: PaperId,
+  isLandscape: boolean,
+): { readonly width: number; readonly height: number } {
+  const { width, height } = PAPERS[paper];
+  const [across, down] = isLandscape ? [height, width] : [width, height];
+  return { width: across - 2 * PAGE_MARGIN_MM, height: down - 2 * PAGE_MARGIN_MM };
+}
+
 export type Tiling = {
   readonly columns: number;
   readonly rows: number;
@@ -32,10 +55,15 @@ export type Tiling = {
   readonly tiles: readonly Tile[];
 };
 
-/** Cuts a drawing of this size into overlapping sheets. */
-export function tile(width: number, height: number, paper: PaperId): Tiling {
-  const tileWidth = PAPERS[paper].width - 2 * PAGE_MARGIN_MM;
-  const tileHeight = PAPERS[paper].height - 2 * PAGE_MARGIN_MM;
+/** Cuts a drawing of this size into overlapping sheets; those on which nothing lies are left out. */
+export function tile(
+  width: number,
+  height: number,
+  paper: PaperId,
+  isLandscape = false,
+  isUsed: (column: number, row: number) => boolean = () => true,
+): Tiling {
+  const { width: tileWidth, height: tileHeight } = printableArea(paper, isLandscape);
   const columns = countTiles(width, tileWidth);
   const rows = countTiles(height, tileHeight);
   const tiles = Array.from({ length: rows * columns }, (_, index): Tile => {
@@ -48,7 +76,7 @@ export function tile(width: number, height: number, paper: PaperId): Tiling {
       left: column * (tileWidth - OVERLAP_MM),
       top: row * (tileHeight - OVERLAP_MM),
     };
-  });
+  }).filter(({ column, row }) => isUsed(column, row));
   return { columns, rows, tileWidth, tileHeight, tiles };
 }
 

@@ -10,20 +10,43 @@ const LONGEST_LINE = 44;
 /** The lines about a piece, its name first and larger; and shorter ones for a piece with little room. */
 export type Wording = { readonly title: string | null; readonly lines: readonly string[] };
 
-export function wordings(garment: Garment, piece: Piece, unit: TapeUnit): readonly Wording[] {
+/** What a piece says of itself beside its name and how it is cut. */
+export type Dressing = {
+  readonly number: number;
+  /** For whom, when and which version; empty for nothing. */
+  readonly about: string;
+  /** Has it a cutting line, with its allowances in it? */
+  readonly isCut: boolean;
+};
+
+export function wordings(
+  garment: Garment,
+  piece: Piece,
+  unit: TapeUnit,
+  { number, about: whose, isCut }: Dressing,
+): readonly Wording[] {
   const faults = faultsOf(garment, piece).flatMap((message) => wrapped(firstSentence(speak(message, unit))));
   const cutting = cutWords(piece);
-  const short = `${piece.name}, ${cutting.toLowerCase()}`;
-  const about = [cutting, ADD_ALLOWANCE, ...capEase(garment, piece, unit), ...faults];
+  const name = `${number} ${piece.name}`;
+  const short = `${name}, ${cutting.toLowerCase()}`;
+  const allowance = isCut ? allowanceWords(garment, unit) : ADD_ALLOWANCE;
+  const about = [cutting, allowance, ...capEase(garment, piece, unit), ...faults];
+  const person = whose === "" ? [] : wrapped(whose);
   return [
-    { title: piece.name, lines: [...wrapped(garment.spec.name), ...about] },
-    { title: piece.name, lines: about },
-    { title: null, lines: [piece.name, cutting, ADD_ALLOWANCE, ...faults] },
-    { title: null, lines: [short, ADD_ALLOWANCE, ...faults] },
+    { title: name, lines: [...wrapped(garment.spec.name), ...person, ...about] },
+    { title: name, lines: [...wrapped(garment.spec.name), ...about] },
+    { title: name, lines: about },
+    { title: null, lines: [name, cutting, allowance, ...faults] },
+    { title: null, lines: [short, allowance, ...faults] },
     { title: null, lines: [short, ...faults] },
     { title: null, lines: [short] },
-    { title: null, lines: [piece.name] },
+    { title: null, lines: [name] },
   ];
+}
+
+function allowanceWords({ resolved: { allowances } }: Garment, unit: TapeUnit): string {
+  const [seams, hem] = [allowances.general, allowances.hem].map((mm) => formatLength(mm, unit));
+  return `Cutting line: ${seams} seams, ${hem} hem in it`;
 }
 
 /** A crown that is gathered has no ease: its cap is longer on purpose. */

@@ -1,15 +1,28 @@
 import { postedForm } from "@app/server/posted-texts";
-import { draftGarment } from "@core/garment/index";
+import { draftGarment, type Garment } from "@core/garment/index";
+import { writeResult } from "@core/result/index";
 import { readGarment, readGarmentText, writeGarment } from "@core/spec/index";
 import { isTapeUnit, type TapeUnit } from "@core/tape/index";
 import {
   drawingSheet,
   isPaper,
+  isRoll,
+  LINES_SHOWN,
   printSheet,
+  ROLLS,
+  rollSheet,
+  type SheetOptions,
   writeBlockDxf,
   writeBlockSvg,
+  writeDxfR12,
+  writeDxfSplines,
+  writeFiguresCsv,
+  writeHpgl,
   writeMethodsPdf,
+  writeNotchesCsv,
   writePdf,
+  writeSeamsCsv,
+  writeSinglePagePdf,
   writeSvg,
 } from "@exporting/index";
 import type { Route } from "./+types/sheets";
@@ -40,19 +53,71 @@ export async function action({ request, params }: Route.ActionArgs) {
   }
   if (garment.pieces.length === 0 && file !== "methods.pdf")
     return new Response("With these figures there is no piece to draw yet.", { status: 422 });
-  if (file === "drawing.svg") return download(writeSvg(drawingSheet(garment, unit)), "image/svg+xml", `${name}.svg`);
   if (file === "methods.pdf") {
     return download(Buffer.from(await writeMethodsPdf(garment, unit)), "application/pdf", `${name}-methods.pdf`);
   }
-  if (file === "sheets.pdf") {
-    const paper = form.get("paper");
-    return download(
-      new Uint8Array(await writePdf(printSheet(garment, unit), isPaper(paper) ? paper : "a4")),
-      "application/pdf",
-      `${name}.pdf`,
-    );
+  const lines = form.get("lines");
+  const options: SheetOptions = {
+    unit,
+    lines: LINES_SHOWN.find((one) => one === lines) ?? "both",
+    about: String(form.get("about") ?? "").slice(0, MOST_ABOUT),
+  };
+  return (await pattern(file, form, garment, options, name)) ?? new Response("There is no such file.", { status: 404 });
+}
+
+/** Words for whom and when: longer is no name. */
+const MOST_ABOUT = 200;
+
+/** The pattern in one of the forms in which it goes to a printer, a plotter or another program; null for a name that is none of them. */
+async function pattern(
+  file: string | undefined,
+  form: FormData,
+  garment: Garment,
+  options: SheetOptions,
+  name: string,
+): Promise<Response | null> {
+  const { unit } = options;
+  const drawing = () => drawingSheet(garment, options);
+  switch (file) {
+    case "drawing.svg":
+      return download(writeSvg(drawing()), "image/svg+xml", `${name}.svg`);
+    case "pattern-r12.dxf":
+      return download(writeDxfR12(drawing()), "image/vnd.dxf", `${name}-r12.dxf`);
+    case "pattern-splines.dxf":
+      return download(writeDxfSplines(drawing()), "image/vnd.dxf", `${name}-splines.dxf`);
+    case "pattern.hpgl":
+      return download(writeHpgl(drawing()).text, "application/vnd.hp-hpgl", `${name}.hpgl`);
+    case "figures.csv":
+      return download(writeFiguresCsv(garment, unit), "text/csv", `${name}-figures.csv`);
+    case "seams.csv":
+      return download(writeSeamsCsv(garment, unit), "text/csv", `${name}-seams.csv`);
+    case "notches.csv":
+      return download(writeNotchesCsv(garment), "text/csv", `${name}-notches.csv`);
+    case "result.json":
+      return download(JSON.stringify(writeResult(garment), null, 2), "application/json", `${name}-result.json`);
+    case "trial.pdf": {
+      const scale = form.get("scale") === "quarter" ? 0.25 : 0.5;
+      return download(
+        new Uint8Array(await writeSinglePagePdf(drawing(), scale)),
+        "application/pdf",
+        `${name}-small.pdf`,
+      );
+    }
+    case "sheets.pdf": {
+      const paper = form.get("paper");
+      if (isRoll(paper)) {
+        const sheet = rollSheet(garment, options, paper);
+        if (!sheet)
+          return new Response(`A piece is wider than a ${ROLLS[paper].name}: take a wider one.`, { status: 422 });
+        return download(new Uint8Array(await writeSinglePagePdf(sheet)), "application/pdf", `${name}-${paper}.pdf`);
+      }
+      const size = isPaper(paper) ? paper : "a4";
+      const pdf = await writePdf(printSheet(garment, options, size), size);
+      return download(new Uint8Array(pdf), "application/pdf", `${name}.pdf`);
+    }
+    default:
+      return null;
   }
-  return new Response("There is no such file.", { status: 404 });
 }
 
 /** The address is for the download button only; opened by hand it leads back. */

@@ -1,0 +1,99 @@
+import { at } from "../../data";
+import type { CellRange, Shape } from "./raster";
+
+/** What is to be laid, as the ways in which it may lie; `row` where it has to lie at one level, as on a fold. */
+export type Item = { readonly ways: readonly Shape[]; readonly row?: number };
+
+/** Where an item came to lie: by its number, in which of its ways, and at which cell. */
+export type Laid = { readonly item: number; readonly way: number; readonly column: number; readonly row: number };
+
+export type Filled = { readonly laid: readonly Laid[]; readonly columns: number };
+
+/** A strip that grows to the right: of each column the next taken row at or after a row, and where that stretch ends. */
+type Strip = { readonly rows: number; readonly next: Uint16Array[]; readonly end: Uint16Array[] };
+
+/**
+ * Lays the items one after the other into a strip of so many rows, each where it ends furthest to the left (bottom-left fill), in the best
+ * of its ways. Null where one is higher than the strip.
+ */
+export function fill(items: readonly Item[], order: readonly number[], rows: number): Filled | null {
+  const strip: Strip = { rows, next: [], end: [] };
+  const laid: Laid[] = [];
+  let columns = 0;
+  for (const item of order) {
+    const { ways, row } = at(items, item);
+    let best: (Laid & { readonly last: number }) | null = null;
+    ways.forEach((shape, way) => {
+      if (shape.rows > rows) return;
+      const most: number = best === null ? Number.POSITIVE_INFINITY : best.last - shape.columns.length;
+      const place = firstPlace(strip, shape, most, row);
+      if (place) best = { item, way, ...place, last: place.column + shape.columns.length };
+    });
+    const found = best as (Laid & { readonly last: number }) | null;
+    if (!found) return null;
+    take(strip, at(ways, found.way), found.column, found.row);
+    laid.push({ item, way: found.way, column: found.column, row: found.row });
+    columns = Math.max(columns, found.last);
+  }
+  return { laid, columns };
+}
+
+/** The first column, and in it the first row, at which the shape shares no cell with what lies there; none at `most` or beyond. */
+function firstPlace(strip: Strip, shape: Shape, most: number, fixedRow?: number) {
+  const highest = fixedRow ?? strip.rows - shape.rows;
+  for (let column = 0; column < most; column++) {
+    if (column >= strip.next.length) return fixedRow === undefined ? { column, row: 0 } : { column, row: fixedRow };
+    let row = fixedRow ?? 0;
+    let blocked = 0;
+    while (row <= highest) {
+      blocked = blockedBy(strip, shape, column, row);
+      if (blocked === 0) return { column, row };
+      row += blocked;
+    }
+  }
+  return null;
+}
+
+/** By how many rows the shape has to move on at least; nothing where it is free. */
+function blockedBy(strip: Strip, { columns }: Shape, column: number, row: number): number {
+  const count = Math.min(columns.length, strip.next.length - column);
+  for (let i = 0; i < count; i++) {
+    const next = at(strip.next, column + i);
+    const ranges = at(columns, i);
+    for (const [from, to] of ranges) {
+      const taken = at2(next, row + from);
+      if (taken < row + to) return at2(at(strip.end, column + i), taken) - row - from;
+    }
+  }
+  return 0;
+}
+
+const at2 = (list: Uint16Array, index: number): number => list[index] ?? list.length;
+
+function take(strip: Strip, { columns }: Shape, column: number, row: number): void {
+  while (strip.next.length < column + columns.length) {
+    strip.next.push(new Uint16Array(strip.rows + 1).fill(strip.rows));
+    strip.end.push(new Uint16Array(strip.rows + 1).fill(0));
+  }
+  columns.forEach((ranges, i) => {
+    if (ranges.length > 0) takeColumn(at(strip.next, column + i), at(strip.end, column + i), ranges, row, strip.rows);
+  });
+}
+
+function takeColumn(
+  next: Uint16Array,
+  end: Uint16Array,
+  ranges: readonly CellRange[],
+  row: number,
+  rows: number,
+): void {
+  for (const [from, to] of ranges) for (let y = row + from; y < row + to; y++) next[y] = y;
+  let [nearest, last] = [rows, rows];
+  for (let y = rows - 1; y >= 0; y--) {
+    if (next[y] === y) {
+      if (nearest !== y + 1) last = y + 1;
+      nearest = y;
+      end[y] = last;
+    } else next[y] = nearest;
+  }
+}
