@@ -1,5 +1,7 @@
 export type { EdgeAllowance } from "./allowances";
 export { type CutGarment, type CutPiece, cutGarment } from "./cut-garment";
 export { type Filled, fill, type Item } from "./lay/fill";
+export { type ClothOnTable, LAY_CLOTHS, type LayCloth, type LayPiece, layPieces } from "./lay/lay-pieces";
+export { type LaidPiece, type LayPlan, layPlans, lengthOf, outlineOnCloth, useOf } from "./lay/lay-plan";
 export { type Shape, shapeOf } from "./lay/raster";
 export type { EdgeRole } from "./roles";
