@@ -26,3 +26,11 @@ export function within(ring: readonly Point[], other: readonly Point[]): readonl
   const [largest] = intersectD([[...ring]], [[...other]], FillRule.NonZero, PLACES).sort((a, b) => areaD(b) - areaD(a));
   return largest ? largest.map(({ x, y }) => ({ x, y })) : null;
 }
+
+/** How much of two outlines lies over each other, in square millimetres: nothing for outlines that only touch. */
+export function overlapOf(one: readonly Point[], other: readonly Point[]): number {
+  return intersectD([[...one]], [[...other]], FillRule.NonZero, PLACES).reduce(
+    (sum, part) => sum + Math.abs(areaD(part)),
+    0,
+  );
+}

@@ -1,0 +1,42 @@
+import type { Garment } from "../garment";
+import { cutWords, inMakersOrder, type Piece } from "../pattern";
+
+/** One line of the list: so many of a piece, and how it is cut. */
+export type CutLine = { readonly piece: Piece; readonly number: number; readonly how: string };
+
+/** What is cut from each cloth, and what is bought besides. */
+export type CutList = {
+  readonly outer: readonly CutLine[];
+  readonly interfacing: readonly CutLine[];
+  readonly buttons: number;
+  /** Lengths of elastic as they are cut, in millimetres, with what each is for. */
+  readonly elastic: readonly { readonly name: string; readonly length: number }[];
+};
+
+/** What has to be cut and bought for this garment, in the order in which the pieces are numbered. */
+export function cutList({ pieces, figures }: Garment): CutList {
+  const numbered = inMakersOrder(pieces).map((piece, i) => ({ piece, number: i + 1 }));
+  return {
+    outer: numbered.map(({ piece, number }) => ({
+      piece,
+      number,
+      how: cutWords({ cut: { ...piece.cut, interfacing: 0 } }),
+    })),
+    interfacing: numbered
+      .filter(({ piece }) => piece.cut.interfacing > 0)
+      .map(({ piece, number }) => {
+        const isPair = piece.cut.mirrored && piece.cut.count === 2;
+        const count = isPair ? 2 : piece.cut.interfacing;
+        return { piece, number, how: cutWords({ cut: { ...piece.cut, count, interfacing: 0 } }) };
+      }),
+    buttons: buttonsOf(pieces),
+    elastic: figures
+      .filter(({ id, kind }) => kind === "length" && /^(bodice\.)?elastic/.test(id))
+      .map(({ label, value }) => ({ name: label, length: value })),
+  };
+}
+
+/** Each button is marked on the piece that it is sewn to, and on its facing again: those of the piece with the most count. */
+function buttonsOf(pieces: readonly Piece[]): number {
+  return Math.max(0, ...pieces.map(({ buttons }) => buttons?.length ?? 0));
+}

@@ -1,0 +1,243 @@
+import { length, type Phrase, phrase } from "../draft";
+import type { Garment } from "../garment";
+import type { Seam } from "../pattern";
+
+/** A step at the machine or the iron, with the seams that it closes. */
+export type MakingStep = {
+  readonly id: string;
+  readonly text: Phrase;
+  readonly seams: readonly Seam[];
+  /** What can hurt, where it belongs; always besides what the maker of tool or cloth says. */
+  readonly caution: Phrase | null;
+};
+
+/**
+ * The kinds of work in their order (common practice, no source): what has to lie flat is done before it is joined. A seam belongs to the
+ * first kind whose pattern its id has.
+ */
+const KINDS: readonly { readonly id: string; readonly seams: RegExp }[] = [
+  { id: "darts", seams: /^raglan\.overarm$/ },
+  { id: "panels", seams: /^body\.(princess|split|panel)/ },
+  { id: "waist", seams: /^body\.waist/ },
+  { id: "centre", seams: /^body\.(centre|strip|zip)/ },
+  { id: "sleeve-seams", seams: /^sleeve\.(frontSeam|backSeam|lantern)$/ },
+  { id: "raglan", seams: /^raglan\.(front|back)$/ },
+  { id: "shoulder", seams: /^(body\.shoulder|kimono\.overarm)$/ },
+  { id: "collar", seams: /^collar\.(centreBack|facingCentreBack|edge|fall|underFall|standEdge)$/ },
+  { id: "facing", seams: /^(body\.facing\.shoulder)$/ },
+  { id: "neck", seams: /^(neckline|collar\.\w*[nN]eck|body\.(facing|frontNeck|binding|strip|band))/ },
+  { id: "front-edge", seams: /^collar\.lapelEdge$/ },
+];
+/** Set flat: the sleeve goes into the open armhole, and side and underarm are closed in one seam. */
+const FLAT = [
+  { id: "armhole", seams: /^armhole\./ },
+  { id: "side", seams: /^(body\.side|sleeve\.underarm\w*|kimono\.underarm|gusset|body\.gusset)/ },
+] as const;
+/** Set in the round: side and underarm first. */
+const ROUND = [FLAT[1], FLAT[0]] as const;
+const LAST = [
+  { id: "cuffs", seams: /^sleeve\.(cuff|band)/ },
+  { id: "hem-band", seams: /^body\.hemBand/ },
+] as const;
+
+/** A cap with less ease than this is set flat, as shirts and knits are (common practice, no source). */
+const FLAT_EASE_MM = 8;
+
+/** The seams of the garment in an order in which they can be sewn, with what is done between them. */
+export function makingOrder(garment: Garment): readonly MakingStep[] {
+  const seams = seamsOnce(garment);
+  const isFlat = isSetFlat(seams);
+  const kinds = [...KINDS, ...(isFlat ? FLAT : ROUND), ...LAST];
+  const kindOf = ({ id }: Seam) => {
+    const found = kinds.findIndex(({ seams: pattern }) => pattern.test(id));
+    return found < 0 ? kinds.length : found;
+  };
+  const ordered = inSewingOrder(seams, kindOf);
+  return [
+    ...preparing(garment),
+    ...ordered.map(
+      (seam): MakingStep => ({ id: seam.id, text: seamText(seam, garment, isFlat), seams: [seam], caution: null }),
+    ),
+    ...finishing(garment),
+  ];
+}
+
+/** Each pair of edges once: a neckline that is fitted is the same seam as the one that its pieces are joined by. */
+function seamsOnce({ seams, joins }: Garment): readonly Seam[] {
+  const all = [...seams, ...joins];
+  const edges = ({ bodyEdges = [], partEdges = [] }: Seam) =>
+    [...bodyEdges, ...partEdges].map((one) => one.replace("-", ""));
+  const isCoveredBy = (one: Seam, other: Seam) =>
+    one !== other &&
+    one.id === "neckline" &&
+    /^collar\.(underNeck|backNeck)$/.test(other.id) &&
+    edges(other).some((edge) => edges(one).includes(edge));
+  return all.filter((one) => !all.some((other) => isCoveredBy(one, other)));
+}
+
+function isSetFlat(seams: readonly Seam[]): boolean {
+  const caps = seams.filter(({ id }) => id.startsWith("armhole."));
+  return caps.length > 0 && caps.reduce((sum, { ease }) => sum + Math.max(0, ease), 0) < FLAT_EASE_MM;
+}
+
+/**
+ * By their kinds; and a seam that runs over several pieces after those that join these pieces. What is left where seams wait for each
+ * other stands in the order of the kinds.
+ */
+function inSewingOrder(seams: readonly Seam[], kindOf: (seam: Seam) => number): readonly Seam[] {
+  const left = [...seams].sort((a, b) => kindOf(a) - kindOf(b));
+  const ordered: Seam[] = [];
+  while (left.length > 0) {
+    const next = left.findIndex((seam) => joinsWanted(seam, seams).every((one) => ordered.includes(one)));
+    ordered.push(...left.splice(Math.max(0, next), 1));
+  }
+  return ordered;
+}
+
+/** The seams that have to be closed before this one: those that join the pieces that lie one after the other along one of its sides. */
+export function joinsWanted(seam: Seam, all: readonly Seam[]): readonly Seam[] {
+  return [seam.bodyEdges ?? [], seam.partEdges ?? []].flatMap((edges) => {
+    const pieces = edges.map((edge) => edge.replace("-", "").split(".")[0] ?? "");
+    return pieces.slice(1).flatMap((to, i) => {
+      const from = pieces[i] ?? to;
+      if (from === to) return [];
+      return all.filter((other) => other !== seam && joins(other, from, to) && !isSameKind(other, seam));
+    });
+  });
+}
+
+const sidesOf = ({ bodyEdges = [], partEdges = [] }: Seam) =>
+  [bodyEdges, partEdges].map((edges) => new Set(edges.map((edge) => edge.replace("-", "").split(".")[0] ?? "")));
+
+function joins(seam: Seam, a: string, b: string): boolean {
+  const [one, other] = sidesOf(seam);
+  return Boolean((one?.has(a) && other?.has(b)) || (one?.has(b) && other?.has(a)));
+}
+
+/** Front and back of one seam, as of an armhole, do not wait for each other; nor does a shoulder wait for what hangs below it. */
+function isSameKind(other: Seam, seam: Seam): boolean {
+  return other.id.split(".")[0] === seam.id.split(".")[0] && /^(armhole|raglan)$/.test(seam.id.split(".")[0] ?? "")
+    ? true
+    : /^(body\.side|kimono\.underarm)$/.test(other.id);
+}
+
+const STEAM = phrase`Iron, steam and hot metal burn: keep your fingers clear, and let a pressed piece cool before you move it. Follow the instructions of the iron and of the cloth.`;
+
+function preparing({ pieces }: Garment): readonly MakingStep[] {
+  const faced = pieces.filter(({ cut }) => cut.interfacing > 0);
+  const darted = pieces.filter(({ darts }) => darts.length > 0);
+  const names = (of: typeof pieces) => of.map(({ name }) => name.toLowerCase()).join(", ");
+  return [
+    {
+      id: "mark",
+      text: phrase`Mark every notch, dart point, button and named line on the cloth before the paper comes off, each piece with its number. Stay the necklines with a line of stitches just outside the seam.`,
+      seams: [],
+      caution: phrase`Scissors, cutters and pins are sharp: cut away from yourself, keep pins out of your mouth, and count them.`,
+    },
+    ...(faced.length === 0
+      ? []
+      : [
+          {
+            id: "interface",
+            text: phrase`Fuse or baste the interfacing to: ${names(faced)}.`,
+            seams: [],
+            caution: phrase`Fusing is hot and gives off vapour: air the room, and go by the maker’s instructions for heat and time.`,
+          },
+        ]),
+    ...(darted.length === 0
+      ? []
+      : [
+          {
+            id: "darts",
+            text: phrase`Sew the darts of: ${names(darted)}. Run each out to nothing at its point, knot the threads, and press upright ones to the centre, level ones down.`,
+            seams: [],
+            caution: STEAM,
+          },
+        ]),
+  ];
+}
+
+const SAME_MM = 0.5;
+/** From this ratio on what is longer is gathered, not eased. */
+const GATHERED_RATIO = 1.12;
+
+function seamText(seam: Seam, garment: Garment, isFlat: boolean): Phrase {
+  const { bodyName, partName, bodyLength, partLength, ease, name, sections } = seam;
+  const isClosedOnItself = seam.bodyEdges?.join() === seam.partEdges?.join();
+  const opening = isClosedOnItself
+    ? phrase`${name}: join the two, ${bodyName} and ${partName}, ${length(bodyLength)}`
+    : phrase`${name}: join ${bodyName} and ${partName}, ${length(bodyLength)}`;
+  const isGathered = Math.max(bodyLength, partLength) > GATHERED_RATIO * Math.min(bodyLength, partLength);
+  const taken: Phrase =
+    Math.abs(ease) < SAME_MM
+      ? phrase`, notch to notch, both of one length.`
+      : ease > 0
+        ? phrase`, notch to notch; the ${partName} is ${length(partLength)}, ${isGathered ? "gathered" : "eased"} in by ${length(ease)}${whereEased(sections)}.`
+        : phrase`, notch to notch; the ${partName} is ${length(partLength)}, stretched by ${length(-ease)}.`;
+  return phrase`${opening}${taken}${afterwards(seam, garment, isFlat)}`;
+}
+
+/** The sections in which the ease lies, where it does not lie in all. */
+function whereEased(sections: Seam["sections"]): Phrase {
+  const eased = sections.filter(({ ease }) => Math.abs(ease) >= SAME_MM);
+  if (eased.length === 0 || eased.length === sections.length) return [];
+  return phrase`, ${eased.map(({ from, to }) => `from ${from} to ${to}`).join(" and ")}`;
+}
+
+function afterwards({ id }: Seam, { spec }: Garment, isFlat: boolean): Phrase {
+  if (id === "armhole.front" || id === "armhole.back")
+    return isFlat
+      ? phrase` Set it flat, before the side is closed.`
+      : phrase` Pin underarm, notches and shoulder first, then share the ease out between; two rows of long stitches draw it in.`;
+  if (/^neckline$|[nN]eck$/.test(id))
+    return phrase` Start at the centre back; clip the curve to the stitching, and no further.${spec.collar ? phrase` The ends lie where the stitching stops.` : []}`;
+  if (/^body\.facing\.(front|back)/.test(id))
+    return phrase` Clip the curve, turn, and stitch the facing to its own seam allowance.`;
+  if (/^collar\.(edge|lapelEdge)/.test(id))
+    return phrase` Trim the layers to steps, clip, turn, and press so that the seam rolls under.`;
+  return phrase` Press it as it was sewn, then open or to one side.`;
+}
+
+function finishing({ pieces, spec }: Garment): readonly MakingStep[] {
+  const hems = pieces.filter(({ edges }) => edges.some(({ id }) => /^(hem|sleeveHem|turnUp)$/.test(id)));
+  const buttons = pieces.filter(({ buttons }) => (buttons?.length ?? 0) > 0);
+  const count = Math.max(0, ...buttons.map((piece) => piece.buttons?.length ?? 0));
+  return [
+    ...(hems.length === 0
+      ? []
+      : [
+          {
+            id: "hem",
+            text: phrase`Let the garment hang for a day, level the hem on the person, turn it up and sew it: ${hems.map(({ name }) => name.toLowerCase()).join(", ")}.`,
+            seams: [],
+            caution: STEAM,
+          },
+        ]),
+    ...(spec.bodice.hem === "casing" || spec.sleeve?.hem?.finish === "elastic"
+      ? [
+          {
+            id: "elastic",
+            text: phrase`Draw the elastic into its casing, try it on, and only then join its ends.`,
+            seams: [],
+            caution: phrase`Elastic must not press into the skin. On children’s wear no cord or tie may hang from neck or hood: go by the rules of your country.`,
+          },
+        ]
+      : []),
+    ...(count === 0
+      ? []
+      : [
+          {
+            id: "buttons",
+            text: phrase`Make ${String(count)} buttonholes on the right front and sew ${String(count)} buttons on the left, the first at the first mark. A hole is as long as the button is wide and thick together.`,
+            seams: [],
+            caution: phrase`Small buttons come off: on children’s wear go by the rules of your country.`,
+          },
+        ]),
+    {
+      id: "press",
+      text: phrase`Press the whole garment, and let it hang until it is cool.`,
+      seams: [],
+      caution: STEAM,
+    },
+  ];
+}
