@@ -1,4 +1,5 @@
 import { summaryOf } from "@core/garment/index";
+import { usualAllowances } from "@core/resolve/index";
 import { readGarment, writeGarment } from "@core/spec/index";
 import { toMm } from "@core/tape/index";
 import type { Database } from "./client";
@@ -31,7 +32,8 @@ async function addDemoGarment(
   await addGarment(database, studioId, {
     clientId,
     name,
-    file: writeGarment(read.spec, "mm"),
+    // The demo's workroom measures in inches, and cuts with the allowances that go with them.
+    file: writeGarment({ ...read.spec, allowances: { ...usualAllowances("in"), ...read.spec.allowances } }, "mm"),
     summary: summaryOf(read.spec),
   });
 }

@@ -2,7 +2,7 @@ export { writeBlockDxf } from "./block-dxf";
 export { writeBlockSvg } from "./block-svg";
 export { writeDxfR12, writeDxfSplines } from "./dxf";
 export { writeHpgl } from "./hpgl";
-export { LINES_SHOWN, type LinesShown } from "./marks";
+export { LINES_SHOWN } from "./line-choice";
 export { writeMeasuresCsv } from "./measures-csv";
 export { writeMethodsPdf } from "./methods-pdf";
 export { drawingSheet, type PatternSheet, printSheet, rollSheet, type SheetOptions } from "./pattern-sheet";

@@ -1,5 +1,16 @@
-import { boxOf } from "@core/geometry/index";
-import type { Packable, Packed, Packing } from "./pack";
+import { boxOf, type Path } from "@core/geometry/index";
+
+/** Something to be laid on paper, by its outline. */
+export type Packable = { readonly id: string; readonly outline: Path };
+/** Where its own origin comes to lie, turned by so many degrees clockwise (y down) first. */
+export type Packed = { readonly id: string; readonly x: number; readonly y: number; readonly turn: number };
+export type Packing = {
+  readonly width: number;
+  readonly height: number;
+  readonly placed: readonly Packed[];
+  /** Is the paper laid with its long side across? */
+  readonly isLandscape: boolean;
+};
 
 /** Room left round all the pieces, and between one and the next. */
 export type Spacing = { readonly border: number; readonly between: number };

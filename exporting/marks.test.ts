@@ -9,8 +9,9 @@ import { withCollar } from "@core/testing/collars";
 import { sampleSpec, specOf, withSleeve } from "@core/testing/sample";
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
+import type { LinesShown } from "./line-choice";
 import type { Mark, TextMark } from "./mark";
-import { type LinesShown, pieceMarks } from "./marks";
+import { pieceMarks } from "./marks";
 
 /** The piece as it is drawn with its stitching line alone. */
 function marksFor(garment: Garment, piece: Piece, unit: "in" | "cm", lines: LinesShown = "stitching"): readonly Mark[] {

@@ -14,15 +14,12 @@ import type { Piece, PieceNotch } from "@core/pattern/index";
 import type { NotchMark } from "@core/spec/index";
 import type { TapeUnit } from "@core/tape/index";
 import { pieceLabels } from "./labels";
+import type { LinesShown } from "./line-choice";
 import type { LineStyle, Mark } from "./mark";
 import type { Obstacle } from "./room";
 
 const NOTCH_MM = 6;
 const ARROW_MM = 5;
-
-/** Which lines are drawn of a piece. */
-export const LINES_SHOWN = ["both", "cutting", "stitching"] as const;
-export type LinesShown = (typeof LINES_SHOWN)[number];
 
 export type MarkOptions = {
   readonly unit: TapeUnit;

@@ -1,20 +1,8 @@
 import { fill, type Item, shapeOf } from "@core/cut/index";
 import { at } from "@core/data/index";
-import { flatten, type Path, type Point } from "@core/geometry/index";
-import { sideBySide } from "./layout";
+import { flatten, type Point } from "@core/geometry/index";
+import { type Packable, type Packed, type Packing, sideBySide } from "./layout";
 import { OVERLAP_MM } from "./tiling";
-
-/** Something to be laid on paper, by its outline. */
-export type Packable = { readonly id: string; readonly outline: Path };
-/** Where its own origin comes to lie, turned by so many degrees clockwise (y down) first. */
-export type Packed = { readonly id: string; readonly x: number; readonly y: number; readonly turn: number };
-export type Packing = {
-  readonly width: number;
-  readonly height: number;
-  readonly placed: readonly Packed[];
-  /** Is the paper laid with its long side across? */
-  readonly isLandscape: boolean;
-};
 
 /** Between one piece and the next there is room for a pair of scissors; nothing lies nearer to the edge of the paper. */
 const GAP_MM = 6;
@@ -76,7 +64,7 @@ function stripsOf(sheet: Sheet) {
 const across = ({ width, height }: Sheet): Sheet => ({ width: height, height: width });
 
 /** How many sheets have a part of an outline on them, the strips that are glued over each other among it. */
-export function sheetsWithLines(lines: readonly (readonly Point[])[], sheet: Sheet): number {
+function sheetsWithLines(lines: readonly (readonly Point[])[], sheet: Sheet): number {
   const used = new Set<string>();
   for (const line of lines) for (const name of sheetsOf(line, sheet)) used.add(name);
   return used.size;

@@ -4,10 +4,11 @@ import type { Garment } from "@core/garment/index";
 import { flatten, type Point } from "@core/geometry/index";
 import { inMakersOrder } from "@core/pattern/index";
 import type { TapeUnit } from "@core/tape/index";
-import { type Spacing, sideBySide } from "./layout";
+import { type Packing, type Spacing, sideBySide } from "./layout";
+import type { LinesShown } from "./line-choice";
 import type { Mark } from "./mark";
-import { type LinesShown, pieceMarks } from "./marks";
-import { type Packing, packedOnRoll, packedOnSheets, sheetsOf } from "./pack";
+import { pieceMarks } from "./marks";
+import { packedOnRoll, packedOnSheets, sheetsOf } from "./pack";
 import { type PaperId, printableArea, ROLLS, type RollId } from "./tiling";
 
 /** What is printed of a garment beside its lines. */
@@ -108,7 +109,7 @@ export function rollSheet(garment: Garment, options: SheetOptions, roll: RollId)
 }
 
 /** The outermost lines as they lie on the sheet. */
-export function linesOnSheet({ pieces }: PatternSheet): readonly (readonly Point[])[] {
+function linesOnSheet({ pieces }: PatternSheet): readonly (readonly Point[])[] {
   return pieces.map(({ outer, x, y, turn }) => outer.map((p) => placedPoint(p, { x, y, turn })));
 }
 

@@ -7,9 +7,11 @@ import { OwnPoints } from "@app/features/starting/own-points";
 import { PointChoice } from "@app/features/starting/point-choice";
 import { attemptInStudio, inStudio } from "@app/server/database";
 import { postedForm, storable, textsOf } from "@app/server/posted-texts";
+import { readPreferences } from "@app/server/preferences";
 import { Box, Button, Field, Flex, Heading, Input, NativeSelect, Text } from "@chakra-ui/react";
 import { armsOf, latestOf, type Taken } from "@core/body/index";
 import { pictureOf, sketchGarment, summaryOf } from "@core/garment/index";
+import { usualAllowances } from "@core/resolve/index";
 import { type GarmentSpec, readGarmentText, writeGarment } from "@core/spec/index";
 import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "@core/starting/index";
 import type { StudioQueries } from "@database/studio-queries";
@@ -88,6 +90,7 @@ export async function action({ request }: Route.ActionArgs) {
   const opened = file && file.size > 0 ? await openFile(file) : null;
   if (opened && !opened.ok) return refused(opened.sentences);
   const texts = textsOf(form);
+  const { unit } = readPreferences(request);
   const newClient =
     asked === NEW_CLIENT
       ? readClient(
@@ -108,7 +111,9 @@ export async function action({ request }: Route.ActionArgs) {
     const spec = opened?.spec ?? (started && withCloth(started, takes));
     if (!spec) return "no-point";
     const name = storable(given) || spec.name;
-    const kept = { ...spec, name, unit: newClient?.unit ?? spec.unit };
+    // What is usual for who measures in this unit stands in the garment, as it is kept in millimetres.
+    const allowances = opened ? spec.allowances : { ...usualAllowances(unit), ...spec.allowances };
+    const kept = { ...spec, name, unit: newClient?.unit ?? spec.unit, allowances };
     const id = await queries.addGarment({ clientId, name, file: writeGarment(kept, "mm"), summary: summaryOf(kept) });
     return { id, opensAt: kept.block.source === "readings" ? "block" : "pieces" };
   });

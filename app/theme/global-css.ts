@@ -27,6 +27,10 @@ export const globalCss = defineGlobalStyles({
   },
   "main nav a": { textDecoration: "none" },
   "*:focus-visible": { outline: "2px solid", outlineColor: "chalk", outlineOffset: "2px" },
+  // Of the station where things are cut the notes alone go on paper.
+  "body:has([data-making-notes]) [data-side], body:has([data-making-notes]) [data-fields]": {
+    "@media print": { display: "none !important" },
+  },
   ".not-printed": { "@media print": { display: "none !important" } },
   ...frameStyles,
   ...listStyles,

@@ -11,5 +11,6 @@ export const STATION_NAMES: Readonly<Record<Station, string>> = {
   collar: "Collar",
   pieces: "Pieces",
   match: "Match",
+  cut: "Cut",
   card: "Card",
 };

@@ -42,6 +42,7 @@ export function WorkColumns({ fields, sheet, side }: Props) {
         borderLeftWidth={{ base: "0", xl: "1px" }}
         borderTopWidth={{ base: "1px", xl: "0" }}
         borderColor="rule"
+        data-side
       >
         {areShown && side}
       </Box>

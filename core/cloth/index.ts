@@ -8,3 +8,4 @@ export {
   DEFAULT_CLOTH,
   takesOf,
 } from "./cloths";
+export { CLOTH_FOLDS, LAY_WAYS, NAPS } from "./laying";

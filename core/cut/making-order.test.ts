@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { speak } from "../draft";
 import { draftGarment, type Garment } from "../garment";
 import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "../starting";
-import { cutGarment, cutList, joinsWanted, layPieces, layPlans, makingOrder, outlineOnCloth } from ".";
+import { cutGarment, cutList, joinsWanted, type LayPlan, layPieces, layPlans, makingOrder, outlineOnCloth } from ".";
 import { overlapOf } from "./trim";
 
 const POINTS = STARTING_POINTS.map(({ id }) => id);
@@ -95,6 +95,11 @@ const TABLES = [
 /** Plans after the first ones that are looked at. */
 const TRIES = 12;
 
+function firstOf(plans: Generator<LayPlan | null>): LayPlan | null {
+  for (const plan of plans) return plan;
+  return null;
+}
+
 describe("lay plans", () => {
   it.each(POINTS)(
     "%s: no two pieces over each other to a thousandth of a millimetre, none off the cloth, all of them there",
@@ -141,7 +146,7 @@ describe("lay plans", () => {
   it("keep all tops the same way on cloth with a nap", () => {
     const table = { width: 1400, isFolded: false, isOneWay: true, shrinkage: 0 };
     const pieces = layPieces(cutGarment(made("work-shirt")).pieces, "outer", table);
-    const { value: plan } = layPlans(pieces, table, 1).next();
+    const plan = firstOf(layPlans(pieces, table, 1));
     if (!plan) throw new Error("the first plan is there at once");
     expect(plan.laid.every(({ way }) => !way.isTurned)).toBe(true);
   });

@@ -1,4 +1,11 @@
-export { buttonStandOf, type DefaultTaken, estimateBody, type ResolvedSpec, resolveSpec } from "./resolve";
+export {
+  buttonStandOf,
+  type DefaultTaken,
+  estimateBody,
+  type ResolvedSpec,
+  resolveSpec,
+  usualAllowances,
+} from "./resolve";
 export type { ResolvedBlock } from "./resolve-block";
 export { type ResolvedCollar, resolveCollar } from "./resolve-collar";
 export { type ResolvedSleeve, usualUpperArmEase } from "./resolve-sleeve";

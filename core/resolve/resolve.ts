@@ -101,8 +101,12 @@ const ALLOWANCES_MM = {
   cm: { general: 10, neckline: 6, hem: 25 },
 } as const;
 
+/** What is usual for a person who measures in this unit. Millimetres. */
+export const usualAllowances = (unit: GarmentSpec["unit"]): ResolvedSpec["allowances"] =>
+  ALLOWANCES_MM[unit === "in" ? "in" : "cm"];
+
 function resolveAllowances({ allowances, unit }: GarmentSpec, chosen: Chosen): ResolvedSpec["allowances"] {
-  const usual = ALLOWANCES_MM[unit === "in" ? "in" : "cm"];
+  const usual = usualAllowances(unit);
   const take = (name: keyof ResolvedSpec["allowances"], rule: Phrase) =>
     chosen(`allowances.${name}`, allowances[name], usual[name], rule, "common practice, no source");
   return {

@@ -1,5 +1,5 @@
 import { ARM_MEASURES, BODY_SIDES, MEASURE_IDS, measureOf } from "../body";
-import { CLOTH_KINDS } from "../cloth";
+import { CLOTH_FOLDS, CLOTH_KINDS, LAY_WAYS, NAPS } from "../cloth";
 import {
   COLLAR_CHOICE_NAMES,
   COLLAR_CHOICES,
@@ -36,6 +36,12 @@ import {
 import { sleeveFields } from "./sleeve-fields";
 
 export const GARMENT_FORMAT = "gamine-garment/1";
+
+/** Nobody lays a longer table. */
+const ON_CLOTH = { least: -5000, most: 50_000 };
+
+/** No cloth that is worn loses more of its length. */
+const SHRINKAGE = { least: 0, most: 0.2 };
 
 /** More edges than any garment has. */
 const MOST_EDGES = 200;
@@ -114,6 +120,25 @@ export const GARMENT_FIELDS = {
     }),
     null,
   ),
+  lay: group("Lay plan", {
+    fold: choice("Cloth laid", CLOTH_FOLDS, "default `folded` along its length, selvedge to selvedge"),
+    nap: choice("Tops of the pieces", NAPS, "default `either-way`; `one-way` for a nap or a pattern that runs one way"),
+    shrinkage: share("Shrinkage", SHRINKAGE, "by which the cloth gets shorter when it is washed before; default none"),
+    places: {
+      kind: "list",
+      label: "Kept plan",
+      about: "where each piece of the outer cloth lies, the length of the cloth along x and its fold at y = 0",
+      item: group("Place of a piece", {
+        piece: { kind: "text", label: "Piece", about: "its id and which copy", longest: LONGEST_NAME, given: "always" },
+        x: always(length("Along the cloth", ON_CLOTH)),
+        y: always(length("Across the cloth", ON_CLOTH)),
+        lies: always(choice("Lies", LAY_WAYS)),
+      }),
+      longest: MOST_EDGES,
+      given: "optional",
+    },
+    interfacingWidth: length("Width of the interfacing", { least: 100, most: 3000 }, "default 900 mm"),
+  }),
   notchMark: choice("Mark of the notches", ["slit", "tee", "vee"], "on prints; default `slit`"),
   allowances: orEmpty(
     group("Allowances", {

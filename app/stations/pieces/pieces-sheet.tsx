@@ -1,5 +1,6 @@
 import { PlainPath } from "@app/sheet/drawn";
 import { PieceMarks } from "@app/sheet/piece-marks";
+import { PieceName } from "@app/sheet/piece-name";
 import { Sheet } from "@app/sheet/sheet";
 import { SheetToggle } from "@app/sheet/sheet-toggle";
 import { toScreen, type View } from "@app/sheet/view";
@@ -9,7 +10,6 @@ import { arranged, type Piece, type PlacedPiece, type Seam } from "@core/pattern
 import { Spline } from "lucide-react";
 import { type KeyboardEvent, useMemo } from "react";
 import { type Looked, litEdges, type Shown } from "./looked";
-import { PieceName } from "./piece-name";
 
 /** About as wide as high as the room for the sheet is. */
 const ASPECT = 1.15;

@@ -3,8 +3,7 @@ import { directionTo, flatten, type Path, type Point, rotateDirection } from "..
 import type { CutPiece } from "../cut-garment";
 
 /** The cloths of a garment that are laid and bought each by itself. */
-export const LAY_CLOTHS = ["outer", "interfacing"] as const;
-export type LayCloth = (typeof LAY_CLOTHS)[number];
+export type LayCloth = "outer" | "interfacing";
 
 /** How the cloth lies on the table. Millimetres; `shrinkage` is the share by which it gets shorter when it is washed before. */
 export type ClothOnTable = {

@@ -1,6 +1,6 @@
-import { toScreen, type View } from "@app/sheet/view";
 import { boxOf } from "@core/geometry/index";
 import { cutWords, type Piece } from "@core/pattern/index";
+import { toScreen, type View } from "./view";
 
 /** A piece narrower or lower than this on the screen has no room for words; its number stands there. */
 const LEAST_WIDE_PX = 44;

@@ -1,0 +1,76 @@
+import { ChoiceSelect } from "@app/components/choice-select";
+import { useUnit } from "@app/components/preferences";
+import { Box, chakra, Heading, Text } from "@chakra-ui/react";
+import type { Garment } from "@core/garment/index";
+import { writeGarment } from "@core/spec/index";
+import type { LinesShown } from "@exporting/line-choice";
+import { useState } from "react";
+
+const PAPER_CHOICES = [
+  { value: "a4", label: "A4 sheets" },
+  { value: "letter", label: "US Letter sheets" },
+  { value: "a3", label: "A3 sheets" },
+  { value: "roll24", label: "24 in roll" },
+  { value: "roll36", label: "36 in roll" },
+  { value: "roll44", label: "44 in roll" },
+] as const;
+type Paper = (typeof PAPER_CHOICES)[number]["value"];
+
+const FILES: readonly { readonly file: string; readonly label: string; readonly scale?: string }[] = [
+  { file: "drawing.svg", label: "SVG drawing, true size" },
+  { file: "pattern-r12.dxf", label: "DXF, release 12" },
+  { file: "pattern-splines.dxf", label: "DXF with splines" },
+  { file: "pattern.hpgl", label: "HPGL for a plotter" },
+  { file: "trial.pdf", label: "PDF at half size", scale: "half" },
+  { file: "trial.pdf", label: "PDF at a quarter", scale: "quarter" },
+  { file: "figures.csv", label: "Figures, CSV" },
+  { file: "seams.csv", label: "Seams, CSV" },
+  { file: "notches.csv", label: "Notches, CSV" },
+  { file: "result.json", label: "Result file, JSON" },
+];
+
+const Send = chakra("button", {
+  base: { color: "chalk", textDecoration: "underline", cursor: "pointer", py: "1", textAlign: "left" },
+});
+
+type Props = { readonly garment: Garment; readonly client: string; readonly lines: LinesShown };
+
+/** The pattern on paper or as a file, as it stands on the screen. */
+export function CutFiles({ garment, client, lines }: Props) {
+  const unit = useUnit();
+  const [paper, setPaper] = useState<Paper>("a4");
+  if (garment.pieces.length === 0) return null;
+  const hidden = (
+    <>
+      <input type="hidden" name="garment" value={JSON.stringify(writeGarment(garment.spec, "mm"))} />
+      <input type="hidden" name="unit" value={unit} />
+      <input type="hidden" name="lines" value={lines} />
+      <input type="hidden" name="about" value={client} />
+    </>
+  );
+  return (
+    <Box as="section" mb="6" className="not-printed">
+      <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600" mb="1">
+        Paper and files
+      </Heading>
+      <ChoiceSelect id="paper" label="Paper" value={paper} choices={PAPER_CHOICES} onChoose={setPaper} />
+      <form method="post" action="/sheets/sheets.pdf">
+        {hidden}
+        <input type="hidden" name="paper" value={paper} />
+        <button className="plain-button small" type="submit">
+          Print at true size, PDF
+        </button>
+      </form>
+      <Text fontSize="sm" color="inkSoft" mt="3">
+        Or as a file:
+      </Text>
+      {FILES.map(({ file, label, scale }) => (
+        <form key={label} method="post" action={`/sheets/${file}`}>
+          {hidden}
+          {scale && <input type="hidden" name="scale" value={scale} />}
+          <Send type="submit">{label}</Send>
+        </form>
+      ))}
+    </Box>
+  );
+}

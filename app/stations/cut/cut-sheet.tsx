@@ -1,0 +1,56 @@
+import { PlainPath } from "@app/sheet/drawn";
+import { PieceMarks } from "@app/sheet/piece-marks";
+import { PieceName } from "@app/sheet/piece-name";
+import { Sheet } from "@app/sheet/sheet";
+import type { View } from "@app/sheet/view";
+import type { CutPiece } from "@core/cut/index";
+import { arranged } from "@core/pattern/index";
+import type { LinesShown } from "@exporting/line-choice";
+import { useMemo } from "react";
+
+const ASPECT = 1.15;
+/** Between pieces there is room for their allowances. */
+const BETWEEN_MM = 90;
+
+type Props = { readonly pieces: readonly CutPiece[]; readonly lines: LinesShown };
+
+/** All pieces with what is added to them. */
+export function CutSheet({ pieces, lines }: Props) {
+  const layout = useMemo(
+    () =>
+      arranged(
+        pieces.map(({ piece }) => piece),
+        ASPECT,
+        BETWEEN_MM,
+      ),
+    [pieces],
+  );
+  const box = useMemo(() => ({ left: -20, top: -20, right: layout.width + 20, bottom: layout.height + 20 }), [layout]);
+  return (
+    <Sheet box={box} label={`The ${pieces.length} pieces with their allowances, drawn to scale`}>
+      {(view) =>
+        layout.pieces.map(({ piece, x, y }, i) => {
+          const cut = pieces.find((one) => one.piece.id === piece.id);
+          const own: View = { ...view, x: view.x + x * view.scale, y: view.y + y * view.scale };
+          if (!cut) return null;
+          const isCut = lines !== "stitching" && cut.cutting !== null;
+          const shown = isCut ? { ...piece, notches: cut.notches } : piece;
+          return (
+            <g key={piece.id} data-cut={piece.id}>
+              {isCut && cut.cutting && <PlainPath path={cut.cutting} view={own} className="seam cutting-line" />}
+              {(lines !== "cutting" || !isCut) && (
+                <PlainPath path={piece.outline} view={own} className={isCut ? "sewn-line" : "seam"} />
+              )}
+              {piece.darts.map((dart, k) => (
+                // biome-ignore lint/suspicious/noArrayIndexKey: two legs of a dart begin at one point
+                <PlainPath key={k} path={dart} view={own} className="guide dart" />
+              ))}
+              <PieceMarks piece={shown} view={own} />
+              <PieceName piece={piece} number={i + 1} view={own} />
+            </g>
+          );
+        })
+      }
+    </Sheet>
+  );
+}

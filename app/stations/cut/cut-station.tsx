@@ -1,0 +1,164 @@
+import { useCalmWork } from "@app/work/use-calm-work";
+import { WorkColumns } from "@app/work/work-columns";
+import { useWorkStore } from "@app/work/work-context";
+import { Box, Button, Flex, Text } from "@chakra-ui/react";
+import {
+  type ClothOnTable,
+  cutGarment,
+  keptPlan,
+  type LayCloth,
+  type LayPlan,
+  layPieces,
+  placesOf,
+} from "@core/cut/index";
+import { inMakersOrder } from "@core/pattern/index";
+import type { LinesShown } from "@exporting/line-choice";
+import { useEffect, useMemo, useState } from "react";
+import { CutChoices } from "./cut-choices";
+import { CutSheet } from "./cut-sheet";
+import { CutSide } from "./cut-side";
+import { LaySheet } from "./lay-sheet";
+import { MakingNotes } from "./making-notes";
+import { useLayPlan } from "./use-lay-plan";
+import { USUAL_INTERFACING_MM, USUAL_WIDTH_MM } from "./usual-widths";
+
+const VIEWS = [
+  { id: "pieces", name: "Pieces" },
+  { id: "outer", name: "Lay plan" },
+  { id: "interfacing", name: "Interfacing" },
+  { id: "notes", name: "Making notes" },
+] as const;
+type ViewId = (typeof VIEWS)[number]["id"];
+
+type Props = { readonly garmentId: string; readonly client: string };
+
+/** The finished pieces ready for cloth: allowances, what lies where on it, how much to buy, and how it is sewn. */
+export function CutStation({ garmentId, client }: Props) {
+  const garment = useCalmWork((work) => work.garment);
+  const store = useWorkStore();
+  const [shown, setShown] = useState<ViewId>("pieces");
+  const [lines, setLines] = useState<LinesShown>("both");
+  const cut = useMemo(() => cutGarment(garment), [garment]);
+  const { lay, cloth } = garment.spec;
+  const layCloth: LayCloth = shown === "interfacing" ? "interfacing" : "outer";
+  const table = useMemo(
+    (): ClothOnTable => ({
+      width: layCloth === "outer" ? (cloth.width ?? USUAL_WIDTH_MM) : (lay?.interfacingWidth ?? USUAL_INTERFACING_MM),
+      isFolded: lay?.fold !== "open",
+      isOneWay: lay?.nap === "one-way",
+      shrinkage: layCloth === "outer" ? (lay?.shrinkage ?? 0) : 0,
+    }),
+    [layCloth, cloth.width, lay?.interfacingWidth, lay?.fold, lay?.nap, lay?.shrinkage],
+  );
+  const isLaying = shown === "outer" || shown === "interfacing";
+  const pieces = useMemo(() => layPieces(cut.pieces, layCloth, table), [cut, layCloth, table]);
+  const kept = useMemo(
+    () => (layCloth === "outer" && lay?.places ? keptPlan(pieces, lay.places, table) : null),
+    [pieces, lay?.places, layCloth, table],
+  );
+  const search = useLayPlan(isLaying && !kept ? pieces : NONE, table);
+  // The other way to lay the cloth is tried when this one has been: it may need less.
+  const isSearched = isLaying && search.plan !== null && search.progress === null;
+  const otherTable = useMemo(() => ({ ...table, isFolded: !table.isFolded }), [table]);
+  const otherPieces = useMemo(
+    () => (isSearched ? layPieces(cut.pieces, layCloth, otherTable) : NONE),
+    [isSearched, cut, layCloth, otherTable],
+  );
+  const otherWay = useLayPlan(otherPieces, otherTable).plan;
+  const [moved, setMoved] = useState<LayPlan | null>(null);
+  // biome-ignore lint/correctness/useExhaustiveDependencies: a hand's own plan is of these pieces on this cloth only
+  useEffect(() => setMoved(null), [pieces, table]);
+  const plan = moved ?? kept ?? search.plan;
+  const numbers = useMemo(
+    () => new Map(inMakersOrder(garment.pieces).map(({ id }, i) => [id, i + 1])),
+    [garment.pieces],
+  );
+  const { setField } = store.getState();
+  const takePlan = (next: LayPlan) => {
+    search.stop();
+    setMoved(next);
+    if (kept) setField("lay.places", placesOf(next));
+  };
+  return (
+    <WorkColumns
+      fields={<CutChoices lines={lines} onLines={setLines} />}
+      sheet={
+        <Flex direction="column" h="100%">
+          <Flex
+            role="group"
+            aria-label="What is shown"
+            gap="1"
+            px="3"
+            py="2"
+            borderBottom="1px solid"
+            borderColor="rule"
+            className="not-printed"
+          >
+            {VIEWS.map(({ id, name }) => (
+              <Button
+                key={id}
+                size="sm"
+                variant="ghost"
+                color="ink"
+                bg={shown === id ? "chalkPale" : "transparent"}
+                border="1px solid"
+                borderColor={shown === id ? "chalk" : "transparent"}
+                aria-pressed={shown === id}
+                onClick={() => setShown(id)}
+              >
+                {name}
+              </Button>
+            ))}
+          </Flex>
+          <Box flex="1" minH="0">
+            {garment.pieces.length === 0 ? (
+              <Empty words="There is nothing to cut yet." />
+            ) : shown === "pieces" ? (
+              <CutSheet pieces={cut.pieces} lines={lines} />
+            ) : shown === "notes" ? (
+              <MakingNotes garment={garment} garmentId={garmentId} />
+            ) : pieces.length === 0 ? (
+              <Empty words="No piece of this garment is interfaced." />
+            ) : plan ? (
+              <LaySheet plan={plan} pieces={pieces} table={table} numbers={numbers} onPlan={takePlan} />
+            ) : (
+              <Empty words="The first plan is being laid." />
+            )}
+          </Box>
+        </Flex>
+      }
+      side={
+        <CutSide
+          garment={garment}
+          cut={cut}
+          client={client}
+          lines={lines}
+          lay={
+            isLaying && plan
+              ? {
+                  plan,
+                  pieces,
+                  table,
+                  cloth: layCloth,
+                  search,
+                  isKept: kept !== null,
+                  otherLength: otherWay?.length ?? null,
+                }
+              : null
+          }
+          onKeep={(keep) => setField("lay.places", keep && plan ? placesOf(plan) : undefined)}
+        />
+      }
+    />
+  );
+}
+
+const NONE: readonly never[] = [];
+
+function Empty({ words }: { readonly words: string }) {
+  return (
+    <Box display="grid" placeItems="center" h="100%" bg="panel" color="inkSoft">
+      <Text>{words}</Text>
+    </Box>
+  );
+}

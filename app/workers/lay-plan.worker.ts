@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { searchPlans } from "./lay-plan";
+
+expose(searchPlans);
