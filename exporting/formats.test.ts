@@ -98,6 +98,8 @@ describe.each(["jacket", "work-shirt", "off-the-shoulder-top"])("the pattern of 
   });
 });
 
+const END_OF_LABEL = String.fromCharCode(3);
+
 /** What each pen draws, as a plotter reads it: pen up to a place, pen down along the rest. Millimetres, y down. */
 function penStrokes(text: string, height: number): ReadonlyMap<number, readonly (readonly Point[])[]> {
   const found = new Map<number, Point[][]>();
@@ -110,8 +112,10 @@ function penStrokes(text: string, height: number): ReadonlyMap<number, readonly 
       y: height - at(numbers, 2 * i + 1) / 40,
     }));
   };
-  for (const order of text
-    .replace(/LB[^\u0003]*\u0003/g, "")
+  // The text of a label ends with a sign of its own, and may hold any other.
+  const orders = text.split("LB").map((part, i) => (i === 0 ? part : part.slice(part.indexOf(END_OF_LABEL) + 1)));
+  for (const order of orders
+    .join(";")
     .split(";")
     .map((one) => one.trim())) {
     if (order.startsWith("SP")) pen = Number(order.slice(2));

@@ -32,17 +32,17 @@ describe("the order of making", () => {
         for (const wanted of joinsWanted(seam, order))
           expect(order.indexOf(wanted), `${wanted.id} before ${seam.id}`).toBeLessThan(i);
       });
-      const at = (name: string) => ids.findIndex((one) => one === name);
-      const before = (first: string, then: string) => {
+      const at = (name: string) => ids.indexOf(name);
+      const stands = (first: string, then: string) => {
         if (at(first) >= 0 && at(then) >= 0) expect(at(first), `${first} before ${then}`).toBeLessThan(at(then));
       };
-      before("body.shoulder", "neckline");
-      before("body.shoulder", "body.facing.front");
-      before("body.facing.shoulder", "body.facing.front");
-      before("collar.edge", "neckline");
-      before("sleeve.underarm", "sleeve.cuff");
-      before("sleeve.underarm", "sleeve.band");
-      before("body.side", "body.hemBand");
+      stands("body.shoulder", "neckline");
+      stands("body.shoulder", "body.facing.front");
+      stands("body.facing.shoulder", "body.facing.front");
+      stands("collar.edge", "neckline");
+      stands("sleeve.underarm", "sleeve.cuff");
+      stands("sleeve.underarm", "sleeve.band");
+      stands("body.side", "body.hemBand");
       // Either the sleeve goes into an open armhole, or into one that is closed by side and underarm.
       if (at("armhole.front") >= 0 && at("body.side") >= 0) {
         const isFlat = at("armhole.front") < at("body.side");
