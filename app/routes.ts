@@ -17,6 +17,7 @@ export default [
   route("garments/:garmentId/:station", "routes/garment.tsx"),
   route("tape/:tapeId", "routes/tape.ts"),
   route("theme.css", "routes/theme-css.ts"),
+  route("plotter", "routes/plotter.ts"),
   route("sheets/:file", "routes/sheets.ts"),
   route("*", "routes/not-found.tsx"),
 ] satisfies RouteConfig;

@@ -16,6 +16,7 @@ import type { Garment } from "@core/garment/index";
 import type { LinesShown } from "@exporting/line-choice";
 import { boughtLength, boughtWords } from "./bought-length";
 import { CutFiles } from "./cut-files";
+import { PlotterPanel } from "./plotter-panel";
 import type { LaySearch } from "./use-lay-plan";
 
 type Lay = {
@@ -73,6 +74,7 @@ export function CutSide({ garment, cut, client, lines, lay, onKeep }: Props) {
         </Box>
       )}
       <CutFiles garment={garment} client={client} lines={lines} />
+      <PlotterPanel garment={garment} client={client} lines={lines} />
     </>
   );
 }

@@ -1,0 +1,55 @@
+import { cancelJob, plotterState, sendAgain, sendToPlotter, switchPlotter } from "@app/server/plotter/workroom-plotter";
+import { postedForm } from "@app/server/posted-texts";
+import { draftGarment } from "@core/garment/index";
+import { readGarmentText } from "@core/spec/index";
+import { isTapeUnit } from "@core/tape/index";
+import { LINES_SHOWN, ROLLS, rollSheet, writeHpgl } from "@exporting/index";
+import { data } from "react-router";
+import { z } from "zod";
+import type { Route } from "./+types/plotter";
+
+const MOST_CHARACTERS = 200_000;
+
+const ASKED = z.discriminatedUnion("act", [
+  z.object({ act: z.literal("on") }),
+  z.object({ act: z.literal("off") }),
+  z.object({ act: z.enum(["cancel", "again"]), job: z.coerce.number().int().positive() }),
+  z.object({
+    act: z.literal("send"),
+    garment: z.string().max(MOST_CHARACTERS),
+    unit: z.string().default("in"),
+    lines: z.enum(LINES_SHOWN).catch("both"),
+    about: z.string().max(200).default(""),
+  }),
+]);
+
+/** What the plotter and its queue are doing. */
+export const loader = () => plotterState();
+
+/** Switches the practice plotter on or off, and sends, stops and repeats its jobs. */
+export async function action({ request }: Route.ActionArgs) {
+  const asked = ASKED.safeParse(Object.fromEntries(await postedForm(request)));
+  if (!asked.success) return data({ problem: "The plotter did not understand what was asked." }, { status: 422 });
+  const sent = asked.data;
+  switch (sent.act) {
+    case "on":
+    case "off":
+      await switchPlotter(sent.act === "on");
+      return { problem: null };
+    case "cancel":
+      cancelJob(sent.job);
+      return { problem: null };
+    case "again":
+      sendAgain(sent.job);
+      return { problem: null };
+    case "send": {
+      const read = readGarmentText(sent.garment);
+      if (!read.ok) return data({ problem: read.issues.map(({ message }) => message).join(" ") }, { status: 422 });
+      const unit = isTapeUnit(sent.unit) ? sent.unit : "in";
+      const sheet = rollSheet(draftGarment(read.spec), { unit, lines: sent.lines, about: sent.about }, "roll36");
+      if (!sheet) return data({ problem: `A piece is wider than the ${ROLLS.roll36.name}.` }, { status: 422 });
+      sendToPlotter(read.spec.name, writeHpgl(sheet));
+      return { problem: null };
+    }
+  }
+}
