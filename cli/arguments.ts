@@ -1,7 +1,7 @@
 import { at } from "@core/data/index";
 import type { Issue } from "@core/spec/index";
 
-const EXPORT_KINDS = ["svg", "pdf", "dxf", "hpgl", "csv", "block-svg", "block-dxf"] as const;
+const EXPORT_KINDS = ["svg", "pdf", "dxf", "hpgl", "card", "csv", "layplan", "block-svg", "block-dxf"] as const;
 export type ExportKind = (typeof EXPORT_KINDS)[number];
 
 export type Request =
@@ -13,7 +13,7 @@ export type ReadRequest =
   | { readonly ok: false; readonly issues: readonly Issue[] };
 
 const USAGE =
-  "Usage: draft -- GARMENT.json [--out DIR --as svg,pdf,dxf,hpgl,csv,block-svg,block-dxf], or draft -- --many FILE.jsonl";
+  "Usage: draft -- GARMENT.json [--out DIR --as svg,pdf,dxf,hpgl,card,csv,layplan,block-svg,block-dxf], or draft -- --many FILE.jsonl";
 
 /** The command line's words as a request, or what is wrong with them. */
 export function readArguments(words: readonly string[]): ReadRequest {

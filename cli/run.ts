@@ -6,9 +6,11 @@ import { writeResult } from "@core/result/index";
 import { type Issue, readGarmentText } from "@core/spec/index";
 import {
   drawingSheet,
+  laySvg,
   printSheet,
   writeBlockDxf,
   writeBlockSvg,
+  writeBookletPdf,
   writeDxfR12,
   writeDxfSplines,
   writeFiguresCsv,
@@ -17,6 +19,7 @@ import {
   writePdf,
   writeSeamsCsv,
   writeSvg,
+  writeTablesPdf,
 } from "@exporting/index";
 import { type ExportKind, readArguments } from "./arguments";
 
@@ -76,6 +79,11 @@ async function writeExports(garment: Garment, out: string, kinds: readonly Expor
     writeFileSync(join(out, "pattern-splines.dxf"), writeDxfSplines(drawing));
   }
   if (kinds.includes("hpgl")) writeFileSync(join(out, "pattern.hpgl"), writeHpgl(drawing).text);
+  if (kinds.includes("card")) {
+    writeFileSync(join(out, "booklet.pdf"), await writeBookletPdf(garment, unit, ""));
+    writeFileSync(join(out, "tables.pdf"), await writeTablesPdf(garment, unit, ""));
+  }
+  if (kinds.includes("layplan")) writeFileSync(join(out, "lay-plan.svg"), laySvg(garment, unit));
   if (kinds.includes("csv")) {
     writeFileSync(join(out, "figures.csv"), writeFiguresCsv(garment, unit));
     writeFileSync(join(out, "seams.csv"), writeSeamsCsv(garment, unit));

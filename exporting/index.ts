@@ -1,12 +1,14 @@
 export { writeBlockDxf } from "./block-dxf";
 export { writeBlockSvg } from "./block-svg";
+export { writeBookletPdf, writeTablesPdf } from "./booklet-pdf";
 export { writeDxfR12, writeDxfSplines } from "./dxf";
 export { writeHpgl } from "./hpgl";
+export { laySvg } from "./lay-svg";
 export { LINES_SHOWN } from "./line-choice";
 export { writeMeasuresCsv } from "./measures-csv";
 export { writeMethodsPdf } from "./methods-pdf";
 export { drawingSheet, type PatternSheet, printSheet, rollSheet, type SheetOptions } from "./pattern-sheet";
-export { writePdf, writeSinglePagePdf } from "./pdf";
+export { writePdf, writePiecePagesPdf, writeSinglePagePdf } from "./pdf";
 export { writeSvg } from "./svg";
 export { writeFiguresCsv, writeNotchesCsv, writeSeamsCsv } from "./tables-csv";
 export { isPaper, isRoll, PAPERS, type PaperId, ROLLS, type RollId } from "./tiling";

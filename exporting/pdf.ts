@@ -72,6 +72,25 @@ export function writeSinglePagePdf(sheet: PatternSheet, scale: 1 | 0.5 | 0.25 = 
   return collectPdf(document);
 }
 
+/** Every piece on a page of its own size, at true size: for a printer that takes any, or a screen. */
+export function writePiecePagesPdf(sheet: PatternSheet): Promise<Uint8Array> {
+  const document = new PDFDocument({
+    size: [LEAST_PAGE_MM * POINTS_PER_MM, LEAST_PAGE_MM * POINTS_PER_MM],
+    margin: 0,
+    autoFirstPage: false,
+    info: { Title: sheet.title, Creator: "Gamine" },
+  });
+  registerFaces(document);
+  for (const piece of sheet.pieces) {
+    const [xs, ys] = [piece.outer.map(({ x }) => x), piece.outer.map(({ y }) => y)];
+    const [left, top] = [Math.min(...xs) - PAGE_MARGIN_MM, Math.min(...ys) - PAGE_MARGIN_MM];
+    const [wide, high] = [Math.max(...xs) + PAGE_MARGIN_MM - left, Math.max(...ys) + PAGE_MARGIN_MM - top];
+    document.addPage({ size: [wide * POINTS_PER_MM, high * POINTS_PER_MM], margin: 0 });
+    drawPieces(document, { ...sheet, pieces: [{ ...piece, x: -left, y: -top, turn: 0 }] }, () => true, 1);
+  }
+  return collectPdf(document);
+}
+
 /** The test square and the words stand in a strip of this height below the pieces. */
 const BELOW_MM = 112;
 /** A page on which they have room. */

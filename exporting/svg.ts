@@ -61,7 +61,7 @@ const ENTITIES: Readonly<Record<string, string>> = {
 };
 
 /** For text and attributes; characters that XML 1.0 cannot hold at all are left out. */
-function escapeXml(text: string): string {
+export function escapeXml(text: string): string {
   return Array.from(text)
     .filter((c) => c >= " " && c !== "\ufffe" && c !== "\uffff")
     .map((c) => ENTITIES[c] ?? c)

@@ -8,12 +8,14 @@ import {
   isPaper,
   isRoll,
   LINES_SHOWN,
+  laySvg,
   printSheet,
   ROLLS,
   rollSheet,
   type SheetOptions,
   writeBlockDxf,
   writeBlockSvg,
+  writeBookletPdf,
   writeDxfR12,
   writeDxfSplines,
   writeFiguresCsv,
@@ -21,9 +23,11 @@ import {
   writeMethodsPdf,
   writeNotchesCsv,
   writePdf,
+  writePiecePagesPdf,
   writeSeamsCsv,
   writeSinglePagePdf,
   writeSvg,
+  writeTablesPdf,
 } from "@exporting/index";
 import type { Route } from "./+types/sheets";
 
@@ -103,6 +107,20 @@ async function pattern(
         `${name}-small.pdf`,
       );
     }
+    case "pieces.pdf":
+      return download(new Uint8Array(await writePiecePagesPdf(drawing())), "application/pdf", `${name}-pieces.pdf`);
+    case "booklet.pdf": {
+      const pdf = await writeBookletPdf(garment, unit, options.about);
+      return download(new Uint8Array(pdf), "application/pdf", `${name}-booklet.pdf`);
+    }
+    case "tables.pdf":
+      return download(
+        new Uint8Array(await writeTablesPdf(garment, unit, options.about)),
+        "application/pdf",
+        `${name}-tables.pdf`,
+      );
+    case "lay-plan.svg":
+      return download(laySvg(garment, unit), "image/svg+xml", `${name}-lay-plan.svg`);
     case "sheets.pdf": {
       const paper = form.get("paper");
       if (isRoll(paper)) {

@@ -1,12 +1,9 @@
-import { type ClothOnTable, type LayPiece, type LayPlan, layPlans } from "@core/cut/index";
+import { type ClothOnTable, type LayPiece, type LayPlan, layPlans, SEED } from "@core/cut/index";
 
 /** How many orders are tried before the search ends by itself. */
 export const MOST_TRIES = 1500;
 /** Progress is told after so many. */
 const TOLD_EVERY = 15;
-/** The same garment gives the same plans, whenever it is opened. */
-const SEED = 20;
-
 /** Looks for ever shorter plans, and tells each one that is better, and how many orders were tried. Ends by itself; stopped by ending its worker. */
 export async function searchPlans(
   pieces: readonly LayPiece[],

@@ -1,5 +1,5 @@
 import type { AlterationTaken, Block } from "../block";
-import { type CutPiece, cutGarment } from "../cut";
+import { type CutPiece, cutGarment, makingOrder } from "../cut";
 import { type Figure, speak } from "../draft";
 import { beyondBlock, blockEdges, type Garment } from "../garment";
 import { type Path, svgPathData } from "../geometry";
@@ -51,6 +51,7 @@ export function writeResult(garment: Garment): Record<string, unknown> {
     })),
     findings: [...garment.findings, ...cut.findings].map((finding) => writeFinding(finding, unit)),
     pieces: cut.pieces.map((piece) => writePiece(piece, inTape)),
+    makingOrder: makingOrder(garment).flatMap(({ seams }) => seams.map(({ id }) => id)),
     block: garment.block && writeBlock(garment, garment.block, inTape),
     steps: garment.drafts.flatMap((draft) =>
       draft.steps.map((step) => ({
@@ -139,6 +140,7 @@ function writePiece({ piece, allowances, cutting, notches }: CutPiece, inTape: (
     id: piece.id,
     name: piece.name,
     cut: piece.cut,
+    cloth: piece.cut.interfacing > 0 ? ["outer", "interfacing"] : ["outer"],
     stitching: svgPathData(piece.outline, true),
     // Null only where a finding says that with these allowances there is none.
     cutting: cutting && svgPathData(cutting, true),

@@ -3,8 +3,8 @@ import { LengthText } from "@app/components/length-text";
 import { FieldGroup } from "@app/work/field-group";
 import { SpecField } from "@app/work/spec-field";
 import { useWork, useWorkStore } from "@app/work/work-context";
+import { USUAL_INTERFACING_MM, USUAL_WIDTH_MM } from "@core/cut/index";
 import type { LinesShown } from "@exporting/line-choice";
-import { USUAL_INTERFACING_MM, USUAL_WIDTH_MM } from "./usual-widths";
 
 const LINES: readonly { readonly value: LinesShown; readonly label: string }[] = [
   { value: "both", label: "Cutting and stitching line" },

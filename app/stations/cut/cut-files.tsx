@@ -17,6 +17,10 @@ const PAPER_CHOICES = [
 type Paper = (typeof PAPER_CHOICES)[number]["value"];
 
 const FILES: readonly { readonly file: string; readonly label: string; readonly scale?: string }[] = [
+  { file: "booklet.pdf", label: "Card and making notes, PDF" },
+  { file: "tables.pdf", label: "Tables, PDF" },
+  { file: "lay-plan.svg", label: "Lay plan, SVG" },
+  { file: "pieces.pdf", label: "A page for each piece, PDF" },
   { file: "drawing.svg", label: "SVG drawing, true size" },
   { file: "pattern-r12.dxf", label: "DXF, release 12" },
   { file: "pattern-splines.dxf", label: "DXF with splines" },

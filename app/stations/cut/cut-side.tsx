@@ -9,7 +9,7 @@ import {
   type LayCloth,
   type LayPiece,
   type LayPlan,
-  useOf as shareUsed,
+  shareUsed,
 } from "@core/cut/index";
 import { speak } from "@core/draft/index";
 import type { Garment } from "@core/garment/index";

@@ -4,12 +4,14 @@ import { useWorkStore } from "@app/work/work-context";
 import { Box, Button, Flex, Text } from "@chakra-ui/react";
 import {
   type ClothOnTable,
+  clothOnTable,
   cutGarment,
   keptPlan,
   type LayCloth,
   type LayPlan,
   layPieces,
   placesOf,
+  USUAL_INTERFACING_MM,
 } from "@core/cut/index";
 import { inMakersOrder } from "@core/pattern/index";
 import type { LinesShown } from "@exporting/line-choice";
@@ -20,7 +22,6 @@ import { CutSide } from "./cut-side";
 import { LaySheet } from "./lay-sheet";
 import { MakingNotes } from "./making-notes";
 import { useLayPlan } from "./use-lay-plan";
-import { USUAL_INTERFACING_MM, USUAL_WIDTH_MM } from "./usual-widths";
 
 const VIEWS = [
   { id: "pieces", name: "Pieces" },
@@ -39,16 +40,13 @@ export function CutStation({ garmentId, client }: Props) {
   const [shown, setShown] = useState<ViewId>("pieces");
   const [lines, setLines] = useState<LinesShown>("both");
   const cut = useMemo(() => cutGarment(garment), [garment]);
-  const { lay, cloth } = garment.spec;
+  const { lay } = garment.spec;
   const layCloth: LayCloth = shown === "interfacing" ? "interfacing" : "outer";
+  const outer = useMemo(() => clothOnTable({ spec: garment.spec }), [garment.spec]);
   const table = useMemo(
-    (): ClothOnTable => ({
-      width: layCloth === "outer" ? (cloth.width ?? USUAL_WIDTH_MM) : (lay?.interfacingWidth ?? USUAL_INTERFACING_MM),
-      isFolded: lay?.fold !== "open",
-      isOneWay: lay?.nap === "one-way",
-      shrinkage: layCloth === "outer" ? (lay?.shrinkage ?? 0) : 0,
-    }),
-    [layCloth, cloth.width, lay?.interfacingWidth, lay?.fold, lay?.nap, lay?.shrinkage],
+    (): ClothOnTable =>
+      layCloth === "outer" ? outer : { ...outer, width: lay?.interfacingWidth ?? USUAL_INTERFACING_MM, shrinkage: 0 },
+    [layCloth, outer, lay?.interfacingWidth],
   );
   const isLaying = shown === "outer" || shown === "interfacing";
   const pieces = useMemo(() => layPieces(cut.pieces, layCloth, table), [cut, layCloth, table]);

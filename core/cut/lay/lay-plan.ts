@@ -122,7 +122,7 @@ export function outlineOnCloth(pieces: readonly LayPiece[], { id, way, x, y }: L
 }
 
 /** The share of the cloth that the pieces take. */
-export function useOf(
+export function shareUsed(
   pieces: readonly LayPiece[],
   { laid, length }: LayPlan,
   { width, isFolded }: ClothOnTable,

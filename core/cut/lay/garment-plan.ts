@@ -1,0 +1,40 @@
+import type { Garment } from "../../garment";
+import { cutGarment } from "../cut-garment";
+import { keptPlan } from "./adjust";
+import { type ClothOnTable, type LayPiece, layPieces } from "./lay-pieces";
+import { type LayPlan, layPlans } from "./lay-plan";
+
+/** What a shop has where nothing was said. Millimetres; common practice, no source. */
+export const USUAL_WIDTH_MM = 1400;
+export const USUAL_INTERFACING_MM = 900;
+
+/** The outer cloth of a garment on the table. */
+export function clothOnTable({ spec: { cloth, lay } }: Pick<Garment, "spec">): ClothOnTable {
+  return {
+    width: cloth.width ?? USUAL_WIDTH_MM,
+    isFolded: lay?.fold !== "open",
+    isOneWay: lay?.nap === "one-way",
+    shrinkage: lay?.shrinkage ?? 0,
+  };
+}
+
+/** The plan of the outer cloth: the one that the garment keeps, or the best of so many tries. */
+export function planOf(
+  garment: Garment,
+  tries: number,
+): { readonly pieces: readonly LayPiece[]; readonly plan: LayPlan; readonly table: ClothOnTable } {
+  const table = clothOnTable(garment);
+  const pieces = layPieces(cutGarment(garment).pieces, "outer", table);
+  const kept = garment.spec.lay?.places ? keptPlan(pieces, garment.spec.lay.places, table) : null;
+  let plan: LayPlan = kept ?? { laid: [], length: 0, tooWide: [] };
+  let tried = 0;
+  if (!kept)
+    for (const found of layPlans(pieces, table, SEED)) {
+      if (found) plan = found;
+      if (++tried >= tries) break;
+    }
+  return { pieces, plan, table };
+}
+
+/** The same garment gives the same plan, wherever it is laid. */
+export const SEED = 20;
