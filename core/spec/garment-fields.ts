@@ -155,7 +155,7 @@ export const GARMENT_FIELDS = {
         about: "in place of the three",
         item: group("Allowance of an edge", {
           edge: { kind: "text", label: "Edge", about: "`piece.edge`", longest: LONGEST_NAME, given: "always" },
-          by: always(length("Allowance", ALLOWANCE)),
+          by: length("Allowance", ALLOWANCE, "left out: as without a line of its own"),
         }),
         longest: MOST_EDGES,
         given: "optional",

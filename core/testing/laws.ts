@@ -1,3 +1,4 @@
+import { cutGarment } from "../cut";
 import { at } from "../data";
 import { draftGarment, edgePaths, type Garment, sketchGarment } from "../garment";
 import { cubicPoint, type Path, type Point, pathLength } from "../geometry";
@@ -13,7 +14,8 @@ export type Law =
   | "has remedies that mend"
   | "says what was not solved"
   | "is the same in every unit"
-  | "names the edges of its seams";
+  | "names the edges of its seams"
+  | "has simple cutting lines, or says which is not";
 
 export type Broken = { readonly law: Law; readonly what: string };
 
@@ -31,8 +33,22 @@ export function brokenLaws(spec: GarmentSpec): { readonly garment: Garment; read
       ...broken("says what was not solved", untoldSolvers(garment)),
       ...broken("is the same in every unit", unitsApart(garment)),
       ...broken("names the edges of its seams", seamsOff(garment)),
+      ...broken("has simple cutting lines, or says which is not", untoldCuts(garment)),
     ],
   };
+}
+
+function untoldCuts(garment: Garment): readonly string[] {
+  // An outline that crosses itself is told as such: nothing sensible can be cut round it.
+  const crossed = new Set(garment.findings.flatMap(({ piece }) => (piece === undefined ? [] : [piece])));
+  const { pieces, findings } = cutGarment(garment);
+  return pieces.flatMap(({ piece, cutting }) => {
+    if (crossed.has(piece.id) || outlineFault(piece.outline) !== null) return [];
+    if (!cutting)
+      return findings.some((one) => one.piece === piece.id) ? [] : [`${piece.id} has none, and nothing says so`];
+    const fault = outlineFault(cutting);
+    return fault === null ? [] : [`${piece.id}: ${fault}`];
+  });
 }
 
 function unforeseen({ findings }: Garment): readonly string[] {

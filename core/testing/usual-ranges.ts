@@ -93,6 +93,7 @@ export const USUAL: Readonly<Record<string, Bounds>> = {
   "cloth.takes.upperArmEase.least": { least: -10, most: 40 },
   "cloth.takes.upperArmEase.most": { least: 40, most: 100 },
   "cloth.width": { least: 900, most: 1600 },
+  "allowances.edges.*.by": { least: 0, most: 30 },
   "allowances.general": { least: 5, most: 20 },
   "allowances.neckline": { least: 5, most: 15 },
   "allowances.hem": { least: 10, most: 60 },

@@ -3,8 +3,9 @@ import { LengthText } from "@app/components/length-text";
 import { FieldGroup } from "@app/work/field-group";
 import { SpecField } from "@app/work/spec-field";
 import { useWork, useWorkStore } from "@app/work/work-context";
-import { USUAL_INTERFACING_MM, USUAL_WIDTH_MM } from "@core/cut/index";
+import { type CutPiece, USUAL_INTERFACING_MM, USUAL_WIDTH_MM } from "@core/cut/index";
 import type { LinesShown } from "@exporting/line-choice";
+import { OwnAllowances } from "./own-allowances";
 
 const LINES: readonly { readonly value: LinesShown; readonly label: string }[] = [
   { value: "both", label: "Cutting and stitching line" },
@@ -15,10 +16,14 @@ const LINES: readonly { readonly value: LinesShown; readonly label: string }[] =
 /** Shrinkages that are asked for in steps that cloths are sold with. */
 const SHRINKAGES = [0, 0.02, 0.03, 0.05, 0.08, 0.1] as const;
 
-type Props = { readonly lines: LinesShown; readonly onLines: (lines: LinesShown) => void };
+type Props = {
+  readonly pieces: readonly CutPiece[];
+  readonly lines: LinesShown;
+  readonly onLines: (lines: LinesShown) => void;
+};
 
 /** What is added to the edges, and how the cloth lies. */
-export function CutChoices({ lines, onLines }: Props) {
+export function CutChoices({ pieces, lines, onLines }: Props) {
   const store = useWorkStore();
   const lay = useWork((work) => work.spec.lay);
   const { setField } = store.getState();
@@ -31,6 +36,7 @@ export function CutChoices({ lines, onLines }: Props) {
         <SpecField path="allowances.hem" label="Hems" />
         <ChoiceSelect id="lines" label="Lines shown" value={lines} choices={LINES} onChoose={onLines} />
       </FieldGroup>
+      <OwnAllowances pieces={pieces} />
       <FieldGroup title="Cloth">
         <SpecField
           path="cloth.width"

@@ -79,7 +79,7 @@ export function CutStation({ garmentId, client }: Props) {
   };
   return (
     <WorkColumns
-      fields={<CutChoices lines={lines} onLines={setLines} />}
+      fields={<CutChoices pieces={cut.pieces} lines={lines} onLines={setLines} />}
       sheet={
         <Flex direction="column" h="100%">
           <Flex
