@@ -12,7 +12,9 @@ import {
   snappedLeft,
   withMoved,
 } from "@core/cut/index";
+import { type Point, partsInside } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
+import polylabel from "polylabel";
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from "react";
 
 type Props = {
@@ -131,6 +133,20 @@ type LaidProps = {
   readonly onLetGo: (laid: LaidPiece) => void;
 };
 
+/** Where a piece is widest on the screen, and how much room there is beside that place on both lines of its name. */
+function placeOfName(points: readonly Point[]): { readonly middle: Point; readonly room: number } {
+  const [x, y] = polylabel([points.map((p): [number, number] => [p.x, p.y])], 1);
+  const xs = points.map((p) => p.x);
+  const beside = [y - NAME_LINE_PX / 2, y + NAME_LINE_PX].map((level) => {
+    const inside = partsInside(points, { x: Math.min(...xs) - 1, y: level }, { x: Math.max(...xs) + 1, y: level });
+    const own = inside.find(([from, to]) => from.x <= x && to.x >= x);
+    return own ? 2 * Math.min(x - own[0].x, own[1].x - x) : 0;
+  });
+  return { middle: { x, y }, room: Math.min(...beside) };
+}
+
+const NAME_LINE_PX = 14;
+
 /** A letter of a name takes about so much. */
 const LETTER_PX = 7;
 
@@ -139,12 +155,8 @@ function LaidOnCloth({ laid, pieces, number, view, onHold, onLetGo }: LaidProps)
   const piece = pieces.find((one) => one.id === laid.id);
   if (!piece) return null;
   const points = outlineOnCloth(pieces, laid).map((p) => toScreen(view, p));
-  const middle = {
-    x: points.reduce((sum, p) => sum + p.x, 0) / points.length,
-    y: points.reduce((sum, p) => sum + p.y, 0) / points.length,
-  };
-  const wide = Math.max(...points.map(({ x }) => x)) - Math.min(...points.map(({ x }) => x));
-  const isRoom = wide > piece.name.length * LETTER_PX;
+  const { middle, room } = placeOfName(points);
+  const isRoom = room > piece.name.length * LETTER_PX;
   const movedTo = (event: PointerEvent): LaidPiece | null => {
     const from = start.current;
     if (!from) return null;
@@ -196,7 +208,7 @@ function LaidOnCloth({ laid, pieces, number, view, onHold, onLetGo }: LaidProps)
       <text className="piece-name" x={middle.x} y={middle.y} textAnchor="middle">
         <tspan>{number}</tspan>
         {isRoom && (
-          <tspan x={middle.x} dy="14" className="piece-cut">
+          <tspan x={middle.x} dy={NAME_LINE_PX} className="piece-cut">
             {piece.name}
           </tspan>
         )}
