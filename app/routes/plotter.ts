@@ -1,4 +1,4 @@
-import { cancelJob, plotterState, sendAgain, sendToPlotter, switchPlotter } from "@app/server/plotter/workroom-plotter";
+import { askPlotter } from "@app/server/plotter/workroom-plotter";
 import { postedForm } from "@app/server/posted-texts";
 import { draftGarment } from "@core/garment/index";
 import { readGarmentText } from "@core/spec/index";
@@ -24,7 +24,7 @@ const ASKED = z.discriminatedUnion("act", [
 ]);
 
 /** What the plotter and its queue are doing. */
-export const loader = () => plotterState();
+export const loader = () => askPlotter({ act: "look" });
 
 /** Switches the practice plotter on or off, and sends, stops and repeats its jobs. */
 export async function action({ request }: Route.ActionArgs) {
@@ -34,13 +34,9 @@ export async function action({ request }: Route.ActionArgs) {
   switch (sent.act) {
     case "on":
     case "off":
-      await switchPlotter(sent.act === "on");
-      return { problem: null };
     case "cancel":
-      cancelJob(sent.job);
-      return { problem: null };
     case "again":
-      sendAgain(sent.job);
+      await askPlotter(sent);
       return { problem: null };
     case "send": {
       const read = readGarmentText(sent.garment);
@@ -48,7 +44,8 @@ export async function action({ request }: Route.ActionArgs) {
       const unit = isTapeUnit(sent.unit) ? sent.unit : "in";
       const sheet = rollSheet(draftGarment(read.spec), { unit, lines: sent.lines, about: sent.about }, "roll36");
       if (!sheet) return data({ problem: `A piece is wider than the ${ROLLS.roll36.name}.` }, { status: 422 });
-      sendToPlotter(read.spec.name, writeHpgl(sheet));
+      const { text, travel, travelUnsorted } = writeHpgl(sheet);
+      await askPlotter({ act: "send", name: read.spec.name, text, saved: travelUnsorted - travel });
       return { problem: null };
     }
   }

@@ -5,6 +5,7 @@ import { describe, expect, it } from "vitest";
 import { switchOnPlotter } from "./device";
 import { drawHpgl } from "./draw-hpgl";
 import { type PlotterQueue, plotterQueue } from "./jobs";
+import { PLOTTER_HEADER, plotterHost, serveHost } from "./plotter-host";
 
 const ROLL_MM = 914.4;
 /** A triangle of 100 and 50 mm, and a label. */
@@ -113,5 +114,35 @@ describe("the roll plotter", () => {
     const { id } = queue.send("one", TRIANGLE);
     expect(stateOf(queue, id)).toBe("broken");
     expect(queue.jobs()[0]?.problem).toMatch(/No plotter is switched on/);
+  });
+});
+
+describe("the plotter of several processes", () => {
+  const PORT = 38_417;
+
+  it("is held by the first, and answers the others; who does not say what it talks to is refused", async () => {
+    const first = await serveHost(PORT);
+    expect(first).not.toBeNull();
+    expect(await serveHost(PORT)).toBeNull();
+    const ask = (order: unknown, header: Record<string, string>) =>
+      fetch(`http://127.0.0.1:${PORT}/`, { method: "POST", headers: header, body: JSON.stringify(order) });
+    expect((await ask({ act: "look" }, {})).status).toBe(403);
+    const on = await ask({ act: "on" }, { [PLOTTER_HEADER]: "1" });
+    expect(await on.json()).toMatchObject({ isOn: true, jobs: [] });
+    expect((await first?.obey({ act: "look" }))?.isOn).toBe(true);
+    expect((await first?.obey({ act: "off" }))?.isOn).toBe(false);
+  });
+
+  it("shows what its pens drew and what the order of lines saved", async () => {
+    const { obey } = plotterHost();
+    await obey({ act: "on" });
+    await obey({ act: "send", name: "Triangle", text: TRIANGLE, saved: 12 });
+    for (let i = 0; i < 200 && !(await obey({ act: "look" })).last; i++)
+      await new Promise((done) => setTimeout(done, 5));
+    const { last, jobs } = await obey({ act: "look" });
+    expect(last).toMatchObject({ used: 100, saved: 12, offSheet: 0 });
+    expect(last?.picture).toBe("M0.0 914.4L100.0 914.4L100.0 864.4L0.0 914.4");
+    expect(jobs[0]?.state).toBe("drawn");
+    await obey({ act: "off" });
   });
 });

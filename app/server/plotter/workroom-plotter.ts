@@ -1,60 +1,28 @@
-import { type RollPlotter, switchOnPlotter } from "./device";
-import type { Drawn } from "./draw-hpgl";
-import { type Job, plotterQueue } from "./jobs";
+import { PLOTTER_HEADER, type PlotterOrder, type PlotterState, plotterHost, serveHost } from "./plotter-host";
 
-/** A 36 in roll, as copy shops have. Millimetres. */
-const ROLL_MM = 914.4;
+/** The processes of one server find its plotter on this port of the machine, so far from their own. */
+const BESIDE = 10_000;
+const HIGHEST_PORT = 65_535;
 
-/** The one practice plotter of this server, on the machine it runs on, and what was sent to it. */
-let plotter: RollPlotter | null = null;
-const queue = plotterQueue(() => plotter?.port ?? null);
-/** By what the last job's pens are carried less far than line after line, in millimetres. */
-let saved = 0;
-
-export type PlotterState = {
-  readonly isOn: boolean;
-  readonly port: number | null;
-  readonly rollWidth: number;
-  readonly jobs: readonly Job[];
-  readonly last: (Omit<Drawn, "lines"> & { readonly picture: string; readonly saved: number }) | null;
-};
-
-export function plotterState(): PlotterState {
-  const drawn = plotter?.last() ?? null;
-  return {
-    isOn: plotter !== null,
-    port: plotter?.port ?? null,
-    rollWidth: ROLL_MM,
-    jobs: queue.jobs(),
-    last: drawn && { ...withoutLines(drawn), picture: pictureOf(drawn), saved },
-  };
+function hostPort(): number {
+  const own = Number(process.env.PORT) || 4173;
+  return own + BESIDE <= HIGHEST_PORT ? own + BESIDE : own - BESIDE;
 }
 
-function withoutLines({ lines: _lines, ...rest }: Drawn) {
-  return rest;
-}
+let host: ReturnType<typeof plotterHost> | null = null;
 
-/** The lines as path data with y down, to a tenth of a millimetre. */
-function pictureOf({ lines }: Drawn): string {
-  const place = ([x, y]: readonly [number, number]) => `${x.toFixed(1)} ${(ROLL_MM - y).toFixed(1)}`;
-  return lines.map(({ points }) => `M${points.map(place).join("L")}`).join("");
+/** Asks the practice plotter of this server, which one of its processes holds: this one, where no other does. */
+export async function askPlotter(order: PlotterOrder): Promise<PlotterState> {
+  if (host) return host.obey(order);
+  const port = hostPort();
+  const answer = await fetch(`http://127.0.0.1:${port}/`, {
+    method: "POST",
+    headers: { [PLOTTER_HEADER]: "1" },
+    body: JSON.stringify(order),
+  }).catch(() => null);
+  if (answer?.ok && answer.headers.get(PLOTTER_HEADER) === "1") return (await answer.json()) as PlotterState;
+  host = await serveHost(port);
+  // Another program has the port: this process then keeps a plotter for itself.
+  host ??= plotterHost();
+  return host.obey(order);
 }
-
-export async function switchPlotter(isOn: boolean): Promise<void> {
-  const before = plotter;
-  if (isOn === (before !== null)) return;
-  plotter = null;
-  await before?.switchOff();
-  if (isOn) plotter = await switchOnPlotter(ROLL_MM);
-}
-
-export function sendToPlotter(
-  name: string,
-  plot: { readonly text: string; readonly travel: number; readonly travelUnsorted: number },
-): void {
-  saved = plot.travelUnsorted - plot.travel;
-  queue.send(name, plot.text);
-}
-
-export const cancelJob = queue.cancel;
-export const sendAgain = queue.again;

@@ -1,0 +1,97 @@
+import { createServer, type IncomingMessage, type Server } from "node:http";
+import { type RollPlotter, switchOnPlotter } from "./device";
+import type { Drawn } from "./draw-hpgl";
+import { type Job, plotterQueue } from "./jobs";
+
+/** What is asked of the plotter and its queue. */
+export type PlotterOrder =
+  | { readonly act: "look" | "on" | "off" }
+  | { readonly act: "cancel" | "again"; readonly job: number }
+  | { readonly act: "send"; readonly name: string; readonly text: string; readonly saved: number };
+
+export type PlotterState = {
+  readonly isOn: boolean;
+  readonly rollWidth: number;
+  readonly jobs: readonly Job[];
+  readonly last: (Omit<Drawn, "lines"> & { readonly picture: string; readonly saved: number }) | null;
+};
+
+/** A 36 in roll, as copy shops have. Millimetres. */
+const ROLL_MM = 914.4;
+
+/** The plotter with its queue, in the process that holds them. */
+export function plotterHost() {
+  let plotter: RollPlotter | null = null;
+  const queue = plotterQueue(() => plotter?.port ?? null);
+  let saved = 0;
+  const switchTo = async (isOn: boolean) => {
+    const before = plotter;
+    if (isOn === (before !== null)) return;
+    plotter = null;
+    await before?.switchOff();
+    if (isOn) plotter = await switchOnPlotter(ROLL_MM);
+  };
+  const obey = async (order: PlotterOrder): Promise<PlotterState> => {
+    switch (order.act) {
+      case "on":
+      case "off":
+        await switchTo(order.act === "on");
+        break;
+      case "cancel":
+        queue.cancel(order.job);
+        break;
+      case "again":
+        queue.again(order.job);
+        break;
+      case "send":
+        saved = order.saved;
+        queue.send(order.name, order.text);
+        break;
+    }
+    const drawn = plotter?.last() ?? null;
+    return { isOn: plotter !== null, rollWidth: ROLL_MM, jobs: queue.jobs(), last: drawn && seen(drawn, saved) };
+  };
+  return { obey };
+}
+
+function seen({ lines, ...rest }: Drawn, saved: number): NonNullable<PlotterState["last"]> {
+  const place = ([x, y]: readonly [number, number]) => `${x.toFixed(1)} ${(ROLL_MM - y).toFixed(1)}`;
+  return { ...rest, saved, picture: lines.map(({ points }) => `M${points.map(place).join("L")}`).join("") };
+}
+
+/** Only a program of this machine that knows what it talks to sends it: a page of another site cannot. */
+export const PLOTTER_HEADER = "x-gamine-plotter";
+const MOST_BYTES = 25_000_000;
+
+/** Serves the plotter to the other processes of this server; null where another process does so already. */
+export function serveHost(port: number): Promise<{ readonly obey: ReturnType<typeof plotterHost>["obey"] } | null> {
+  const host = plotterHost();
+  const server: Server = createServer((request, response) => {
+    const refuse = (status: number) => response.writeHead(status).end();
+    if (request.headers[PLOTTER_HEADER] !== "1" || request.headers.host !== `127.0.0.1:${port}`) return refuse(403);
+    orderOf(request)
+      .then((order) => host.obey(order))
+      .then(
+        (state) => response.writeHead(200, { [PLOTTER_HEADER]: "1" }).end(JSON.stringify(state)),
+        () => refuse(400),
+      );
+  });
+  return new Promise((resolve) => {
+    server.once("error", () => resolve(null));
+    // Not shared between the processes of a cluster: one of them holds it.
+    server.listen({ port, host: "127.0.0.1", exclusive: true }, () => resolve(host));
+    server.unref();
+  });
+}
+
+async function orderOf(request: IncomingMessage): Promise<PlotterOrder> {
+  const parts: Buffer[] = [];
+  let size = 0;
+  for await (const part of request) {
+    size += part.length;
+    if (size > MOST_BYTES) throw new RangeError("orderOf: the order is larger than any pattern");
+    parts.push(part);
+  }
+  // It comes from another process of this program, which wrote it from the same type.
+  return JSON.parse(Buffer.concat(parts).toString("utf8")) as PlotterOrder;
+}
