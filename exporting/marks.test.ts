@@ -4,6 +4,7 @@ import { draftGarment, type Garment } from "@core/garment/index";
 import { boxOf, contains, flatten, type Point } from "@core/geometry/index";
 import type { Piece } from "@core/pattern/index";
 import { SLEEVE_KINDS } from "@core/sleeve/index";
+import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "@core/starting/index";
 import { onBodice, pieceOf } from "@core/testing/bodice";
 import { withCollar } from "@core/testing/collars";
 import { sampleSpec, specOf, withSleeve } from "@core/testing/sample";
@@ -88,6 +89,7 @@ describe("what is on the paper", () => {
 
   it("never lies over a line, a notch, an arrow or other text, on any piece of any sleeve and collar, in either unit", () => {
     const specs = [
+      ...STARTING_POINTS.flatMap((point) => startedFrom(point, MIDDLE_BODY) ?? []),
       ...COLLAR_KINDS.map((kind) => withCollar(kind)),
       ...SLEEVE_KINDS.map((kind) => onBodice(kind)),
       withSleeve({ cut: "two-piece", hemTurnUp: 30 }),

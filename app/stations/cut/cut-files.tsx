@@ -1,9 +1,11 @@
 import { ChoiceSelect } from "@app/components/choice-select";
 import { useUnit } from "@app/components/preferences";
-import { Box, chakra, Heading, Text } from "@chakra-ui/react";
+import { useWork } from "@app/work/work-context";
+import { Box, chakra, Field, Heading, Input, Text } from "@chakra-ui/react";
 import type { Garment } from "@core/garment/index";
 import { writeGarment } from "@core/spec/index";
 import type { LinesShown } from "@exporting/line-choice";
+import { format } from "date-fns";
 import { useState } from "react";
 
 const PAPER_CHOICES = [
@@ -43,13 +45,18 @@ type Props = { readonly garment: Garment; readonly client: string; readonly line
 export function CutFiles({ garment, client, lines }: Props) {
   const unit = useUnit();
   const [paper, setPaper] = useState<Paper>("a4");
+  const version = useWork((work) => work.savedVersion);
+  const [initials, setInitials] = useState("");
   if (garment.pieces.length === 0) return null;
+  const about = [client, `version ${version}`, format(new Date(), "d MMM yyyy"), initials.trim()]
+    .filter(Boolean)
+    .join(", ");
   const hidden = (
     <>
       <input type="hidden" name="garment" value={JSON.stringify(writeGarment(garment.spec, "mm"))} />
       <input type="hidden" name="unit" value={unit} />
       <input type="hidden" name="lines" value={lines} />
-      <input type="hidden" name="about" value={client} />
+      <input type="hidden" name="about" value={about} />
     </>
   );
   return (
@@ -58,6 +65,19 @@ export function CutFiles({ garment, client, lines }: Props) {
         Paper and files
       </Heading>
       <ChoiceSelect id="paper" label="Paper" value={paper} choices={PAPER_CHOICES} onChoose={setPaper} />
+      <Field.Root id="initials" mt="2">
+        <Field.Label fontSize="md" fontWeight="400">
+          Maker’s initials
+        </Field.Label>
+        <Input
+          size="sm"
+          bg="panel"
+          borderColor="ruleStrong"
+          maxLength={8}
+          value={initials}
+          onChange={(event) => setInitials(event.currentTarget.value)}
+        />
+      </Field.Root>
       <form method="post" action="/sheets/sheets.pdf">
         {hidden}
         <input type="hidden" name="paper" value={paper} />

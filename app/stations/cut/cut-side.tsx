@@ -1,3 +1,4 @@
+import { ChoiceSelect } from "@app/components/choice-select";
 import { LengthText } from "@app/components/length-text";
 import { useUnit } from "@app/components/preferences";
 import { Box, Button, Heading, Progress, Table, Text } from "@chakra-ui/react";
@@ -13,6 +14,7 @@ import {
 } from "@core/cut/index";
 import { speak } from "@core/draft/index";
 import type { Garment } from "@core/garment/index";
+import { formatLength } from "@core/tape/index";
 import type { LinesShown } from "@exporting/line-choice";
 import { boughtLength, boughtWords } from "./bought-length";
 import { CutFiles } from "./cut-files";
@@ -28,6 +30,8 @@ type Lay = {
   readonly isKept: boolean;
   /** How long it would be with the cloth open where it is folded, or folded where it is open; null while that is not known. */
   readonly otherLength: number | null;
+  /** The same on another width of cloth, where that was asked for. */
+  readonly compared: { readonly width: number | null; readonly plan: LayPlan | null };
 };
 
 type Props = {
@@ -37,10 +41,11 @@ type Props = {
   readonly lines: LinesShown;
   readonly lay: Lay | null;
   readonly onKeep: (keep: boolean) => void;
+  readonly onWidth: (width: number | null) => void;
 };
 
 /** How much to buy, what to cut of what, and every file that leaves the program. */
-export function CutSide({ garment, cut, client, lines, lay, onKeep }: Props) {
+export function CutSide({ garment, cut, client, lines, lay, onKeep, onWidth }: Props) {
   const unit = useUnit();
   const list = cutList(garment);
   return (
@@ -59,7 +64,7 @@ export function CutSide({ garment, cut, client, lines, lay, onKeep }: Props) {
           <Text fontSize="sm">{speak(finding.reason, unit)}</Text>
         </Box>
       ))}
-      {lay && <LayPanel lay={lay} onKeep={onKeep} />}
+      {lay && <LayPanel lay={lay} onKeep={onKeep} onWidth={onWidth} />}
       <Lines title="To cut" lines={list.outer} />
       {list.interfacing.length > 0 && <Lines title="Interfacing" lines={list.interfacing} />}
       {(list.buttons > 0 || list.elastic.length > 0) && (
@@ -87,10 +92,13 @@ function Title({ children }: { readonly children: string }) {
   );
 }
 
+/** Widths that cloths are woven in (common practice, no source). */
+const WIDTHS_MM = [900, 1150, 1400, 1500] as const;
+
 /** The other way of laying is pointed out where it saves more than a tenth. */
 const WORTH_IT = 0.9;
 
-function LayPanel({ lay, onKeep }: { readonly lay: Lay; readonly onKeep: (keep: boolean) => void }) {
+function LayPanel({ lay, onKeep, onWidth }: { readonly lay: Lay } & Pick<Props, "onKeep" | "onWidth">) {
   const unit = useUnit();
   const { plan, pieces, table, cloth, search, isKept, otherLength } = lay;
   const bought = boughtLength(plan.length, table.shrinkage, unit);
@@ -129,6 +137,33 @@ function LayPanel({ lay, onKeep }: { readonly lay: Lay; readonly onKeep: (keep: 
           </Text>
         </Box>
       )}
+      <Box mb="3">
+        <ChoiceSelect
+          id="other-width"
+          label="Beside another width"
+          value={String(lay.compared.width ?? "")}
+          choices={[
+            { value: "", label: "None" },
+            ...WIDTHS_MM.filter((width) => width !== table.width).map((width) => ({
+              value: String(width),
+              label: formatLength(width, unit),
+            })),
+          ]}
+          onChoose={(width) => onWidth(width === "" ? null : Number(width))}
+        />
+        {lay.compared.width !== null && (
+          <Text fontSize="sm" mt="1" data-compared>
+            {lay.compared.plan ? (
+              <>
+                It would take {boughtWords(boughtLength(lay.compared.plan.length, table.shrinkage, unit), unit)}
+                {lay.compared.plan.tooWide.length > 0 && ", without what is wider than it"}.
+              </>
+            ) : (
+              "It is being laid."
+            )}
+          </Text>
+        )}
+      </Box>
       <Box display="flex" gap="2" flexWrap="wrap">
         {search.progress !== null ? (
           <Button size="sm" variant="outline" borderColor="ruleStrong" color="ink" onClick={search.stop}>

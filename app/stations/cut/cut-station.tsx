@@ -63,6 +63,13 @@ export function CutStation({ garmentId, client }: Props) {
     [isSearched, cut, layCloth, otherTable],
   );
   const otherWay = useLayPlan(otherPieces, otherTable).plan;
+  const [otherWidth, setOtherWidth] = useState<number | null>(null);
+  const widerTable = useMemo(() => ({ ...table, width: otherWidth ?? table.width }), [table, otherWidth]);
+  const widerPieces = useMemo(
+    () => (isSearched && otherWidth !== null ? layPieces(cut.pieces, layCloth, widerTable) : NONE),
+    [isSearched, otherWidth, cut, layCloth, widerTable],
+  );
+  const wider = useLayPlan(widerPieces, widerTable).plan;
   const [moved, setMoved] = useState<LayPlan | null>(null);
   // biome-ignore lint/correctness/useExhaustiveDependencies: a hand's own plan is of these pieces on this cloth only
   useEffect(() => setMoved(null), [pieces, table]);
@@ -141,9 +148,11 @@ export function CutStation({ garmentId, client }: Props) {
                   search,
                   isKept: kept !== null,
                   otherLength: otherWay?.length ?? null,
+                  compared: { width: otherWidth, plan: wider },
                 }
               : null
           }
+          onWidth={setOtherWidth}
           onKeep={(keep) => setField("lay.places", keep && plan ? placesOf(plan) : undefined)}
         />
       }
