@@ -1,4 +1,4 @@
-import { fill, type Item, shapeOf } from "@core/cut/index";
+import { fill, type Item, shapeOf, type Turn } from "@core/cut/index";
 import { at } from "@core/data/index";
 import { flatten, type Point } from "@core/geometry/index";
 import { type Packable, type Packed, type Packing, sideBySide } from "./layout";
@@ -98,9 +98,10 @@ function turned(points: readonly Point[], turn: number): readonly Point[] {
 }
 
 /** By area, by height and by length: what is large first. */
-function usualOrders(items: readonly Item[]): readonly (readonly number[])[] {
+function usualOrders(items: readonly Item[]): readonly (readonly Turn[])[] {
   const numbers = items.map((_, i) => i);
-  const by = (size: (item: Item) => number) => [...numbers].sort((a, b) => size(at(items, b)) - size(at(items, a)));
+  const by = (size: (item: Item) => number) =>
+    [...numbers].sort((a, b) => size(at(items, b)) - size(at(items, a))).map((item): Turn => ({ item, way: null }));
   const first = ({ ways }: Item) => at(ways, 0);
   return [
     by((item) => first(item).cells),

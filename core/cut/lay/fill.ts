@@ -4,6 +4,9 @@ import type { CellRange, Shape } from "./raster";
 /** What is to be laid, as the ways in which it may lie; `row` where it has to lie at one level, as on a fold. */
 export type Item = { readonly ways: readonly Shape[]; readonly row?: number };
 
+/** An item in its turn; with `way`, only in that one of its ways. */
+export type Turn = { readonly item: number; readonly way: number | null };
+
 /** Where an item came to lie: by its number, in which of its ways, and at which cell. */
 export type Laid = { readonly item: number; readonly way: number; readonly column: number; readonly row: number };
 
@@ -16,15 +19,15 @@ type Strip = { readonly rows: number; readonly next: Uint16Array[]; readonly end
  * Lays the items one after the other into a strip of so many rows, each where it ends furthest to the left (bottom-left fill), in the best
  * of its ways. Null where one is higher than the strip.
  */
-export function fill(items: readonly Item[], order: readonly number[], rows: number): Filled | null {
+export function fill(items: readonly Item[], order: readonly Turn[], rows: number): Filled | null {
   const strip: Strip = { rows, next: [], end: [] };
   const laid: Laid[] = [];
   let columns = 0;
-  for (const item of order) {
+  for (const { item, way: only } of order) {
     const { ways, row } = at(items, item);
     let best: (Laid & { readonly last: number }) | null = null;
     ways.forEach((shape, way) => {
-      if (shape.rows > rows) return;
+      if (shape.rows > rows || (only !== null && only !== way)) return;
       const most: number = best === null ? Number.POSITIVE_INFINITY : best.last - shape.columns.length;
       const place = firstPlace(strip, shape, most, row);
       if (place) best = { item, way, ...place, last: place.column + shape.columns.length };

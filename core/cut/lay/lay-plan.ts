@@ -1,6 +1,6 @@
 import { at } from "../../data";
 import { areaOf, lineCubic, type Point } from "../../geometry";
-import { type Filled, fill, type Item } from "./fill";
+import { type Filled, fill, type Item, type Turn } from "./fill";
 import { type ClothOnTable, inWay, type LayPiece, type LayWay } from "./lay-pieces";
 import { shapeOf } from "./raster";
 
@@ -54,8 +54,8 @@ export function* layPlans(pieces: readonly LayPiece[], table: ClothOnTable, seed
     return;
   }
   let best: Filled | null = null;
-  let order: readonly number[] = [];
-  for (const one of firstOrders(items)) {
+  let order: readonly Turn[] = [];
+  for (const one of firstOrders(items).map((numbers) => numbers.map((item): Turn => ({ item, way: null })))) {
     const filled = fill(items, one, rows);
     if (!filled || (best && cost(filled) >= cost(best))) continue;
     best = filled;
@@ -66,8 +66,10 @@ export function* layPlans(pieces: readonly LayPiece[], table: ClothOnTable, seed
   const random = randomFrom(seed);
   let [now, nowCost] = [order, cost(best)];
   for (let i = 0; ; i++) {
-    const heat = HOTTEST * nowCost * COOLING ** i;
-    const tried = changed(now, random);
+    // Warmed up again every so often, from the best there is: another way out of a dead end.
+    if (i % ROUND === 0) [now, nowCost] = [order, cost(best)];
+    const heat = HOTTEST * nowCost * COOLING ** (i % ROUND);
+    const tried = changed(now, items, random);
     const filled = fill(items, tried, rows);
     const triedCost = filled ? cost(filled) : Number.POSITIVE_INFINITY;
     if (triedCost <= nowCost || random() < Math.exp((nowCost - triedCost) / Math.max(heat, 1e-9))) {
@@ -76,6 +78,7 @@ export function* layPlans(pieces: readonly LayPiece[], table: ClothOnTable, seed
     }
     if (filled && triedCost < cost(best)) {
       best = filled;
+      order = tried;
       yield planOf(filled);
     } else yield null;
   }
@@ -83,7 +86,8 @@ export function* layPlans(pieces: readonly LayPiece[], table: ClothOnTable, seed
 
 /** A worse order is kept for a while with this heat, a share of the length, that cools by so much at each try. Chosen by trials on the starting points. */
 const HOTTEST = 0.02;
-const COOLING = 0.995;
+const COOLING = 0.99;
+const ROUND = 300;
 
 /** The length, and a little for what lies far to the right: of two plans as long as each other the one with more room at its end. */
 function cost({ columns, laid }: Filled): number {
@@ -148,11 +152,19 @@ function firstOrders(items: readonly Item[]): readonly (readonly number[])[] {
   return [...orders.map(foldFirst), ...orders];
 }
 
-/** Two items exchanged, or one taken out and put in elsewhere. */
-function changed(order: readonly number[], random: () => number): readonly number[] {
+/** How often each kind of change is tried. Chosen by trials on the starting points. */
+const HELD_SHARE = 0.2;
+const EXCHANGED_SHARE = 0.6;
+
+/** Two items exchanged, one taken out and put in elsewhere, or one held to one of its ways, or let go again. */
+function changed(order: readonly Turn[], items: readonly Item[], random: () => number): readonly Turn[] {
   const next = [...order];
   const [i, k] = [Math.floor(random() * next.length), Math.floor(random() * next.length)];
-  if (random() < 0.5) [next[i], next[k]] = [at(order, k), at(order, i)];
+  const kind = random();
+  if (kind < HELD_SHARE) {
+    const { item, way } = at(order, i);
+    next[i] = { item, way: way === null ? Math.floor(random() * at(items, item).ways.length) : null };
+  } else if (kind < EXCHANGED_SHARE) [next[i], next[k]] = [at(order, k), at(order, i)];
   else next.splice(k, 0, ...next.splice(i, 1));
   return next;
 }
