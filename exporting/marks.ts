@@ -18,6 +18,8 @@ import type { LinesShown } from "./line-choice";
 import type { LineStyle, Mark } from "./mark";
 import type { Obstacle } from "./room";
 
+/** What is written keeps clear of chords of the outline. */
+const LABELLED_CHORDS = 10;
 const NOTCH_MM = 6;
 const ARROW_MM = 5;
 
@@ -59,7 +61,7 @@ export function pieceMarks(
     ...grain.map(drawn("grain")),
     ...brackets.map(drawn("grain")),
     ...pieceLabels(garment, piece, { unit, number, about, isCut: cutting !== null }, [
-      flatten(piece.outline),
+      flatten(piece.outline, LABELLED_CHORDS),
       ...[...piece.darts, ...piece.folds, ...levels.map(({ path }) => path)].map((path) => flatten(path)),
       ...notches.flat(),
       ...buttons,

@@ -6,8 +6,14 @@ import { OVERLAP_MM } from "./tiling";
 
 /** Between one piece and the next there is room for a pair of scissors; nothing lies nearer to the edge of the paper. */
 const GAP_MM = 6;
-const CELL_MM = 6;
-const TURNS = [0, 90, 180, 270] as const;
+const CELL_MM = 8;
+/** Chords of one curve of an outline: they leave it by less than the gap. */
+const CHORDS = 6;
+/** A few pieces are tried every way round, many by quarters. */
+const FEW = 3;
+const turnsFor = (count: number): readonly number[] =>
+  count <= FEW ? Array.from({ length: 24 }, (_, i) => i * 15) : QUARTER_TURNS;
+const QUARTER_TURNS = [0, 90, 180, 270] as const;
 /** Strips of so many sheets are tried; beyond that a table is too small. */
 const MOST_ROWS = 6;
 
@@ -18,36 +24,79 @@ type Sheet = { readonly width: number; readonly height: number };
  * with anything on them. On paper the grain need not lie any way.
  */
 export function packedOnSheets(pieces: readonly Packable[], sheet: Sheet): Packing {
-  const outlines = pieces.map(({ outline }) => flatten(outline));
-  const ways = outlines.map((points) => TURNS.map((turn) => turned(points, turn)));
+  const turns = turnsFor(pieces.length);
+  const ways = pieces.map(({ outline }) => turns.map((turn) => turned(flatten(outline, CHORDS), turn)));
   const items: readonly Item[] = ways.map((of) => ({ ways: of.map((points) => shapeOf(points, CELL_MM, GAP_MM)) }));
   const orders = usualOrders(items);
-  let best: { readonly sheets: number; readonly size: number; readonly packing: Packing } | null = null;
-  for (const { isLandscape, of, count } of stripsOf(sheet)) {
+  const found = stripsOf(sheet).flatMap(({ isLandscape, of, count }): readonly Candidate[] => {
     // The strip grows to the right, over so many sheets down.
     const tall = count * (of.height - OVERLAP_MM) + OVERLAP_MM;
-    for (const order of orders) {
+    return orders.flatMap((order) => {
       const filled = fill(items, order, Math.floor(tall / CELL_MM));
-      if (!filled) continue;
+      if (!filled) return [];
       const placed = filled.laid.map(({ item, way, column, row }): Packed => {
         const { origin } = at(at(items, item).ways, way);
-        const x = column * CELL_MM - origin.x;
-        const y = row * CELL_MM - origin.y;
-        return { id: at(pieces, item).id, x, y, turn: at(TURNS, way) };
+        const [x, y] = [column * CELL_MM - origin.x, row * CELL_MM - origin.y];
+        return { id: at(pieces, item).id, x, y, turn: at(turns, way) };
       });
-      const lines = filled.laid.map(({ item, way }, i) => {
-        const { x, y } = at(placed, i);
-        return at(at(ways, item), way).map((p) => ({ x: p.x + x, y: p.y + y }));
-      });
-      const width = Math.max(...lines.flat().map(({ x }) => x)) + GAP_MM / 2;
-      const height = Math.max(...lines.flat().map(({ y }) => y)) + GAP_MM / 2;
-      const sheets = sheetsWithLines(lines, of);
-      if (!best || sheets < best.sheets || (sheets === best.sheets && width * height < best.size))
-        best = { sheets, size: width * height, packing: { width, height, placed, isLandscape } };
-    }
-  }
+      const lines = filled.laid.map(({ item, way }, k) => moved(at(at(ways, item), way), at(placed, k)));
+      return [{ sheets: sheetsWithLines(lines, of), size: sizeOf(lines), placed, lines, of, isLandscape }];
+    });
+  });
+  const [best] = found.sort(fewerSheets).slice(0, MOST_SHIFTED).map(shiftedBest).sort(fewerSheets);
   // Pieces that are higher than any strip lie side by side, on as many sheets as it takes.
-  return best?.packing ?? sideBySide(pieces, { border: GAP_MM, between: GAP_MM });
+  if (!best) return sideBySide(pieces, { border: GAP_MM, between: GAP_MM });
+  const { placed, size, isLandscape } = best;
+  return { width: size.width, height: size.height, placed, isLandscape };
+}
+
+type Candidate = {
+  readonly sheets: number;
+  readonly size: Sheet;
+  readonly placed: readonly Packed[];
+  readonly lines: readonly (readonly Point[])[];
+  readonly of: Sheet;
+  readonly isLandscape: boolean;
+};
+
+const fewerSheets = (a: Candidate, b: Candidate) =>
+  a.sheets - b.sheets || a.size.width * a.size.height - b.size.width * b.size.height;
+
+/** Of so many of the best packings it is tried whether they need fewer sheets lying elsewhere on them. */
+const MOST_SHIFTED = 2;
+const SHIFT_MM = 16;
+
+/** The packing moved as a whole to where the fewest sheets have a part of it: an edge that just reaches over costs a sheet. */
+function shiftedBest(candidate: Candidate): Candidate {
+  const { lines, of, placed } = candidate;
+  const steps = (size: number) =>
+    Array.from({ length: Math.ceil((size - OVERLAP_MM) / SHIFT_MM) }, (_, i) => i * SHIFT_MM);
+  const points = lines.flatMap(places);
+  let best: { readonly sheets: number; readonly by: Point } = { sheets: candidate.sheets, by: { x: 0, y: 0 } };
+  for (const x of steps(of.width))
+    for (const y of steps(of.height)) {
+      const sheets = countSheets(points, { x, y }, of);
+      if (sheets < best.sheets) best = { sheets, by: { x, y } };
+    }
+  const { sheets, by } = best;
+  const there = lines.map((line) => moved(line, by));
+  const size = sizeOf(there);
+  return {
+    ...candidate,
+    sheets,
+    size,
+    lines: there,
+    placed: placed.map((one) => ({ ...one, x: one.x + by.x, y: one.y + by.y })),
+  };
+}
+
+const moved = (points: readonly Point[], by: Point): readonly Point[] =>
+  points.map((p) => ({ x: p.x + by.x, y: p.y + by.y }));
+
+function sizeOf(lines: readonly (readonly Point[])[]): Sheet {
+  const all = lines.flat();
+  const most = (of: (p: Point) => number) => all.reduce((max, p) => Math.max(max, of(p)), 0) + GAP_MM / 2;
+  return { width: most(({ x }) => x), height: most(({ y }) => y) };
 }
 
 /** Both ways of the paper, each some sheets high. */
@@ -65,24 +114,39 @@ const across = ({ width, height }: Sheet): Sheet => ({ width: height, height: wi
 
 /** How many sheets have a part of an outline on them, the strips that are glued over each other among it. */
 function sheetsWithLines(lines: readonly (readonly Point[])[], sheet: Sheet): number {
-  const used = new Set<string>();
-  for (const line of lines) for (const name of sheetsOf(line, sheet)) used.add(name);
+  return countSheets(lines.flatMap(places), { x: 0, y: 0 }, sheet);
+}
+
+/** Places along a closed line, none further than `APART_MM` from the next. */
+function places(line: readonly Point[]): readonly Point[] {
+  return line.flatMap((to, i) => {
+    const from = at(line, i === 0 ? line.length - 1 : i - 1);
+    const parts = Math.max(1, Math.ceil(Math.hypot(to.x - from.x, to.y - from.y) / APART_MM));
+    return Array.from({ length: parts }, (_, k) => ({
+      x: from.x + ((to.x - from.x) * (k + 1)) / parts,
+      y: from.y + ((to.y - from.y) * (k + 1)) / parts,
+    }));
+  });
+}
+
+const APART_MM = 4;
+/** More columns of sheets than any table has. */
+const COLUMNS = 4096;
+
+function countSheets(points: readonly Point[], by: Point, { width, height }: Sheet): number {
+  const used = new Set<number>();
+  for (const { x, y } of points)
+    for (const column of sheetsAt(x + by.x, width - OVERLAP_MM, width))
+      for (const row of sheetsAt(y + by.y, height - OVERLAP_MM, height)) used.add(row * COLUMNS + column);
   return used.size;
 }
 
 /** The sheets, by their column and row, that a closed line touches. */
 export function sheetsOf(line: readonly Point[], { width, height }: Sheet): ReadonlySet<string> {
-  const [stepX, stepY] = [width - OVERLAP_MM, height - OVERLAP_MM];
   const used = new Set<string>();
-  line.forEach((to, i) => {
-    const from = at(line, i === 0 ? line.length - 1 : i - 1);
-    const parts = Math.max(1, Math.ceil(Math.hypot(to.x - from.x, to.y - from.y) / 4));
-    for (let k = 1; k <= parts; k++) {
-      const p = { x: from.x + ((to.x - from.x) * k) / parts, y: from.y + ((to.y - from.y) * k) / parts };
-      for (const column of sheetsAt(p.x, stepX, width))
-        for (const row of sheetsAt(p.y, stepY, height)) used.add(`${column} ${row}`);
-    }
-  });
+  for (const { x, y } of places(line))
+    for (const column of sheetsAt(x, width - OVERLAP_MM, width))
+      for (const row of sheetsAt(y, height - OVERLAP_MM, height)) used.add(`${column} ${row}`);
   return used;
 }
 
@@ -93,7 +157,7 @@ function sheetsAt(value: number, step: number, size: number): readonly number[] 
 }
 
 function turned(points: readonly Point[], turn: number): readonly Point[] {
-  const [cos, sin] = [Math.round(Math.cos((turn * Math.PI) / 180)), Math.round(Math.sin((turn * Math.PI) / 180))];
+  const [cos, sin] = [Math.cos((turn * Math.PI) / 180), Math.sin((turn * Math.PI) / 180)];
   return points.map(({ x, y }) => ({ x: x * cos - y * sin, y: x * sin + y * cos }));
 }
 
@@ -113,7 +177,7 @@ function usualOrders(items: readonly Item[]): readonly (readonly Turn[])[] {
 
 /** The pieces packed on a roll of this width, as short as the usual orders make it. The length runs to the right. */
 export function packedOnRoll(pieces: readonly Packable[], width: number): Packing | null {
-  const ways = pieces.map(({ outline }) => TURNS.map((turn) => turned(flatten(outline), turn)));
+  const ways = pieces.map(({ outline }) => QUARTER_TURNS.map((turn) => turned(flatten(outline, CHORDS), turn)));
   const items: readonly Item[] = ways.map((of) => ({ ways: of.map((points) => shapeOf(points, CELL_MM, GAP_MM)) }));
   const filled = usualOrders(items)
     .flatMap((order) => fill(items, order, Math.floor(width / CELL_MM)) ?? [])
@@ -125,7 +189,7 @@ export function packedOnRoll(pieces: readonly Packable[], width: number): Packin
       id: at(pieces, item).id,
       x: column * CELL_MM - origin.x,
       y: row * CELL_MM - origin.y,
-      turn: at(TURNS, way),
+      turn: at(QUARTER_TURNS, way),
     };
   });
   return { width: filled.columns * CELL_MM, height: width, placed, isLandscape: false };

@@ -42,6 +42,9 @@ export type SheetPiece = {
   readonly outer: readonly Point[];
 };
 
+/** Chords of one curve of the outermost line, for looking where a piece lies. */
+const OUTER_CHORDS = 8;
+
 /** The outline that is cut along: the cutting line, or the stitching line where that alone is shown or there is no other. */
 function outerOf({ piece, cutting }: CutPiece, lines: LinesShown) {
   return lines === "stitching" || !cutting ? piece.outline : cutting;
@@ -72,7 +75,7 @@ function markedSheet(
         y,
         turn,
         marks: pieceMarks(garment, cut, { ...options, number: order.indexOf(id) + 1 }),
-        outer: flatten(outerOf(cut, options.lines)),
+        outer: flatten(outerOf(cut, options.lines), OUTER_CHORDS),
       };
     }),
   };

@@ -1,13 +1,16 @@
 import { createServer, type IncomingMessage, type Server } from "node:http";
+import { z } from "zod";
 import { type RollPlotter, switchOnPlotter } from "./device";
 import type { Drawn } from "./draw-hpgl";
 import { type Job, plotterQueue } from "./jobs";
 
 /** What is asked of the plotter and its queue. */
-export type PlotterOrder =
-  | { readonly act: "look" | "on" | "off" }
-  | { readonly act: "cancel" | "again"; readonly job: number }
-  | { readonly act: "send"; readonly name: string; readonly text: string; readonly saved: number };
+const ORDER = z.discriminatedUnion("act", [
+  z.object({ act: z.enum(["look", "on", "off"]) }),
+  z.object({ act: z.enum(["cancel", "again"]), job: z.number() }),
+  z.object({ act: z.literal("send"), name: z.string(), text: z.string(), saved: z.number() }),
+]);
+export type PlotterOrder = Readonly<z.infer<typeof ORDER>>;
 
 export type PlotterState = {
   readonly isOn: boolean;
@@ -92,6 +95,5 @@ async function orderOf(request: IncomingMessage): Promise<PlotterOrder> {
     if (size > MOST_BYTES) throw new RangeError("orderOf: the order is larger than any pattern");
     parts.push(part);
   }
-  // It comes from another process of this program, which wrote it from the same type.
-  return JSON.parse(Buffer.concat(parts).toString("utf8")) as PlotterOrder;
+  return ORDER.parse(JSON.parse(Buffer.concat(parts).toString("utf8")));
 }

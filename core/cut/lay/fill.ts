@@ -25,14 +25,13 @@ export function fill(items: readonly Item[], order: readonly Turn[], rows: numbe
   let columns = 0;
   for (const { item, way: only } of order) {
     const { ways, row } = at(items, item);
-    let best: (Laid & { readonly last: number }) | null = null;
-    ways.forEach((shape, way) => {
-      if (shape.rows > rows || (only !== null && only !== way)) return;
-      const most: number = best === null ? Number.POSITIVE_INFINITY : best.last - shape.columns.length;
+    let found: (Laid & { readonly last: number }) | null = null;
+    for (const [way, shape] of ways.entries()) {
+      if (shape.rows > rows || (only !== null && only !== way)) continue;
+      const most: number = found === null ? Number.POSITIVE_INFINITY : found.last - shape.columns.length;
       const place = firstPlace(strip, shape, most, row);
-      if (place) best = { item, way, ...place, last: place.column + shape.columns.length };
-    });
-    const found = best as (Laid & { readonly last: number }) | null;
+      if (place) found = { item, way, ...place, last: place.column + shape.columns.length };
+    }
     if (!found) return null;
     take(strip, at(ways, found.way), found.column, found.row);
     laid.push({ item, way: found.way, column: found.column, row: found.row });
