@@ -31,6 +31,22 @@ function made(id: string) {
 const cuttingLength = (cut: readonly CutPiece[]) =>
   cut.reduce((sum, { cutting }) => sum + pathLength(cutting ?? []), 0);
 
+describe("HPGL", () => {
+  it("G5: counts 40 units a millimetre, 1016 an inch (published HP-GL convention, from memory)", () => {
+    const marks = [{ kind: "line", style: "cutting", data: "M0 0L25.4 0" }] as const;
+    const piece = { id: "line", x: 0, y: 10, turn: 0, marks, outer: [] };
+    const sheet = {
+      title: "A line",
+      width: 30,
+      height: 10,
+      lines: "both",
+      isLandscape: false,
+      pieces: [piece],
+    } as const;
+    expect(writeHpgl(sheet).text).toContain("PU0,0;PD1016,0;");
+  });
+});
+
 describe.each(["jacket", "work-shirt", "off-the-shoulder-top"])("the pattern of a %s in open formats", (id) => {
   const { garment, sheet, cut } = made(id);
 

@@ -5,6 +5,7 @@ import type {
   ICircleEntity,
   IEllipseEntity,
   IEntity,
+  IInsertEntity,
   ILineEntity,
   ILwpolylineEntity,
   IPolylineEntity,
@@ -20,7 +21,11 @@ type Known =
   | Named<IArcEntity, "ARC">
   | Named<ICircleEntity, "CIRCLE">
   | Named<IEllipseEntity, "ELLIPSE">
-  | Named<ISplineEntity, "SPLINE">;
+  | Named<ISplineEntity, "SPLINE">
+  | Named<IInsertEntity, "INSERT">;
+
+/** The library gives its entities one type for all: which of them it is their name tells. */
+export const knownEntity = (entity: IEntity): Known => entity as Known;
 
 export type EntityShape = { readonly path: Path; readonly isClosed: boolean };
 
@@ -29,8 +34,7 @@ const NO_LINE = 1e-9;
 
 /** An entity's line in its own coordinates, y up; a sentence for one that cannot be drawn; null for what is no line. */
 export function entityShape(entity: IEntity): EntityShape | string | null {
-  // The library gives its entities one type for all: which of them it is their name tells.
-  const known = entity as Known;
+  const known = knownEntity(entity);
   switch (known.type) {
     case "LINE":
       return open(known.vertices.slice(0, 2).map(pointOf));

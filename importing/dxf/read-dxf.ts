@@ -13,7 +13,7 @@ import {
   TOO_MUCH,
   TooMuch,
 } from "../drawing";
-import { entityShape } from "./entities";
+import { entityShape, knownEntity } from "./entities";
 
 /** Millimetres in one of the units a DXF header can name ($INSUNITS). */
 const MM_PER_INSUNIT: Readonly<Record<number, number>> = {
@@ -79,9 +79,10 @@ function expand(
   const place = (entities: readonly IEntity[], moves: readonly Move[], depth: number, layer: string | null): void => {
     for (const entity of entities) {
       if (++seen > MOST_ENTITIES) throw new TooMuch();
-      if (entity.type === "INSERT") {
+      const known = knownEntity(entity);
+      if (known.type === "INSERT") {
         if (depth >= DEEPEST_INSERT) throw new TooMuch();
-        insert(entity as IInsertEntity, moves, depth);
+        insert(known, moves, depth);
         continue;
       }
       const shape = entityShape(entity);

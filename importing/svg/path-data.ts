@@ -25,7 +25,8 @@ export function pathRuns(data: string, transforms: readonly string[]): readonly 
     .unshort()
     .unarc()
     .iterate((segment) => {
-      const [command, ...figures] = segment as readonly [string, ...number[]];
+      const [command, ...rest] = segment;
+      const figures = rest.map(Number);
       const f = (i: number) => figures[i] ?? Number.NaN;
       const p = (i: number): Point => ({ x: f(i), y: f(i + 1) });
       switch (command) {
