@@ -1,6 +1,7 @@
 import { length, type Phrase, phrase } from "../draft";
 import type { Garment } from "../garment";
 import type { Seam } from "../pattern";
+import { allowancesOf } from "./allowances";
 
 /** A step at the machine or the iron, with the seams that it closes. */
 export type MakingStep = {
@@ -198,8 +199,14 @@ function afterwards({ id }: Seam, { spec }: Garment, isFlat: boolean): Phrase {
   return phrase` Press it as it was sewn, then open or to one side.`;
 }
 
-function finishing({ pieces, spec }: Garment): readonly MakingStep[] {
-  const hems = pieces.filter(({ edges }) => edges.some(({ id }) => /^(hem|sleeveHem|turnUp)$/.test(id)));
+function finishing(garment: Garment): readonly MakingStep[] {
+  const { pieces, spec } = garment;
+  const allowances = allowancesOf(garment);
+  // A hem that is sewn to a cuff or a band is no hem any more.
+  const hems = pieces.filter(
+    ({ id, edges }) =>
+      edges.some((edge) => edge.id === "turnUp") || allowances.get(id)?.some(({ role }) => role === "hem"),
+  );
   const buttons = pieces.filter(({ buttons }) => (buttons?.length ?? 0) > 0);
   const count = Math.max(0, ...buttons.map((piece) => piece.buttons?.length ?? 0));
   return [
