@@ -96,9 +96,7 @@ function chordsOf(path: Path): readonly Point[] {
   const points = path.flatMap((cubic, i) =>
     Array.from({ length: i === 0 ? CHORDS + 1 : CHORDS }, (_, k) => cubicPoint(cubic, (i === 0 ? k : k + 1) / CHORDS)),
   );
-  return points.filter(
-    (p, i) => i === 0 || Math.hypot(p.x - (points[i - 1] as Point).x, p.y - (points[i - 1] as Point).y) > 1e-9,
-  );
+  return points.filter((p, i) => i === 0 || Math.hypot(p.x - at(points, i - 1).x, p.y - at(points, i - 1).y) > 1e-9);
 }
 
 /** Every chord against those that begin before it ends, from left to right: independent of the program's own way. */
@@ -106,13 +104,13 @@ function selfCrossing(points: readonly Point[]): boolean {
   const last = points.length - 2;
   const sideOf = (p: Point, q: Point, r: Point) => (q.x - p.x) * (r.y - p.y) - (q.y - p.y) * (r.x - p.x);
   const chords = points.slice(1).map((q, i) => {
-    const p = points[i] as Point;
+    const p = at(points, i);
     return { i, p, q, left: Math.min(p.x, q.x), right: Math.max(p.x, q.x) };
   });
   const byLeft = chords.sort((a, b) => a.left - b.left);
-  return byLeft.some(({ i, p, q, right }, at) => {
-    for (let next = at + 1; next < byLeft.length; next++) {
-      const other = byLeft[next] as (typeof byLeft)[number];
+  return byLeft.some(({ i, p, q, right }, place) => {
+    for (let next = place + 1; next < byLeft.length; next++) {
+      const other = at(byLeft, next);
       if (other.left > right) return false;
       const apart = Math.abs(i - other.i);
       const { p: r, q: s } = other;
