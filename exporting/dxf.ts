@@ -1,6 +1,6 @@
-import { at } from "@core/data/index";
 import type { Point } from "@core/geometry/index";
 import { DxfWriter, point3d, Units } from "@tarikjabiri/dxf";
+import { splineOf } from "./dxf-spline";
 import type { LineStyle, TextMark } from "./mark";
 import type { PatternSheet } from "./pattern-sheet";
 import { chordsOf, strokesOf, textsOf } from "./strokes";
@@ -115,8 +115,6 @@ function ascii(text: string): string {
     .join("");
 }
 
-const DEGREE = 3;
-
 /** The same for newer readers: each line one spline of degree 3, exactly as it is drafted. */
 export function writeDxfSplines(sheet: PatternSheet): string {
   const writer = new DxfWriter();
@@ -125,11 +123,7 @@ export function writeDxfSplines(sheet: PatternSheet): string {
     writer.addLayer(name, colour, "CONTINUOUS");
   for (const { style, path } of strokesOf(sheet)) {
     writer.setCurrentLayerName(LAYERS[style].name);
-    const placed = (p: Point) => point3d(p.x, -p.y, 0);
-    const controlPoints = [placed(at(path, 0)[0]), ...path.flatMap(([, b, c, d]) => [b, c, d].map(placed))];
-    const inner = path.slice(1).flatMap((_, i) => [i + 1, i + 1, i + 1]);
-    const knots = [0, 0, 0, 0, ...inner, path.length, path.length, path.length, path.length];
-    writer.addSpline({ controlPoints, degreeCurve: DEGREE, knots });
+    writer.addSpline(splineOf(path));
   }
   writer.setCurrentLayerName(LAYERS.text.name);
   for (const { at: p, size, text, turn } of textsOf(sheet))

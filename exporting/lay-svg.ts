@@ -1,6 +1,6 @@
 import { type ClothOnTable, type LayPiece, type LayPlan, outlineOnCloth, planOf, shareUsed } from "@core/cut/index";
 import type { Garment } from "@core/garment/index";
-import { type Point, partsInside } from "@core/geometry/index";
+import { roomBeside } from "@core/geometry/index";
 import { inMakersOrder } from "@core/pattern/index";
 import { formatLength, type TapeUnit } from "@core/tape/index";
 import polylabel from "polylabel";
@@ -21,17 +21,6 @@ export function laySvg(garment: Garment, unit: TapeUnit): string {
 const LETTER_MM = 10;
 const HIGH_MM = 18;
 
-/** How much room there is beside a place, as wide as it is free on the level of the letters' feet and of their tops. */
-function roomAt(points: readonly Point[], { x, y }: Point): number {
-  const xs = points.map((p) => p.x);
-  const levels = [y, y - HIGH_MM].map((level) => {
-    const inside = partsInside(points, { x: Math.min(...xs) - 1, y: level }, { x: Math.max(...xs) + 1, y: level });
-    const own = inside.find(([from, to]) => from.x <= x && to.x >= x);
-    return own ? 2 * Math.min(x - own[0].x, own[1].x - x) : 0;
-  });
-  return Math.min(...levels);
-}
-
 /** A lay plan as an SVG drawing, a user unit a millimetre: the cloth, its fold or selvedges, and every piece with its number and name. */
 function writeLaySvg(
   title: string,
@@ -50,7 +39,7 @@ function writeLaySvg(
     const number = String(numbers.get(piece?.piece ?? "") ?? "");
     const name = `${number} ${piece?.name ?? laid.id}`.trim();
     // Where the whole name has no room its number stands for it.
-    const words = roomAt(points, { x, y }) > name.length * LETTER_MM ? name : number;
+    const words = roomBeside(points, { x, y }, [y, y - HIGH_MM]) > name.length * LETTER_MM ? name : number;
     return `<path d="${points.map(({ x, y }, i) => `${i === 0 ? "M" : "L"}${x.toFixed(2)} ${y.toFixed(2)}`).join("")}Z" fill="none" stroke="#000" stroke-width="1.5"><title>${escapeXml(name)}</title></path><text x="${x.toFixed(1)}" y="${y.toFixed(1)}" font-family="sans-serif" font-size="18" text-anchor="middle">${escapeXml(words)}</text>`;
   });
   const says = `${title}: ${formatLength(plan.length, unit)} of cloth ${formatLength(table.width, unit)} wide, ${table.isFolded ? "folded, the fold above" : "open"}; ${Math.round(shareUsed(pieces, plan, table) * 100)} % used. Lay it out before you cut, and cut with the blade away from you.`;

@@ -1,11 +1,8 @@
 import { measureOf, splitTakenId, TAKEN_IDS, type Taken } from "@core/body/index";
-import { fromMm, type TapeUnit } from "@core/tape/index";
-import Papa from "papaparse";
+import type { TapeUnit } from "@core/tape/index";
+import { csvTable, decimalIn } from "./csv";
 
 const MEASURES_CSV_COLUMNS = ["date", "measure", "term", "side", "length", "unit"] as const;
-
-/** Figures in a data file are decimal, exact to a hundredth of a millimetre. */
-const DECIMALS: Readonly<Record<TapeUnit, number>> = { in: 4, cm: 3, mm: 2 };
 
 /** A client's measures as CSV, one reading a line, oldest day first. */
 export function writeMeasuresCsv(
@@ -18,9 +15,8 @@ export function writeMeasuresCsv(
       const mm = measures[id];
       if (mm === undefined) return [];
       const { measure, side } = splitTakenId(id);
-      const length = Number(fromMm(mm, unit).toFixed(DECIMALS[unit]));
-      return [[takenOn, measure, measureOf(measure).term, side ?? "", length, unit]];
+      return [[takenOn, measure, measureOf(measure).term, side ?? "", decimalIn(unit)(mm), unit]];
     }),
   );
-  return `${Papa.unparse({ fields: [...MEASURES_CSV_COLUMNS], data: rows }, { newline: "\n" })}\n`;
+  return csvTable(MEASURES_CSV_COLUMNS, rows);
 }

@@ -1,4 +1,4 @@
-import { fill, type Item, shapeOf, type Turn } from "@core/cut/index";
+import { type Filled, fill, type Item, largestFirst, shapeOf } from "@core/cut/index";
 import { at } from "@core/data/index";
 import { flatten, type Point } from "@core/geometry/index";
 import { type Packable, type Packed, type Packing, sideBySide } from "./layout";
@@ -25,20 +25,15 @@ type Sheet = { readonly width: number; readonly height: number };
  */
 export function packedOnSheets(pieces: readonly Packable[], sheet: Sheet): Packing {
   const turns = turnsFor(pieces.length);
-  const ways = pieces.map(({ outline }) => turns.map((turn) => turned(flatten(outline, CHORDS), turn)));
-  const items: readonly Item[] = ways.map((of) => ({ ways: of.map((points) => shapeOf(points, CELL_MM, GAP_MM)) }));
-  const orders = usualOrders(items);
+  const { ways, items } = laidOut(pieces, turns);
+  const orders = largestFirst(items);
   const found = stripsOf(sheet).flatMap(({ isLandscape, of, count }): readonly Candidate[] => {
     // The strip grows to the right, over so many sheets down.
     const tall = count * (of.height - OVERLAP_MM) + OVERLAP_MM;
     return orders.flatMap((order) => {
       const filled = fill(items, order, Math.floor(tall / CELL_MM));
       if (!filled) return [];
-      const placed = filled.laid.map(({ item, way, column, row }): Packed => {
-        const { origin } = at(at(items, item).ways, way);
-        const [x, y] = [column * CELL_MM - origin.x, row * CELL_MM - origin.y];
-        return { id: at(pieces, item).id, x, y, turn: at(turns, way) };
-      });
+      const placed = placedFrom(pieces, items, turns, filled);
       const lines = filled.laid.map(({ item, way }, k) => moved(at(at(ways, item), way), at(placed, k)));
       return [{ sheets: sheetsWithLines(lines, of), size: sizeOf(lines), placed, lines, of, isLandscape }];
     });
@@ -161,36 +156,33 @@ function turned(points: readonly Point[], turn: number): readonly Point[] {
   return points.map(({ x, y }) => ({ x: x * cos - y * sin, y: x * sin + y * cos }));
 }
 
-/** By area, by height and by length: what is large first. */
-function usualOrders(items: readonly Item[]): readonly (readonly Turn[])[] {
-  const numbers = items.map((_, i) => i);
-  const by = (size: (item: Item) => number) =>
-    [...numbers].sort((a, b) => size(at(items, b)) - size(at(items, a))).map((item): Turn => ({ item, way: null }));
-  const first = ({ ways }: Item) => at(ways, 0);
-  return [
-    by((item) => first(item).cells),
-    by((item) => Math.max(first(item).rows, first(item).columns.length)),
-    by((item) => first(item).rows),
-    by((item) => first(item).columns.length),
-  ];
-}
-
 /** The pieces packed on a roll of this width, as short as the usual orders make it. The length runs to the right. */
 export function packedOnRoll(pieces: readonly Packable[], width: number): Packing | null {
-  const ways = pieces.map(({ outline }) => QUARTER_TURNS.map((turn) => turned(flatten(outline, CHORDS), turn)));
-  const items: readonly Item[] = ways.map((of) => ({ ways: of.map((points) => shapeOf(points, CELL_MM, GAP_MM)) }));
-  const filled = usualOrders(items)
+  const { items } = laidOut(pieces, QUARTER_TURNS);
+  const filled = largestFirst(items)
     .flatMap((order) => fill(items, order, Math.floor(width / CELL_MM)) ?? [])
     .sort((a, b) => a.columns - b.columns)[0];
   if (!filled) return null;
-  const placed = filled.laid.map(({ item, way, column, row }): Packed => {
-    const { origin } = at(at(items, item).ways, way);
-    return {
-      id: at(pieces, item).id,
-      x: column * CELL_MM - origin.x,
-      y: row * CELL_MM - origin.y,
-      turn: at(QUARTER_TURNS, way),
-    };
-  });
+  const placed = placedFrom(pieces, items, QUARTER_TURNS, filled);
   return { width: filled.columns * CELL_MM, height: width, placed, isLandscape: false };
+}
+
+/** The outlines of the pieces in each of these turns, and the cells that they take. */
+function laidOut(pieces: readonly Packable[], turns: readonly number[]) {
+  const ways = pieces.map(({ outline }) => turns.map((turn) => turned(flatten(outline, CHORDS), turn)));
+  const items: readonly Item[] = ways.map((of) => ({ ways: of.map((points) => shapeOf(points, CELL_MM, GAP_MM)) }));
+  return { ways, items };
+}
+
+function placedFrom(
+  pieces: readonly Packable[],
+  items: readonly Item[],
+  turns: readonly number[],
+  { laid }: Filled,
+): readonly Packed[] {
+  return laid.map(({ item, way, column, row }) => {
+    const { origin } = at(at(items, item).ways, way);
+    const [x, y] = [column * CELL_MM - origin.x, row * CELL_MM - origin.y];
+    return { id: at(pieces, item).id, x, y, turn: at(turns, way) };
+  });
 }

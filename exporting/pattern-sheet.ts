@@ -53,11 +53,10 @@ function outerOf({ piece, cutting }: CutPiece, lines: LinesShown) {
 function markedSheet(
   garment: Garment,
   options: SheetOptions,
-  pack: (pieces: readonly CutPiece[]) => Packing,
+  pieces: readonly CutPiece[],
+  { width, height, placed, isLandscape }: Packing,
 ): PatternSheet {
   const order = inMakersOrder(garment.pieces).map(({ id }) => id);
-  const { pieces } = cutGarment(garment);
-  const { width, height, placed, isLandscape } = pack(pieces);
   return {
     title: garment.spec.name,
     width,
@@ -84,31 +83,27 @@ function markedSheet(
 /** On one drawing there is room to cut round each piece. */
 const APART: Spacing = { border: 15, between: 30 };
 
-/** The pieces side by side as they are worn, nothing turned. */
-export function drawingSheet(garment: Garment, options: SheetOptions): PatternSheet {
-  return markedSheet(garment, options, (pieces) =>
-    sideBySide(
-      pieces.map((one) => ({ id: one.piece.id, outline: outerOf(one, options.lines) })),
-      APART,
-    ),
-  );
-}
-
 const packable = (pieces: readonly CutPiece[], lines: LinesShown) =>
   pieces.map((one) => ({ id: one.piece.id, outline: outerOf(one, lines) }));
 
+/** The pieces side by side as they are worn, nothing turned. */
+export function drawingSheet(garment: Garment, options: SheetOptions): PatternSheet {
+  const { pieces } = cutGarment(garment);
+  return markedSheet(garment, options, pieces, sideBySide(packable(pieces, options.lines), APART));
+}
+
 /** The pieces packed on as few sheets of paper as the ways tried need. */
 export function printSheet(garment: Garment, options: SheetOptions, paper: PaperId): PatternSheet {
-  return markedSheet(garment, options, (pieces) =>
-    packedOnSheets(packable(pieces, options.lines), printableArea(paper, false)),
-  );
+  const { pieces } = cutGarment(garment);
+  const packing = packedOnSheets(packable(pieces, options.lines), printableArea(paper, false));
+  return markedSheet(garment, options, pieces, packing);
 }
 
 /** The pieces packed on a roll; null where one is wider than it. */
 export function rollSheet(garment: Garment, options: SheetOptions, roll: RollId): PatternSheet | null {
   const { pieces } = cutGarment(garment);
   const packing = packedOnRoll(packable(pieces, options.lines), ROLLS[roll].width);
-  return packing && markedSheet(garment, options, () => packing);
+  return packing && markedSheet(garment, options, pieces, packing);
 }
 
 /** The outermost lines as they lie on the sheet. */

@@ -1,5 +1,5 @@
 import { at } from "@core/data/index";
-import { type Cubic, cubicPoint, mapPath, type Path, type Point, readPathData } from "@core/geometry/index";
+import { type Cubic, cubicPoint, mapPath, mostBend, type Path, type Point, readPathData } from "@core/geometry/index";
 import type { LineStyle, TextMark } from "./mark";
 import { type PatternSheet, placedPoint } from "./pattern-sheet";
 
@@ -40,16 +40,8 @@ export function chordsOf(path: Path, tolerance: number): readonly Point[] {
 }
 
 function pointsAfterStart(cubic: Cubic, tolerance: number): readonly Point[] {
-  const [a, b, c, d] = cubic;
-  const bend =
-    6 *
-    Math.max(
-      Math.hypot(a.x - 2 * b.x + c.x, a.y - 2 * b.y + c.y),
-      Math.hypot(b.x - 2 * c.x + d.x, b.y - 2 * c.y + d.y),
-    );
-  // A chord over a share h of the parameter leaves the curve by at most bend × h² ÷ 8.
-  const count = Math.max(1, Math.ceil(Math.sqrt(bend / (8 * tolerance))));
-  return Array.from({ length: count }, (_, i) => (i + 1 === count ? d : cubicPoint(cubic, (i + 1) / count)));
+  const count = Math.max(1, Math.ceil(Math.sqrt(mostBend(cubic) / (8 * tolerance))));
+  return Array.from({ length: count }, (_, i) => (i + 1 === count ? cubic[3] : cubicPoint(cubic, (i + 1) / count)));
 }
 
 /** The length of all pen-up moves of strokes drawn in this order, from the origin. */

@@ -1,21 +1,13 @@
 import { cutGarment } from "@core/cut/index";
 import { speak } from "@core/draft/index";
 import type { Garment } from "@core/garment/index";
-import { fromMm, type TapeUnit } from "@core/tape/index";
-import Papa from "papaparse";
-
-/** Figures in a data file are decimal, exact to a hundredth of a millimetre. */
-const DECIMALS: Readonly<Record<TapeUnit, number>> = { in: 4, cm: 3, mm: 2 };
-
-const table = (fields: readonly string[], data: readonly (readonly (string | number)[])[]) =>
-  `${Papa.unparse({ fields: [...fields], data: data.map((row) => [...row]) }, { newline: "\n" })}\n`;
-
-const lengthIn = (unit: TapeUnit) => (mm: number) => Number(fromMm(mm, unit).toFixed(DECIMALS[unit]));
+import type { TapeUnit } from "@core/tape/index";
+import { csvTable, decimalIn } from "./csv";
 
 /** Every figure of the draft with what it comes from, one a line. */
 export function writeFiguresCsv(garment: Garment, unit: TapeUnit): string {
-  const inUnit = lengthIn(unit);
-  return table(
+  const inUnit = decimalIn(unit);
+  return csvTable(
     ["id", "figure", "value", "unit", "formula", "rule", "source"],
     garment.figures.map(({ id, label, value, kind, formula, rule, source }) => [
       id,
@@ -31,8 +23,8 @@ export function writeFiguresCsv(garment: Garment, unit: TapeUnit): string {
 
 /** Every seam with its two sides. */
 export function writeSeamsCsv(garment: Garment, unit: TapeUnit): string {
-  const inUnit = lengthIn(unit);
-  return table(
+  const inUnit = decimalIn(unit);
+  return csvTable(
     [
       "id",
       "seam",
@@ -59,7 +51,7 @@ export function writeSeamsCsv(garment: Garment, unit: TapeUnit): string {
 /** Every notch of every piece, on its stitching line and on its cutting line, in millimetres of the piece. */
 export function writeNotchesCsv(garment: Garment): string {
   const plain = (mm: number) => Number(mm.toFixed(3));
-  return table(
+  return csvTable(
     [
       "piece",
       "notch",

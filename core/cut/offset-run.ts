@@ -5,6 +5,7 @@ import {
   cubicPoint,
   directionTo,
   distance,
+  mostBend,
   type Path,
   type Point,
   step,
@@ -76,14 +77,8 @@ const isSmooth = (a: Point, b: Point) => a.x * b.x + a.y * b.y >= BREAK_COSINE;
 
 /** Samples so near that chord and curve are one, also at the distance outside. */
 function samplesOf(cubic: Cubic, by: number): readonly Sample[] {
-  const [a, b, c, d] = cubic;
-  const bend =
-    6 *
-    Math.max(
-      Math.hypot(a.x - 2 * b.x + c.x, a.y - 2 * b.y + c.y),
-      Math.hypot(b.x - 2 * c.x + d.x, b.y - 2 * c.y + d.y),
-    );
-  const size = Math.max(distance(a, d), 1);
+  const bend = mostBend(cubic);
+  const size = Math.max(distance(cubic[0], cubic[3]), 1);
   // Outside a bend of radius r the line is longer by by ÷ r: nearly so much finer it is cut.
   const finer = 1 + (by * bend) / (size * size);
   const count = Math.min(MOST_SAMPLES, Math.max(1, Math.ceil(Math.sqrt((bend * finer) / (8 * CHORD_MM)))));

@@ -39,6 +39,14 @@ function cubicSecondDerivative([p0, p1, p2, p3]: Cubic, t: number): Point {
   };
 }
 
+/**
+ * The most that the curve bends: a chord over a share h of the parameter leaves it by at most bend × h² ÷ 8. Millimetres.
+ */
+export function mostBend([a, b, c, d]: Cubic): number {
+  const turn = (p: Point, q: Point, r: Point) => Math.hypot(p.x - 2 * q.x + r.x, p.y - 2 * q.y + r.y);
+  return 6 * Math.max(turn(a, b, c), turn(b, c, d));
+}
+
 /** Both halves of the curve cut at parameter t (de Casteljau). */
 export function splitCubic([p0, p1, p2, p3]: Cubic, t: number): readonly [Cubic, Cubic] {
   const a = lerp(p0, p1, t);

@@ -58,3 +58,14 @@ export function distanceToChain(p: Point, samples: readonly Point[]): number {
     return Math.min(best, distance(p, { x: from.x + t * (to.x - from.x), y: from.y + t * (to.y - from.y) }));
   }, Number.POSITIVE_INFINITY);
 }
+
+/** How wide a closed outline, given by its corners, is free to both sides of a place, the same to each, on every one of the levels. */
+export function roomBeside(corners: readonly Point[], { x }: Point, levels: readonly number[]): number {
+  const xs = corners.map((p) => p.x);
+  const [left, right] = [Math.min(...xs) - 1, Math.max(...xs) + 1];
+  const rooms = levels.map((y) => {
+    const own = partsInside(corners, { x: left, y }, { x: right, y }).find(([from, to]) => from.x <= x && to.x >= x);
+    return own ? 2 * Math.min(x - own[0].x, own[1].x - x) : 0;
+  });
+  return Math.min(...rooms);
+}

@@ -12,7 +12,7 @@ import {
   snappedLeft,
   withMoved,
 } from "@core/cut/index";
-import { type Point, partsInside } from "@core/geometry/index";
+import { type Point, roomBeside } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
 import polylabel from "polylabel";
 import { type KeyboardEvent, type PointerEvent, useMemo, useRef, useState } from "react";
@@ -136,13 +136,7 @@ type LaidProps = {
 /** Where a piece is widest on the screen, and how much room there is beside that place on both lines of its name. */
 function placeOfName(points: readonly Point[]): { readonly middle: Point; readonly room: number } {
   const [x, y] = polylabel([points.map((p): [number, number] => [p.x, p.y])], 1);
-  const xs = points.map((p) => p.x);
-  const beside = [y - NAME_LINE_PX / 2, y + NAME_LINE_PX].map((level) => {
-    const inside = partsInside(points, { x: Math.min(...xs) - 1, y: level }, { x: Math.max(...xs) + 1, y: level });
-    const own = inside.find(([from, to]) => from.x <= x && to.x >= x);
-    return own ? 2 * Math.min(x - own[0].x, own[1].x - x) : 0;
-  });
-  return { middle: { x, y }, room: Math.min(...beside) };
+  return { middle: { x, y }, room: roomBeside(points, { x, y }, [y - NAME_LINE_PX / 2, y + NAME_LINE_PX]) };
 }
 
 const NAME_LINE_PX = 14;

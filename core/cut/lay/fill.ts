@@ -99,3 +99,19 @@ function takeColumn(
     } else next[y] = nearest;
   }
 }
+
+/** Orders to begin with: what is large first, by its cells, its longer side, its rows and its columns, in the first of its ways. */
+export function largestFirst(items: readonly Item[]): readonly (readonly Turn[])[] {
+  const sizes: readonly ((shape: Shape) => number)[] = [
+    ({ cells }) => cells,
+    ({ rows, columns }) => Math.max(rows, columns.length),
+    ({ rows }) => rows,
+    ({ columns }) => columns.length,
+  ];
+  return sizes.map((size) =>
+    items
+      .map(({ ways }, item) => ({ item, size: size(at(ways, 0)) }))
+      .sort((a, b) => b.size - a.size)
+      .map(({ item }) => ({ item, way: null })),
+  );
+}

@@ -1,6 +1,6 @@
 import { at } from "../../data";
 import { areaOf, lineCubic, type Point } from "../../geometry";
-import { type Filled, fill, type Item, type Turn } from "./fill";
+import { type Filled, fill, type Item, largestFirst, type Turn } from "./fill";
 import { type ClothOnTable, inWay, type LayPiece, type LayWay } from "./lay-pieces";
 import { shapeOf } from "./raster";
 
@@ -55,7 +55,7 @@ export function* layPlans(pieces: readonly LayPiece[], table: ClothOnTable, seed
   }
   let best: Filled | null = null;
   let order: readonly Turn[] = [];
-  for (const one of firstOrders(items).map((numbers) => numbers.map((item): Turn => ({ item, way: null })))) {
+  for (const one of firstOrders(items)) {
     const filled = fill(items, one, rows);
     if (!filled || (best && cost(filled) >= cost(best))) continue;
     best = filled;
@@ -138,18 +138,11 @@ export function shareUsed(
   return length > 0 ? area / (length * (isFolded ? width / 2 : width)) : 0;
 }
 
-function firstOrders(items: readonly Item[]): readonly (readonly number[])[] {
-  const numbers = items.map((_, i) => i);
-  const sorted = (size: (item: Item) => number) => [...numbers].sort((a, b) => size(at(items, b)) - size(at(items, a)));
-  const first = ({ ways }: Item) => at(ways, 0);
-  const isOnFold = (i: number) => at(items, i).row !== undefined;
-  const foldFirst = (order: readonly number[]) => [...order.filter(isOnFold), ...order.filter((i) => !isOnFold(i))];
-  const orders = [
-    sorted((item) => first(item).cells),
-    sorted((item) => first(item).columns.length),
-    sorted((item) => first(item).rows),
-  ];
-  return [...orders.map(foldFirst), ...orders];
+/** Large first, and what lies on the fold before all else. */
+function firstOrders(items: readonly Item[]): readonly (readonly Turn[])[] {
+  const orders = largestFirst(items);
+  const isOnFold = ({ item }: Turn) => at(items, item).row !== undefined;
+  return [...orders.map((order) => [...order.filter(isOnFold), ...order.filter((one) => !isOnFold(one))]), ...orders];
 }
 
 /** How often each kind of change is tried. Chosen by trials on the starting points. */
