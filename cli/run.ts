@@ -15,6 +15,7 @@ import {
   writeDxfSplines,
   writeFiguresCsv,
   writeHpgl,
+  writeLayPdf,
   writeNotchesCsv,
   writePdf,
   writeSeamsCsv,
@@ -83,7 +84,10 @@ async function writeExports(garment: Garment, out: string, kinds: readonly Expor
     writeFileSync(join(out, "booklet.pdf"), await writeBookletPdf(garment, unit, ""));
     writeFileSync(join(out, "tables.pdf"), await writeTablesPdf(garment, unit, ""));
   }
-  if (kinds.includes("layplan")) writeFileSync(join(out, "lay-plan.svg"), laySvg(garment, unit));
+  if (kinds.includes("layplan")) {
+    writeFileSync(join(out, "lay-plan.svg"), laySvg(garment, unit));
+    writeFileSync(join(out, "lay-plan.pdf"), await writeLayPdf(garment, unit));
+  }
   if (kinds.includes("csv")) {
     writeFileSync(join(out, "figures.csv"), writeFiguresCsv(garment, unit));
     writeFileSync(join(out, "seams.csv"), writeSeamsCsv(garment, unit));

@@ -5,6 +5,7 @@ import { distance, distanceToChain, flatten, type Point, pathLength } from "@cor
 import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "@core/starting/index";
 import DxfParser, { type IPolylineEntity } from "dxf-parser";
 import Papa from "papaparse";
+import { getDocument, OPS } from "pdfjs-dist/legacy/build/pdf.mjs";
 import { describe, expect, it } from "vitest";
 import {
   drawingSheet,
@@ -12,9 +13,11 @@ import {
   writeDxfSplines,
   writeFiguresCsv,
   writeHpgl,
+  writeLayPdf,
   writeNotchesCsv,
   writeSeamsCsv,
 } from ".";
+import { layDrawing } from "./lay-drawing";
 import { placedPoint } from "./pattern-sheet";
 import { strokesOf } from "./strokes";
 
@@ -144,3 +147,21 @@ function penStrokes(text: string, height: number): ReadonlyMap<number, readonly 
   }
   return found;
 }
+
+describe("the lay plan as a PDF", () => {
+  it("holds as many closed outlines as there are pieces on the cloth, their numbers and its scale (pdfjs-dist)", async () => {
+    const { garment } = made("work-shirt");
+    const drawing = layDrawing(garment, "cm");
+    const bytes = await writeLayPdf(garment, "cm");
+    const document = await getDocument({ data: new Uint8Array(bytes), verbosity: 0 }).promise;
+    expect(document.numPages).toBe(1);
+    const page = await document.getPage(1);
+    const operators = await page.getOperatorList();
+    const paths = operators.fnArray.filter((one) => one === OPS.constructPath).length;
+    // The cloth is one more.
+    expect(paths).toBe(drawing.pieces.length + 1);
+    const said = (await page.getTextContent()).items.map((item) => ("str" in item ? item.str : "")).join(" ");
+    expect(said).toMatch(/Drawn at 1 to \d+\.\d/);
+    for (const { name } of drawing.pieces) expect(said).toContain(name.split(" ")[0]);
+  });
+});

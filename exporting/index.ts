@@ -3,6 +3,7 @@ export { writeBlockSvg } from "./block-svg";
 export { writeBookletPdf, writeTablesPdf } from "./booklet-pdf";
 export { writeDxfR12, writeDxfSplines } from "./dxf";
 export { writeHpgl } from "./hpgl";
+export { writeLayPdf } from "./lay-pdf";
 export { laySvg } from "./lay-svg";
 export { LINES_SHOWN } from "./line-choice";
 export { writeMeasuresCsv } from "./measures-csv";

@@ -5,9 +5,9 @@ import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "../core/starting";
 
 /**
  * How well the lay plans of the starting points use their cloth after so many seconds, beside boxes packed in shelves:
- * npx tsx scripts/try-lay-plans.ts [SECONDS] [WIDTHS in mm, 1150,1400,1500]
+ * npx tsx scripts/try-lay-plans.ts [SECONDS] [WIDTHS in mm, 1150,1400,1500] [TRIES at most]
  */
-const [seconds = "10", widths = "1150,1400,1500"] = process.argv.slice(2);
+const [seconds = "10", widths = "1150,1400,1500", most = "1500"] = process.argv.slice(2);
 const gains: number[] = [];
 for (const point of STARTING_POINTS) {
   const spec = startedFrom(point, MIDDLE_BODY);
@@ -24,7 +24,7 @@ for (const point of STARTING_POINTS) {
         if (plan && !best) first = performance.now() - began;
         best = plan ?? best;
         tries++;
-        if (performance.now() - began > Number(seconds) * 1000 || tries >= 1500) break;
+        if (performance.now() - began > Number(seconds) * 1000 || tries >= Number(most)) break;
       }
       if (!best || best.tooWide.length > 0) continue;
       const used = shareUsed(pieces, best, table);

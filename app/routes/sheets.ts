@@ -20,6 +20,7 @@ import {
   writeDxfSplines,
   writeFiguresCsv,
   writeHpgl,
+  writeLayPdf,
   writeMethodsPdf,
   writeNotchesCsv,
   writePdf,
@@ -119,6 +120,8 @@ async function pattern(
         "application/pdf",
         `${name}-tables.pdf`,
       );
+    case "lay-plan.pdf":
+      return download(new Uint8Array(await writeLayPdf(garment, unit)), "application/pdf", `${name}-lay-plan.pdf`);
     case "lay-plan.svg":
       return download(laySvg(garment, unit), "image/svg+xml", `${name}-lay-plan.svg`);
     case "sheets.pdf": {

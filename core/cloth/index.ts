@@ -8,4 +8,4 @@ export {
   DEFAULT_CLOTH,
   takesOf,
 } from "./cloths";
-export { CLOTH_FOLDS, LAY_WAYS, NAPS } from "./laying";
+export { CLOTH_FOLDS, LAY_WAYS, LININGS, NAPS } from "./laying";

@@ -1,5 +1,6 @@
 import type { Garment } from "../garment";
 import { cutWords, inMakersOrder, type Piece } from "../pattern";
+import { isLined } from "./lining";
 
 /** One line of the list: so many of a piece, and how it is cut. */
 export type CutLine = { readonly piece: Piece; readonly number: number; readonly how: string };
@@ -7,6 +8,8 @@ export type CutLine = { readonly piece: Piece; readonly number: number; readonly
 /** What is cut from each cloth, and what is bought besides. */
 export type CutList = {
   readonly outer: readonly CutLine[];
+  /** Empty where the garment is not lined. */
+  readonly lining: readonly CutLine[];
   readonly interfacing: readonly CutLine[];
   readonly buttons: number;
   /** Lengths of elastic as they are cut, in millimetres, with what each is for. */
@@ -14,14 +17,16 @@ export type CutList = {
 };
 
 /** What has to be cut and bought for this garment, in the order in which the pieces are numbered. */
-export function cutList({ pieces, figures }: Garment): CutList {
+export function cutList({ pieces, figures, spec }: Garment): CutList {
   const numbered = inMakersOrder(pieces).map((piece, i) => ({ piece, number: i + 1 }));
+  const line = ({ piece, number }: (typeof numbered)[number]): CutLine => ({
+    piece,
+    number,
+    how: cutWords({ cut: { ...piece.cut, interfacing: 0 } }),
+  });
   return {
-    outer: numbered.map(({ piece, number }) => ({
-      piece,
-      number,
-      how: cutWords({ cut: { ...piece.cut, interfacing: 0 } }),
-    })),
+    outer: numbered.map(line),
+    lining: spec.lay?.lining === "whole" ? numbered.filter(({ piece }) => isLined(piece)).map(line) : [],
     interfacing: numbered
       .filter(({ piece }) => piece.cut.interfacing > 0)
       .map(({ piece, number }) => {

@@ -1,11 +1,12 @@
 export type { EdgeAllowance } from "./allowances";
 export { type CutGarment, type CutPiece, cutGarment } from "./cut-garment";
 export { type CutLine, type CutList, cutList } from "./cut-list";
-export { inTheWay, keptPlan, placesOf, snappedLeft, withMoved } from "./lay/adjust";
+export { inTheWay, keptPlan, placesOf, snapped, withMoved } from "./lay/adjust";
 export { type Filled, fill, type Item, largestFirst } from "./lay/fill";
 export { clothOnTable, planOf, SEED, USUAL_INTERFACING_MM, USUAL_WIDTH_MM } from "./lay/garment-plan";
 export { type ClothOnTable, type LayCloth, type LayPiece, layPieces } from "./lay/lay-pieces";
 export { type LaidPiece, type LayPlan, layPlans, outlineOnCloth, shareUsed } from "./lay/lay-plan";
 export { type Shape, shapeOf } from "./lay/raster";
+export { isLined, liningPieces } from "./lining";
 export { joinsWanted, type MakingStep, makingOrder } from "./making-order";
 export type { EdgeRole } from "./roles";

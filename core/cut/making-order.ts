@@ -2,6 +2,7 @@ import { length, type Phrase, phrase } from "../draft";
 import type { Garment } from "../garment";
 import type { Seam } from "../pattern";
 import { allowancesOf } from "./allowances";
+import { isLined } from "./lining";
 
 /** A step at the machine or the iron, with the seams that it closes. */
 export type MakingStep = {
@@ -59,6 +60,7 @@ export function makingOrder(garment: Garment): readonly MakingStep[] {
     ...ordered.map(
       (seam): MakingStep => ({ id: seam.id, text: seamText(seam, garment, isFlat), seams: [seam], caution: null }),
     ),
+    ...lining(garment),
     ...finishing(garment),
   ];
 }
@@ -199,6 +201,19 @@ function afterwards({ id }: Seam, { spec }: Garment, isFlat: boolean): Phrase {
   return phrase` Press it as it was sewn, then open or to one side.`;
 }
 
+function lining({ pieces, spec }: Garment): readonly MakingStep[] {
+  if (spec.lay?.lining !== "whole") return [];
+  const names = pieces.filter(isLined).map(({ name }) => name.toLowerCase());
+  return [
+    {
+      id: "lining",
+      text: phrase`Sew the lining of ${names.join(", ")} in the same order as the outer cloth. Join it to the facings, or fell it by hand to the neck and front seams, wrong sides together, with the sleeves drawn into each other.`,
+      seams: [],
+      caution: STEAM,
+    },
+  ];
+}
+
 function finishing(garment: Garment): readonly MakingStep[] {
   const { pieces, spec } = garment;
   const allowances = allowancesOf(garment);
@@ -215,7 +230,7 @@ function finishing(garment: Garment): readonly MakingStep[] {
       : [
           {
             id: "hem",
-            text: phrase`Let the garment hang for a day, level the hem on the person, turn it up and sew it: ${hems.map(({ name }) => name.toLowerCase()).join(", ")}.`,
+            text: phrase`Let the garment hang for a day, level the hem on the person, turn it up and sew it: ${hems.map(({ name }) => name.toLowerCase()).join(", ")}.${spec.lay?.lining === "whole" ? phrase` Fold the lining under by its seam allowance and fell it to the turned-up hem, so that it hangs in a small fold and does not show.` : []}`,
             seams: [],
             caution: STEAM,
           },

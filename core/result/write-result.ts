@@ -1,5 +1,5 @@
 import type { AlterationTaken, Block } from "../block";
-import { type CutPiece, cutGarment, makingOrder } from "../cut";
+import { type CutPiece, cutGarment, isLined, makingOrder } from "../cut";
 import { type Figure, speak } from "../draft";
 import { beyondBlock, blockEdges, type Garment } from "../garment";
 import { type Path, svgPathData } from "../geometry";
@@ -50,7 +50,7 @@ export function writeResult(garment: Garment): Record<string, unknown> {
       partAt: inTape(n.partAt),
     })),
     findings: [...garment.findings, ...cut.findings].map((finding) => writeFinding(finding, unit)),
-    pieces: cut.pieces.map((piece) => writePiece(piece, inTape)),
+    pieces: cut.pieces.map((piece) => writePiece(piece, inTape, garment.spec.lay?.lining === "whole")),
     makingOrder: makingOrder(garment).flatMap(({ seams }) => seams.map(({ id }) => id)),
     block: garment.block && writeBlock(garment, garment.block, inTape),
     steps: garment.drafts.flatMap((draft) =>
@@ -133,14 +133,18 @@ function writeFigure(figure: Figure, unit: TapeUnit) {
   };
 }
 
-function writePiece({ piece, allowances, cutting, notches }: CutPiece, inTape: (mm: number) => number) {
+function writePiece({ piece, allowances, cutting, notches }: CutPiece, inTape: (mm: number) => number, lined: boolean) {
   const pair = (p: { readonly x: number; readonly y: number }) => [p.x, p.y];
   const data = (path: Path) => svgPathData(path);
   return {
     id: piece.id,
     name: piece.name,
     cut: piece.cut,
-    cloth: piece.cut.interfacing > 0 ? ["outer", "interfacing"] : ["outer"],
+    cloth: [
+      "outer",
+      ...(lined && isLined(piece) ? ["lining"] : []),
+      ...(piece.cut.interfacing > 0 ? ["interfacing"] : []),
+    ],
     stitching: svgPathData(piece.outline, true),
     // Null only where a finding says that with these allowances there is none.
     cutting: cutting && svgPathData(cutting, true),

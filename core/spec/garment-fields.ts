@@ -1,5 +1,5 @@
 import { ARM_MEASURES, BODY_SIDES, MEASURE_IDS, measureOf } from "../body";
-import { CLOTH_FOLDS, CLOTH_KINDS, LAY_WAYS, NAPS } from "../cloth";
+import { CLOTH_FOLDS, CLOTH_KINDS, LAY_WAYS, LININGS, NAPS } from "../cloth";
 import {
   COLLAR_CHOICE_NAMES,
   COLLAR_CHOICES,
@@ -138,6 +138,8 @@ export const GARMENT_FIELDS = {
       given: "optional",
     },
     interfacingWidth: length("Width of the interfacing", { least: 100, most: 3000 }, "default 900 mm"),
+    lining: choice("Lining", LININGS, "default `none`; `whole`: body and sleeves are cut of the lining too"),
+    liningWidth: length("Width of the lining", { least: 100, most: 3000 }, "default 1400 mm"),
   }),
   notchMark: choice("Mark of the notches", ["slit", "tee", "vee"], "on prints; default `slit`"),
   allowances: orEmpty(

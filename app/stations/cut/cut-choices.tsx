@@ -79,6 +79,27 @@ export function CutChoices({ pieces, lines, onLines }: Props) {
             }))}
           onChoose={(share) => setField("lay.shrinkage", Number(share) === 0 ? undefined : Number(share))}
         />
+        <ChoiceSelect
+          id="lay.lining"
+          label="Lining"
+          value={lay?.lining ?? "none"}
+          choices={[
+            { value: "none", label: "None" },
+            { value: "whole", label: "Body and sleeves" },
+          ]}
+          onChoose={(lining) => setField("lay.lining", lining === "none" ? undefined : lining)}
+        />
+        {lay?.lining === "whole" && (
+          <SpecField
+            path="lay.liningWidth"
+            label="Lining, width"
+            hint={
+              <>
+                Left open: <LengthText mm={USUAL_WIDTH_MM} />.
+              </>
+            }
+          />
+        )}
         <SpecField
           path="lay.interfacingWidth"
           label="Interfacing, width"

@@ -21,6 +21,7 @@ type Paper = (typeof PAPER_CHOICES)[number]["value"];
 const FILES: readonly { readonly file: string; readonly label: string; readonly scale?: string }[] = [
   { file: "booklet.pdf", label: "Card and making notes, PDF" },
   { file: "tables.pdf", label: "Tables, PDF" },
+  { file: "lay-plan.pdf", label: "Lay plan, PDF" },
   { file: "lay-plan.svg", label: "Lay plan, SVG" },
   { file: "pieces.pdf", label: "A page for each piece, PDF" },
   { file: "drawing.svg", label: "SVG drawing, true size" },

@@ -66,6 +66,7 @@ export function CutSide({ garment, cut, client, lines, lay, onKeep, onWidth }: P
       ))}
       {lay && <LayPanel lay={lay} onKeep={onKeep} onWidth={onWidth} />}
       <Lines title="To cut" lines={list.outer} />
+      {list.lining.length > 0 && <Lines title="Lining" lines={list.lining} />}
       {list.interfacing.length > 0 && <Lines title="Interfacing" lines={list.interfacing} />}
       {(list.buttons > 0 || list.elastic.length > 0) && (
         <Box as="section" mb="6">
@@ -92,6 +93,12 @@ function Title({ children }: { readonly children: string }) {
   );
 }
 
+const TO_BUY: Readonly<Record<LayCloth, string>> = {
+  outer: "Cloth to buy",
+  lining: "Lining to buy",
+  interfacing: "Interfacing to buy",
+};
+
 /** Widths that cloths are woven in (common practice, no source). */
 const WIDTHS_MM = [900, 1150, 1400, 1500] as const;
 
@@ -105,7 +112,7 @@ function LayPanel({ lay, onKeep, onWidth }: { readonly lay: Lay } & Pick<Props, 
   const nameOf = (id: string) => pieces.find((one) => one.id === id)?.name ?? id;
   return (
     <Box as="section" mb="6" data-lay={cloth}>
-      <Title>{cloth === "outer" ? "Cloth to buy" : "Interfacing to buy"}</Title>
+      <Title>{TO_BUY[cloth]}</Title>
       <Text fontSize="2xl" fontWeight="600" data-bought>
         {boughtWords(bought, unit)}
       </Text>

@@ -3,15 +3,14 @@ import { WorkColumns } from "@app/work/work-columns";
 import { useWorkStore } from "@app/work/work-context";
 import { Box, Button, Flex, Text } from "@chakra-ui/react";
 import {
-  type ClothOnTable,
   clothOnTable,
   cutGarment,
   keptPlan,
   type LayCloth,
   type LayPlan,
   layPieces,
+  liningPieces,
   placesOf,
-  USUAL_INTERFACING_MM,
 } from "@core/cut/index";
 import { inMakersOrder } from "@core/pattern/index";
 import type { LinesShown } from "@exporting/line-choice";
@@ -26,6 +25,7 @@ import { useLayPlan } from "./use-lay-plan";
 const VIEWS = [
   { id: "pieces", name: "Pieces" },
   { id: "outer", name: "Lay plan" },
+  { id: "lining", name: "Lining" },
   { id: "interfacing", name: "Interfacing" },
   { id: "notes", name: "Making notes" },
 ] as const;
@@ -41,15 +41,14 @@ export function CutStation({ garmentId, client }: Props) {
   const [lines, setLines] = useState<LinesShown>("both");
   const cut = useMemo(() => cutGarment(garment), [garment]);
   const { lay } = garment.spec;
-  const layCloth: LayCloth = shown === "interfacing" ? "interfacing" : "outer";
-  const outer = useMemo(() => clothOnTable({ spec: garment.spec }), [garment.spec]);
-  const table = useMemo(
-    (): ClothOnTable =>
-      layCloth === "outer" ? outer : { ...outer, width: lay?.interfacingWidth ?? USUAL_INTERFACING_MM, shrinkage: 0 },
-    [layCloth, outer, lay?.interfacingWidth],
+  const layCloth: LayCloth = shown === "interfacing" || shown === "lining" ? shown : "outer";
+  const isLaying = shown !== "pieces" && shown !== "notes";
+  const clothPieces = useMemo(
+    () => (layCloth === "lining" ? liningPieces(garment) : cut.pieces),
+    [layCloth, garment, cut],
   );
-  const isLaying = shown === "outer" || shown === "interfacing";
-  const pieces = useMemo(() => layPieces(cut.pieces, layCloth, table), [cut, layCloth, table]);
+  const table = useMemo(() => clothOnTable({ spec: garment.spec }, layCloth), [garment.spec, layCloth]);
+  const pieces = useMemo(() => layPieces(clothPieces, layCloth, table), [clothPieces, layCloth, table]);
   const kept = useMemo(
     () => (layCloth === "outer" && lay?.places ? keptPlan(pieces, lay.places, table) : null),
     [pieces, lay?.places, layCloth, table],
@@ -59,15 +58,15 @@ export function CutStation({ garmentId, client }: Props) {
   const isSearched = isLaying && search.plan !== null && search.progress === null;
   const otherTable = useMemo(() => ({ ...table, isFolded: !table.isFolded }), [table]);
   const otherPieces = useMemo(
-    () => (isSearched ? layPieces(cut.pieces, layCloth, otherTable) : NONE),
-    [isSearched, cut, layCloth, otherTable],
+    () => (isSearched ? layPieces(clothPieces, layCloth, otherTable) : NONE),
+    [isSearched, clothPieces, layCloth, otherTable],
   );
   const otherWay = useLayPlan(otherPieces, otherTable).plan;
   const [otherWidth, setOtherWidth] = useState<number | null>(null);
   const widerTable = useMemo(() => ({ ...table, width: otherWidth ?? table.width }), [table, otherWidth]);
   const widerPieces = useMemo(
-    () => (isSearched && otherWidth !== null ? layPieces(cut.pieces, layCloth, widerTable) : NONE),
-    [isSearched, otherWidth, cut, layCloth, widerTable],
+    () => (isSearched && otherWidth !== null ? layPieces(clothPieces, layCloth, widerTable) : NONE),
+    [isSearched, otherWidth, clothPieces, layCloth, widerTable],
   );
   const wider = useLayPlan(widerPieces, widerTable).plan;
   const [moved, setMoved] = useState<LayPlan | null>(null);
@@ -123,7 +122,13 @@ export function CutStation({ garmentId, client }: Props) {
             ) : shown === "notes" ? (
               <MakingNotes garment={garment} garmentId={garmentId} />
             ) : pieces.length === 0 ? (
-              <Empty words="No piece of this garment is interfaced." />
+              <Empty
+                words={
+                  shown === "lining"
+                    ? "This garment is not lined: choose a lining beside the cloth."
+                    : "No piece of this garment is interfaced."
+                }
+              />
             ) : plan ? (
               <LaySheet plan={plan} pieces={pieces} table={table} numbers={numbers} onPlan={takePlan} />
             ) : (

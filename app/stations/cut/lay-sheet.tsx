@@ -9,7 +9,7 @@ import {
   type LayPiece,
   type LayPlan,
   outlineOnCloth,
-  snappedLeft,
+  snapped,
   withMoved,
 } from "@core/cut/index";
 import { type Point, roomBeside } from "@core/geometry/index";
@@ -26,7 +26,7 @@ type Props = {
   readonly onPlan: (plan: LayPlan) => void;
 };
 
-/** So far a piece that is let go is drawn to what lies to its left. */
+/** So far a piece that is let go is drawn to what lies near it. */
 const SNAP_MM = 60;
 /** An arrow key moves a piece by so much. */
 const NUDGE_MM = 5;
@@ -56,7 +56,7 @@ export function LaySheet({ plan, pieces, table, numbers, onPlan }: Props) {
       return;
     }
     setSaid(null);
-    onPlan(withMoved(pieces, plan, snappedLeft(pieces, plan.laid, level, table, SNAP_MM)));
+    onPlan(withMoved(pieces, plan, snapped(pieces, plan.laid, level, table, SNAP_MM)));
   };
   return (
     <Box position="relative" h="100%">

@@ -23,24 +23,37 @@ const OFF_MM = 0.05;
 /** A place is halved so often between one that is free and one that is not. */
 const HALVINGS = 16;
 
-/** The piece moved to the left from its place as far as nothing is in its way: it touches what lies there. */
-export function snappedLeft(
+/**
+ * The piece moved from its place to what is near it, by no more than `most`: first to the left, then to whichever of the edges across the
+ * cloth, or of what lies there, is nearer. It touches what it comes to; where nothing is so near it is not moved that way.
+ */
+export function snapped(
   pieces: readonly LayPiece[],
   laid: readonly LaidPiece[],
   moved: LaidPiece,
   table: ClothOnTable,
   most: number,
 ): LaidPiece {
-  const at = (by: number): LaidPiece => ({ ...moved, x: moved.x - by });
-  const isFree = (by: number) => inTheWay(pieces, laid, at(by), table) === null;
-  let [free, taken] = [0, most];
-  if (isFree(most)) return at(most);
-  for (let i = 0; i < HALVINGS; i++) {
-    const middle = (free + taken) / 2;
-    if (isFree(middle)) free = middle;
-    else taken = middle;
-  }
-  return at(free);
+  /** How far it can go this way before it touches; null for further than `most`. */
+  const reach = (from: LaidPiece, dx: number, dy: number): number | null => {
+    const isFree = (by: number) =>
+      inTheWay(pieces, laid, { ...from, x: from.x + dx * by, y: from.y + dy * by }, table) === null;
+    if (isFree(most)) return null;
+    let [free, taken] = [0, most];
+    for (let i = 0; i < HALVINGS; i++) {
+      const middle = (free + taken) / 2;
+      if (isFree(middle)) free = middle;
+      else taken = middle;
+    }
+    return free;
+  };
+  const left = { ...moved, x: moved.x - (reach(moved, -1, 0) ?? 0) };
+  const isOnFold = pieces.find(({ id }) => id === moved.id)?.isOnFold;
+  if (isOnFold) return left;
+  const [up, down] = [reach(left, 0, -1), reach(left, 0, 1)];
+  if (up === null && down === null) return left;
+  const isUp = up !== null && (down === null || up <= down);
+  return { ...left, y: left.y + (isUp ? -up : (down ?? 0)) };
 }
 
 /** The plan with one piece elsewhere. */

@@ -1,21 +1,29 @@
 import type { Garment } from "../../garment";
 import { cutGarment } from "../cut-garment";
 import { keptPlan } from "./adjust";
-import { type ClothOnTable, type LayPiece, layPieces } from "./lay-pieces";
+import { type ClothOnTable, type LayCloth, type LayPiece, layPieces } from "./lay-pieces";
 import { type LayPlan, layPlans } from "./lay-plan";
 
 /** What a shop has where nothing was said. Millimetres; common practice, no source. */
 export const USUAL_WIDTH_MM = 1400;
 export const USUAL_INTERFACING_MM = 900;
 
-/** The outer cloth of a garment on the table. */
-export function clothOnTable({ spec: { cloth, lay } }: Pick<Garment, "spec">): ClothOnTable {
-  return {
-    width: cloth.width ?? USUAL_WIDTH_MM,
-    isFolded: lay?.fold !== "open",
-    isOneWay: lay?.nap === "one-way",
-    shrinkage: lay?.shrinkage ?? 0,
-  };
+/** A cloth of a garment on the table. Lining and interfacing have neither the nap nor the shrinkage of the outer cloth. */
+export function clothOnTable({ spec: { cloth, lay } }: Pick<Garment, "spec">, of: LayCloth = "outer"): ClothOnTable {
+  const isFolded = lay?.fold !== "open";
+  switch (of) {
+    case "outer":
+      return {
+        width: cloth.width ?? USUAL_WIDTH_MM,
+        isFolded,
+        isOneWay: lay?.nap === "one-way",
+        shrinkage: lay?.shrinkage ?? 0,
+      };
+    case "lining":
+      return { width: lay?.liningWidth ?? USUAL_WIDTH_MM, isFolded, isOneWay: false, shrinkage: 0 };
+    case "interfacing":
+      return { width: lay?.interfacingWidth ?? USUAL_INTERFACING_MM, isFolded, isOneWay: false, shrinkage: 0 };
+  }
 }
 
 /** The plan of the outer cloth: the one that the garment keeps, or the best of so many tries. */

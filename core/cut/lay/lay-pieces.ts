@@ -3,7 +3,7 @@ import { directionTo, flatten, type Path, type Point, rotateDirection } from "..
 import type { CutPiece } from "../cut-garment";
 
 /** The cloths of a garment that are laid and bought each by itself. */
-export type LayCloth = "outer" | "interfacing";
+export type LayCloth = "outer" | "lining" | "interfacing";
 
 /** How the cloth lies on the table. Millimetres; `shrinkage` is the share by which it gets shorter when it is washed before. */
 export type ClothOnTable = {
@@ -39,9 +39,9 @@ function layOf(one: CutPiece, cloth: LayCloth, { isFolded, isOneWay }: ClothOnTa
   const { piece } = one;
   const { cut } = piece;
   const isPair = cut.mirrored && cut.count === 2;
-  const count = cloth === "outer" ? cut.count : isPair && cut.interfacing > 0 ? 2 : cut.interfacing;
+  const count = cloth !== "interfacing" ? cut.count : isPair && cut.interfacing > 0 ? 2 : cut.interfacing;
   if (count === 0) return [];
-  const path = cloth === "outer" ? (one.cutting ?? piece.outline) : piece.outline;
+  const path = cloth !== "interfacing" ? (one.cutting ?? piece.outline) : piece.outline;
   const half = onGrain(flatten(path, CHORDS), piece.grain);
   const fold = cut.onFold ? foldOnGrain(one) : null;
   const turns = isOneWay ? [false] : [false, true];

@@ -1,0 +1,30 @@
+import type { Garment } from "../garment";
+import type { Piece } from "../pattern";
+import { allowancesOf } from "./allowances";
+import type { CutPiece } from "./cut-garment";
+import { cuttingLine } from "./cutting-line";
+
+/** What finishes an edge is not lined: it has a second layer of its own. */
+const FINISHES_AN_EDGE = /collar|cuff|band|facing|binding|strip|placket/i;
+
+/** Is this piece cut of the lining too, where the garment is lined? The body and the sleeves are. */
+export const isLined = ({ id, cut }: Piece): boolean => cut.interfacing === 0 && !FINISHES_AN_EDGE.test(id);
+
+/**
+ * The pieces of the lining; none of a garment without one. Each is its outer piece again, cut at the finished hem: sewn to the turned-up
+ * hem it hangs in a small fold and does not show below (common practice, no source).
+ */
+export function liningPieces(garment: Garment): readonly CutPiece[] {
+  if (garment.spec.lay?.lining !== "whole") return [];
+  const allowances = allowancesOf(garment);
+  return garment.pieces.filter(isLined).map((piece) => {
+    const own = (allowances.get(piece.id) ?? []).map((one) => (one.role === "hem" ? { ...one, by: 0 } : one));
+    const line = cuttingLine(piece, own);
+    return {
+      piece,
+      allowances: own,
+      cutting: line.ok ? line.path : null,
+      notches: piece.notches.map((n) => ({ ...n, deep: 0 })),
+    };
+  });
+}
