@@ -21,6 +21,8 @@ const CORE_LAYERS = [
   "cut",
   "result",
   "compare",
+  "fitting",
+  "studio",
   "starting",
 ];
 

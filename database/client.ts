@@ -1,8 +1,7 @@
 import { drizzle, type NodePgDatabase } from "drizzle-orm/node-postgres";
 import { Client, Pool } from "pg";
-import * as schema from "./schema";
 
-export type Database = NodePgDatabase<typeof schema>;
+export type Database = NodePgDatabase;
 
 /** A stopped database is told within this time rather than kept waiting for. */
 const CONNECT_TIMEOUT_MS = 3000;
@@ -20,7 +19,7 @@ export function connect(url: string): { readonly database: Database; readonly cl
   // Nor may one that breaks while it is in use: its query fails, and that is told to whoever asked.
   pool.on("connect", (client) => client.on("error", () => {}));
   pool.on("error", (error) => console.error(`database connection lost: ${error.message}`));
-  return { database: drizzle(pool, { schema, casing: "snake_case" }), close: () => pool.end() };
+  return { database: drizzle(pool, { casing: "snake_case" }), close: () => pool.end() };
 }
 
 /** One number among the locks of the database, for whoever changes the tables. */

@@ -1,7 +1,9 @@
 import { isTakenId, type Taken } from "@core/body/index";
 import type { ClothTakes } from "@core/cloth/index";
 import { isRecord } from "@core/data/index";
+import { type Amended, readAmended, readSeen, type Seen } from "@core/fitting/index";
 import { type GarmentSummary, STATIONS } from "@core/garment/index";
+import { readSettings, type StudioSettings } from "@core/studio/index";
 import { customType } from "drizzle-orm/pg-core";
 import { z } from "zod";
 
@@ -57,3 +59,12 @@ export function storedSummary(stored: unknown): GarmentSummary | null {
 export function storedFile(stored: unknown): Readonly<Record<string, unknown>> {
   return isRecord(stored) ? stored : {};
 }
+
+/** The steps of the making notes that are done. */
+export function storedTicks(stored: unknown): readonly string[] {
+  return Array.isArray(stored) ? stored.filter((one) => typeof one === "string") : [];
+}
+
+export const storedSettings = (stored: unknown): StudioSettings => readSettings(stored);
+export const storedSeen = (stored: unknown): readonly Seen[] => readSeen(stored);
+export const storedChanges = (stored: unknown): readonly Amended[] => readAmended(stored);

@@ -5,7 +5,7 @@ import { UNREADABLE_SUMMARY } from "@core/garment/index";
 import { alone, connect } from "@database/client";
 import { addReading, readingsAfter } from "@database/queries/practice-tape";
 import { addStudio, firstStudio, type Studio } from "@database/queries/studios";
-import { garments, garmentVersions } from "@database/schema";
+import { garments, garmentVersions } from "@database/schema/work";
 import { type StudioQueries, studioQueries } from "@database/studio-queries";
 import { sql } from "drizzle-orm";
 import { migrate } from "drizzle-orm/node-postgres/migrator";

@@ -4,7 +4,7 @@ import { readGarment, writeGarment } from "../core/spec";
 import { connect } from "../database/client";
 import { CLIENTS } from "../database/demo-workroom";
 import { firstStudio } from "../database/queries/studios";
-import { clients, garments, garmentVersions, measurementSets } from "../database/schema";
+import { clients, garments, garmentVersions, measurementSets } from "../database/schema/work";
 
 /**
  * Fills a workroom with many made-up clients and garments, to see whether its lists stay quick:

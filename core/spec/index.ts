@@ -1,3 +1,4 @@
+export { type Difference, differencesOf, differenceWords } from "./differences";
 export type { Bounds, Field, Fields } from "./field";
 export { GARMENT_FIELDS, GARMENT_FORMAT } from "./garment-fields";
 export {
@@ -17,6 +18,7 @@ export {
   type SpecChange,
 } from "./garment-spec";
 export type { Issue } from "./issues";
+export { type Conflict, type Merge, mergeGarments, withDifferences } from "./merge";
 export { fieldPath, LENGTH_FIELDS, labelOf } from "./paths";
 export { nestsTooDeep, type ReadGarment, readGarment, readGarmentText } from "./read";
 export { type LengthBox, type ReadLength, readLength } from "./read-length";

@@ -2,7 +2,7 @@ import type { Taken } from "@core/body/index";
 import { namesOf } from "@core/data/index";
 import { and, asc, desc, eq, ilike, isNull, type SQL, sql } from "drizzle-orm";
 import type { Database } from "../client";
-import { clients, garments, measurementSets } from "../schema";
+import { clients, garments, measurementSets } from "../schema/work";
 import { onePage, type Page, startOf } from "./page";
 import { preparedOnce } from "./prepared";
 import { holds } from "./words";

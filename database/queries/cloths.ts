@@ -1,7 +1,7 @@
 import { CLOTH_KINDS, type ClothTable } from "@core/cloth/index";
 import { eq } from "drizzle-orm";
 import type { Database } from "../client";
-import { clothFigures } from "../schema";
+import { clothFigures } from "../schema/work";
 
 /** The workroom's own figures; a kind that is not in it has the usual ones. */
 export async function clothTable(database: Database, studioId: string): Promise<ClothTable> {

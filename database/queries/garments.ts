@@ -1,7 +1,7 @@
 import type { GarmentSummary } from "@core/garment/index";
 import { and, desc, eq, ilike, isNotNull, isNull, notInArray, or, type SQL, sql } from "drizzle-orm";
 import type { Database } from "../client";
-import { clients, garments, garmentVersions } from "../schema";
+import { clients, garments, garmentVersions } from "../schema/work";
 import { onePage, type Page, startOf } from "./page";
 import { preparedOnce } from "./prepared";
 import { holds } from "./words";

@@ -1,6 +1,6 @@
 import { and, asc, eq, gt, lt, sql } from "drizzle-orm";
 import type { Database } from "../client";
-import { practiceReadings } from "../schema";
+import { practiceReadings } from "../schema/work";
 
 /** The channel on which every copy of the server hears of a new reading; what is sent is the tape's id. */
 export const PRACTICE_TAPE_CHANNEL = "practice_tape";

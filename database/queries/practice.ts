@@ -1,6 +1,6 @@
 import { and, desc, eq } from "drizzle-orm";
 import type { Database } from "../client";
-import { garments, practiceAttempts } from "../schema";
+import { garments, practiceAttempts } from "../schema/work";
 
 export type Attempt = {
   readonly figure: string;

@@ -1,6 +1,6 @@
 import { and, desc, eq, isNotNull, or } from "drizzle-orm";
 import type { Database } from "../client";
-import { clients, garments } from "../schema";
+import { clients, garments } from "../schema/work";
 
 /** What can be put away, deleted, taken back, and destroyed for good. */
 export const SHELVED = ["client", "garment"] as const;

@@ -1,6 +1,6 @@
 import { and, asc, eq } from "drizzle-orm";
 import type { Database } from "../client";
-import { startingPoints } from "../schema";
+import { startingPoints } from "../schema/work";
 
 export type KeptPoint = {
   readonly id: string;

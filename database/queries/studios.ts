@@ -1,6 +1,6 @@
 import { asc } from "drizzle-orm";
 import type { Database } from "../client";
-import { studios } from "../schema";
+import { studios } from "../schema/people";
 
 export type Studio = { readonly id: string; readonly name: string };
 

@@ -1,7 +1,9 @@
 import type { ClothKind } from "@core/cloth/index";
+import type { Stage } from "@core/garment/index";
 import { sql } from "drizzle-orm";
 import {
   check,
+  customType,
   date,
   doublePrecision,
   foreignKey,
@@ -10,25 +12,18 @@ import {
   pgTable,
   primaryKey,
   text,
-  timestamp,
   unique,
   uuid,
 } from "drizzle-orm/pg-core";
-import { jsonColumn, storedFile, storedSummary, storedTaken, storedTakes } from "./stored";
+import { jsonColumn, storedFile, storedSummary, storedTaken, storedTakes, storedTicks } from "../stored";
+import { createdAt, id, instant } from "./columns";
+import { studios, users } from "./people";
 
-const id = () => uuid().primaryKey().default(sql`gen_random_uuid()`);
+const tsvector = customType<{ data: string }>({ dataType: () => "tsvector" });
 /** Put away out of the lists, or deleted until it is destroyed for good: either can be undone. */
 const shelf = () => ({
-  archivedAt: timestamp({ withTimezone: true }),
-  deletedAt: timestamp({ withTimezone: true }),
-});
-const createdAt = () => timestamp({ withTimezone: true }).notNull().defaultNow();
-
-/** A workroom. Everything below belongs to one, and every query asks for it. */
-export const studios = pgTable("studios", {
-  id: id(),
-  name: text().notNull(),
-  createdAt: createdAt(),
+  archivedAt: instant(),
+  deletedAt: instant(),
 });
 
 export const clients = pgTable(
@@ -80,9 +75,17 @@ export const garments = pgTable(
     /** The newest version's number: a save that started from an older one is told so. */
     latestVersion: integer().notNull(),
     createdAt: createdAt(),
-    changedAt: timestamp({ withTimezone: true }).notNull().defaultNow(),
+    changedAt: instant().notNull().defaultNow(),
     /** What lists tell of it, worked out when it was saved; null for one that was saved before there were any. */
     summary: jsonColumn(storedSummary),
+    stage: text().$type<Stage>().notNull().default("drafted"),
+    dueOn: date({ mode: "string" }),
+    fittingOn: date({ mode: "string" }),
+    /** The steps of its making notes that are done, by their ids. */
+    made: jsonColumn(storedTicks).notNull().default(sql`'[]'::jsonb`),
+    /** What it is found by: its name, its styles and what else they are called. */
+    words: text().notNull().default(""),
+    search: tsvector().generatedAlwaysAs(sql`to_tsvector('simple', words)`),
     ...shelf(),
   },
   (table) => [
@@ -97,6 +100,11 @@ export const garments = pgTable(
       .where(sql`archived_at is null and deleted_at is null`),
     index("garments_by_client").on(table.clientId, table.changedAt),
     index("garments_by_words").using("gin", table.name.op("gin_trgm_ops")),
+    index("garments_by_text").using("gin", table.search),
+    index("garments_by_stage").on(table.studioId, table.stage, table.changedAt),
+    index("garments_due").on(table.studioId, table.dueOn).where(sql`due_on is not null`),
+    index("garments_to_fit").on(table.studioId, table.fittingOn).where(sql`fitting_on is not null`),
+    check("garments_stage", sql`${table.stage} in ('measured', 'drafted', 'cut', 'sewn', 'fitted', 'done')`),
   ],
 );
 
@@ -135,6 +143,24 @@ export const clothFigures = pgTable(
   (table) => [primaryKey({ columns: [table.studioId, table.kind] })],
 );
 
+/** A workroom's own cloths: each behaves as one of the usual kinds does, with figures of its own. Retired ones are offered no more. */
+export const ownCloths = pgTable(
+  "own_cloths",
+  {
+    id: id(),
+    studioId: uuid()
+      .notNull()
+      .references(() => studios.id, { onDelete: "cascade" }),
+    name: text().notNull(),
+    kind: text().$type<ClothKind>().notNull(),
+    takes: jsonColumn(storedTakes).notNull(),
+    width: doublePrecision(),
+    retiredAt: instant(),
+    createdAt: createdAt(),
+  },
+  (table) => [unique("own_cloths_by_name").on(table.studioId, table.name)],
+);
+
 /** What a workroom starts garments from besides the program's own: a garment file without a body. */
 export const startingPoints = pgTable(
   "starting_points",
@@ -161,6 +187,8 @@ export const garmentVersions = pgTable(
     /** The version that this one was worked on from; two versions from one base were made side by side. */
     basedOn: integer(),
     file: jsonColumn(storedFile).notNull(),
+    authorId: uuid().references(() => users.id, { onDelete: "set null" }),
+    note: text().notNull().default(""),
     createdAt: createdAt(),
   },
   (table) => [

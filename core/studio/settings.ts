@@ -1,0 +1,74 @@
+import { z } from "zod";
+import { usualAllowances } from "../resolve";
+import { type GarmentSpec, LENGTH_FIELDS } from "../spec";
+import { TAPE_UNITS, type TapeUnit } from "../tape";
+
+/** Papers that a printer or a copy shop has. */
+export const PAPER_SIZES = ["a4", "letter", "a3", "roll24", "roll36", "roll44"] as const;
+
+/** The figures that a workroom can have its own usual ones of, by their fields in the garment file. */
+export const USUAL_FIELDS = [
+  "allowances.general",
+  "allowances.neckline",
+  "allowances.hem",
+  "sleeve.capEase",
+  "sleeve.upperArmEase",
+  "sleeve.hemTurnUp",
+  "bodice.hemDepth",
+  "cloth.width",
+] as const;
+export type UsualField = (typeof USUAL_FIELDS)[number];
+
+const SETTINGS = z.object({
+  unit: z.enum(TAPE_UNITS).optional().catch(undefined),
+  paper: z.enum(PAPER_SIZES).optional().catch(undefined),
+  initials: z.string().max(8).optional().catch(undefined),
+  usual: z.partialRecord(z.enum(USUAL_FIELDS), z.number()).catch({}).default({}),
+});
+
+/** What a workroom has decided for all its garments; whatever is left out is as is usual. Lengths in millimetres. */
+export type StudioSettings = {
+  readonly unit?: TapeUnit | undefined;
+  readonly paper?: (typeof PAPER_SIZES)[number] | undefined;
+  readonly initials?: string | undefined;
+  readonly usual: Readonly<Partial<Record<UsualField, number>>>;
+};
+
+/** Settings as they were stored; what is none, or out of the range of its field, is left out. */
+export function readSettings(stored: unknown): StudioSettings {
+  const read = SETTINGS.safeParse(stored).data ?? { usual: {} };
+  const usual = Object.entries(read.usual).filter(([path, mm]) => isWithin(path, mm));
+  return { ...read, usual: Object.fromEntries(usual) };
+}
+
+export function isWithin(path: string, mm: number): boolean {
+  const bounds = LENGTH_FIELDS[path]?.bounds;
+  return bounds !== undefined && mm >= bounds.least && mm <= bounds.most;
+}
+
+/** A new garment with the workroom's usual figures wherever it has none of its own; a part that it has not stays out. */
+export function withSettings(spec: GarmentSpec, { usual }: StudioSettings, unit: TapeUnit): GarmentSpec {
+  const { general, neckline, hem } = usualAllowances(unit);
+  const allowances = {
+    general: usual["allowances.general"] ?? general,
+    neckline: usual["allowances.neckline"] ?? neckline,
+    hem: usual["allowances.hem"] ?? hem,
+    ...spec.allowances,
+  };
+  const own = <Field extends string>(part: object, fields: Readonly<Record<Field, number | undefined>>) =>
+    Object.fromEntries(Object.entries(fields).filter(([name, mm]) => mm !== undefined && !(name in part)));
+  return {
+    ...spec,
+    allowances,
+    cloth: { ...spec.cloth, ...own(spec.cloth, { width: usual["cloth.width"] }) },
+    bodice: { ...spec.bodice, ...own(spec.bodice, { hemDepth: usual["bodice.hemDepth"] }) },
+    sleeve: spec.sleeve && {
+      ...spec.sleeve,
+      ...own(spec.sleeve, {
+        capEase: usual["sleeve.capEase"],
+        upperArmEase: usual["sleeve.upperArmEase"],
+        hemTurnUp: usual["sleeve.hemTurnUp"],
+      }),
+    },
+  };
+}
