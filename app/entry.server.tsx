@@ -1,6 +1,10 @@
+import { randomBytes } from "node:crypto";
 import { Writable } from "node:stream";
 import { renderToPipeableStream } from "react-dom/server";
 import { type EntryContext, ServerRouter } from "react-router";
+import { NonceContext } from "./components/nonce";
+import { theDatabase } from "./server/connection";
+import { contentPolicy } from "./server/content-policy";
 
 /** A page that is not made by then is given up. */
 const GIVE_UP_MS = 6000;
@@ -16,9 +20,18 @@ export default function handleRequest(
   context: EntryContext,
 ): Promise<Response> | Response {
   if (request.method === "HEAD") return new Response(null, { status, headers });
+  // A page runs the scripts and takes the styles that it was made with, and no others.
+  const nonce = randomBytes(16).toString("base64");
+  if (import.meta.env.PROD) headers.set("content-security-policy", contentPolicy(nonce));
+  const page = (
+    <NonceContext value={nonce}>
+      <ServerRouter context={context} url={request.url} nonce={nonce} />
+    </NonceContext>
+  );
   return new Promise((resolve, reject) => {
     let endStatus = status;
-    const { pipe, abort } = renderToPipeableStream(<ServerRouter context={context} url={request.url} />, {
+    const { pipe, abort } = renderToPipeableStream(page, {
+      nonce,
       onAllReady: () => {
         clearTimeout(giveUp);
         const pieces: Buffer[] = [];
@@ -47,4 +60,14 @@ export default function handleRequest(
     });
     const giveUp = setTimeout(abort, GIVE_UP_MS);
   });
+}
+
+/** Can the app answer: does its database? */
+export async function isReady(): Promise<boolean> {
+  try {
+    await theDatabase().execute("select 1");
+    return true;
+  } catch {
+    return false;
+  }
 }

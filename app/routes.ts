@@ -2,6 +2,12 @@ import { index, type RouteConfig, route } from "@react-router/dev/routes";
 
 export default [
   index("routes/worktable.tsx"),
+  route("sign-in", "routes/sign-in.tsx"),
+  route("sign-out", "routes/sign-out.ts"),
+  route("studios/new", "routes/studio-new.tsx"),
+  route("invitations/:invitationId", "routes/invitation.tsx"),
+  route("account", "routes/account.tsx"),
+  route("settings/people", "routes/settings-people.tsx"),
   route("clients", "routes/clients.tsx"),
   route("clients/new", "routes/client-new.tsx"),
   route("clients/:clientId", "routes/client.tsx"),

@@ -4,6 +4,7 @@ import { migrate } from "drizzle-orm/node-postgres/migrator";
 import { alone, connect } from "./client";
 import { loadDemo } from "./demo";
 import { keepSummary, withoutSummary } from "./queries/garments";
+import { addLocalPerson, localPerson, studioOfNobody } from "./queries/people";
 import { firstStudio } from "./queries/studios";
 
 /** Run before the server: brings the database up to date, and fills an empty one with the demo. */
@@ -31,9 +32,14 @@ try {
   await alone(url, async () => {
     await migrate(database, { migrationsFolder: "database/migrations" });
     await summarize();
-    if ((await firstStudio(database)) !== null) return;
-    await loadDemo(database);
-    console.log("A made-up workroom with its clients and garments was added to look around in.");
+    if ((await firstStudio(database)) === null) {
+      await loadDemo(database);
+      console.log("A made-up workroom with its clients and garments was added to look around in.");
+    }
+    // A workroom from before people signed in is opened by whoever sits at this machine.
+    const ofNobody = await studioOfNobody(database);
+    if (ofNobody !== null && (await localPerson(database)) === null)
+      await addLocalPerson(database, ofNobody, "At this machine");
   });
 } finally {
   await close();

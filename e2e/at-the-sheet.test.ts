@@ -1,6 +1,7 @@
 import { By, Key } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { type Browser, complaints, openBrowser } from "./browser";
+import { enterDemo } from "./entering";
 import { type Person, person } from "./person";
 import { type RunningApp, startApp } from "./running-app";
 
@@ -164,7 +165,9 @@ describe("working at the sheet", () => {
   it("keeps the unit and the paper over a reload, already as the page is written", async () => {
     await she.press("cm");
     await she.press("Change to dark paper");
-    const page = await (await fetch(app.url, { headers: { cookie: "gamine-unit=cm; gamine-look=dark" } })).text();
+    const page = await (
+      await fetch(app.url, { headers: { cookie: `gamine-unit=cm; gamine-look=dark; ${await enterDemo(app.url)}` } })
+    ).text();
     expect(page).toMatch(/<html[^>]*class="dark"/);
     await browser.driver.navigate().refresh();
     await she.until("the boxes are in centimetres", async () => (await she.figure("sleeve.capEase")) === "0.6 cm");

@@ -1,5 +1,6 @@
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { type Browser, complaints, openBrowser } from "./browser";
+import { enterDemo } from "./entering";
 import { type Person, person } from "./person";
 import { type RunningApp, startApp } from "./running-app";
 
@@ -83,6 +84,7 @@ describe("figures that cannot be", () => {
   it("a garment file with an unknown field is refused with the nearest known one", async () => {
     const response = await fetch(`${app.url}/sheets/sheets.pdf`, {
       method: "POST",
+      headers: { origin: app.url, cookie: await enterDemo(app.url) },
       body: new URLSearchParams({ garment: JSON.stringify({ format: "gamine-garment/1", unit: "in", sleave: {} }) }),
     });
     expect(response.status).toBe(422);
@@ -90,8 +92,9 @@ describe("figures that cannot be", () => {
   });
 
   it("addresses that lead nowhere get a plain page", async () => {
+    const cookie = await enterDemo(app.url);
     for (const path of ["/nowhere", "/garments/not-an-id/sleeve", "/clients/00000000-0000-0000-0000-000000000000"]) {
-      const response = await fetch(`${app.url}${path}`);
+      const response = await fetch(`${app.url}${path}`, { headers: { cookie } });
       expect(response.status, path).toBe(404);
       expect(await response.text()).toContain("There is nothing at this address");
     }
@@ -111,12 +114,17 @@ describe("figures that cannot be", () => {
   });
 
   it("two people who save the same garment both keep their version", async () => {
-    const page = await (await fetch(app.url)).text();
+    const headers = { origin: app.url, cookie: await enterDemo(app.url), "content-type": "application/json" };
+    const page = await (await fetch(app.url, { headers })).text();
     const id = /\/garments\/([0-9a-f-]{36})\//.exec(page)?.[1];
     const file = { format: "gamine-garment/1", unit: "in", name: "Saved twice" };
     const save = async () =>
       (
-        await fetch(`${app.url}/garments/${id}/save`, { method: "POST", body: JSON.stringify({ file, basedOn: 1 }) })
+        await fetch(`${app.url}/garments/${id}/save`, {
+          method: "POST",
+          headers,
+          body: JSON.stringify({ file, basedOn: 1 }),
+        })
       ).json();
     expect(await save()).toEqual({ saved: true, number: 2, besides: null });
     expect(await save()).toEqual({ saved: true, number: 3, besides: 2 });

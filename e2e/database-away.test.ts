@@ -1,14 +1,17 @@
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { type Browser, openBrowser } from "./browser";
+import { enterDemo } from "./entering";
 import { type Person, person } from "./person";
 import { type RunningApp, startApp } from "./running-app";
 
 let app: RunningApp;
 let browser: Browser;
 let she: Person;
+let cookie: string;
 
 beforeAll(async () => {
   app = await startApp(inject("preparedDatabase"));
+  cookie = await enterDemo(app.url);
   browser = await openBrowser();
   she = person(browser, app.url);
   await she.open("/");
@@ -40,7 +43,7 @@ describe("while the database is away", () => {
   });
 
   it("a page that needs it is a plain one", async () => {
-    const response = await fetch(app.url);
+    const response = await fetch(app.url, { headers: { cookie } });
     expect(response.status).toBe(503);
     const text = await response.text();
     expect(text).toContain("The database is not answering");

@@ -28,6 +28,7 @@ export async function startApp(prepared?: string, processes = 1): Promise<Runnin
     root: process.cwd(),
     databaseUrl: postgres.url,
     port: await freePort(),
+    secret: "of tests alone, and of nobody else",
     processes,
     isPrepared: prepared !== undefined,
     quiet: true,

@@ -20,6 +20,9 @@ let kept: { readonly ours: Studio; readonly theirs: Studio };
 let ours: StudioQueries;
 let theirs: StudioQueries;
 
+const asker = (studioId: string) => ({ studioId, userId: NOBODY, role: "owner" }) as const;
+const NOBODY = "00000000-0000-0000-0000-000000000000";
+
 beforeAll(async () => {
   folder = mkdtempSync(join(tmpdir(), "gamine-queries-"));
   chmodSync(folder, 0o755);
@@ -28,8 +31,8 @@ beforeAll(async () => {
   await migrate(connection.database, { migrationsFolder: "database/migrations" });
   const { database } = connection;
   kept = { ours: await addStudio(database, "Ours"), theirs: await addStudio(database, "Theirs") };
-  ours = studioQueries(database, kept.ours.id);
-  theirs = studioQueries(database, kept.theirs.id);
+  ours = studioQueries(database, asker(kept.ours.id));
+  theirs = studioQueries(database, asker(kept.theirs.id));
 });
 
 afterAll(async () => {

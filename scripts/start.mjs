@@ -1,3 +1,4 @@
+import { randomBytes } from "node:crypto";
 import { existsSync, mkdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
 import { dirname, join } from "node:path";
 import { fileURLToPath } from "node:url";
@@ -47,6 +48,14 @@ async function start() {
   console.log(`\nGamine is at ${url}\nCtrl-C stops it.`);
 }
 
+/** What sessions are signed with: made once, and kept from the other people of this machine. */
+function secret() {
+  if (process.env.GAMINE_SECRET) return process.env.GAMINE_SECRET;
+  const file = join(HOME, "secret");
+  if (!existsSync(file)) writeFileSync(file, randomBytes(32).toString("base64url"), { mode: 0o600 });
+  return readFileSync(file, "utf8").trim();
+}
+
 async function ownDatabase() {
   const postgres = await startPostgres({ folder: join(HOME, "postgres") });
   stops.push(postgres.stop);
@@ -58,6 +67,7 @@ async function serveBuilt(databaseUrl, port) {
     root: ROOT,
     databaseUrl,
     port,
+    secret: secret(),
     onStarted: (child) => writeFileSync(RUN_FILE, JSON.stringify({ pid: process.pid, server: child })),
   });
   stops.push(server.stop);
@@ -70,7 +80,7 @@ async function serveBuilt(databaseUrl, port) {
 }
 
 function develop(databaseUrl, port) {
-  const env = { ...process.env, DATABASE_URL: databaseUrl };
+  const env = { ...process.env, DATABASE_URL: databaseUrl, GAMINE_SECRET: secret(), PORT: String(port) };
   const child = startChild(
     "sh",
     ["-c", `node --import tsx database/prepare.ts && npx react-router dev --host 127.0.0.1 --port ${port}`],

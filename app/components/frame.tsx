@@ -1,12 +1,14 @@
-import { Moon, Sun } from "lucide-react";
+import { Moon, Sun, UserRound } from "lucide-react";
 import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
 import { Mark } from "./mark";
 import { usePreferences } from "./preferences";
 import { UnitSwitch } from "./unit-switch";
 
+type Person = { readonly name: string; readonly studio: string | null; readonly role: string | null };
+
 /** The strip along the top of every page, and the page under it. */
-export function Frame({ children }: { readonly children: ReactNode }) {
+export function Frame({ person, children }: { readonly person: Person | null; readonly children: ReactNode }) {
   const { look, setLook } = usePreferences();
   const other = look === "light" ? "dark" : "light";
   return (
@@ -16,14 +18,22 @@ export function Frame({ children }: { readonly children: ReactNode }) {
           <Mark />
           <span>Gamine</span>
         </Link>
-        <nav className="frame-links" aria-label="Main">
-          <NavLink to="/" end>
-            Worktable
-          </NavLink>
-          <NavLink to="/clients">Clients</NavLink>
-          <NavLink to="/cloths">Cloths</NavLink>
-          <NavLink to="/shelves">Shelves</NavLink>
-        </nav>
+        {person ? (
+          <nav className="frame-links" aria-label="Main">
+            <NavLink to="/" end>
+              Worktable
+            </NavLink>
+            <NavLink to="/clients">Clients</NavLink>
+            <NavLink to="/shelves">Shelves</NavLink>
+            <NavLink to="/settings">Settings</NavLink>
+            <NavLink className="frame-person" to="/account" aria-label={`Your account, ${person.name}`}>
+              <UserRound size={18} aria-hidden />
+              <span>{person.name}</span>
+            </NavLink>
+          </nav>
+        ) : (
+          <span className="frame-links" />
+        )}
         <UnitSwitch />
         <button
           className="frame-look"

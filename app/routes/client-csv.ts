@@ -4,9 +4,9 @@ import { writeMeasuresCsv } from "@exporting/index";
 import type { Route } from "./+types/client-csv";
 
 /** All measures of a client as a CSV file, in the tape unit of whoever asks. */
-export async function loader({ request, params }: Route.LoaderArgs) {
+export async function loader({ request, params, context }: Route.LoaderArgs) {
   const clientId = idFrom(params.clientId, "This client");
-  const { client, history } = await inStudio(async (queries) => {
+  const { client, history } = await inStudio(context, async (queries) => {
     const found = await queries.findClient(clientId);
     return { client: found, history: found ? await queries.measurementHistory(clientId) : [] };
   });

@@ -7,9 +7,9 @@ import { format } from "date-fns";
 import { data, redirect } from "react-router";
 import type { Route } from "./+types/client-measure";
 
-export async function loader({ params }: Route.LoaderArgs) {
+export async function loader({ params, context }: Route.LoaderArgs) {
   const clientId = idFrom(params.clientId, "This client");
-  return inStudio(async (queries) => {
+  return inStudio(context, async (queries) => {
     const client = await queries.findClient(clientId);
     if (!client) notFound("This client");
     const history = await queries.measurementHistory(clientId);
@@ -21,11 +21,11 @@ export async function loader({ params }: Route.LoaderArgs) {
   });
 }
 
-export async function action({ request, params }: Route.ActionArgs) {
+export async function action({ request, params, context }: Route.ActionArgs) {
   const clientId = idFrom(params.clientId, "This client");
   const read = readClient(textsOf(await postedForm(request)), false);
   if (Object.keys(read.problems).length > 0) return data({ problems: read.problems }, { status: 422 });
-  const added = await attemptInStudio((queries) => queries.addMeasurementSet(clientId, read));
+  const added = await attemptInStudio(context, (queries) => queries.addMeasurementSet(clientId, read));
   if (!added.ok) return data({ failure: added.sentence }, { status: 503 });
   return added.value ? redirect(`/clients/${clientId}`) : notFound("This client");
 }

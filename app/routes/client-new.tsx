@@ -12,10 +12,10 @@ export function loader() {
   return { today: format(new Date(), "yyyy-MM-dd") };
 }
 
-export async function action({ request }: Route.ActionArgs) {
+export async function action({ request, context }: Route.ActionArgs) {
   const read = readClient(textsOf(await postedForm(request)), true);
   if (Object.keys(read.problems).length > 0) return data({ problems: read.problems }, { status: 422 });
-  const added = await attemptInStudio((queries) => queries.addClient(read));
+  const added = await attemptInStudio(context, (queries) => queries.addClient(read));
   return added.ok ? redirect(`/clients/${added.value}`) : data({ failure: added.sentence }, { status: 503 });
 }
 

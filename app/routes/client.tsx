@@ -19,10 +19,10 @@ import type { Route } from "./+types/client";
 /** As many measurings as fit beside each other. */
 const SHOWN_SETS = 3;
 
-export async function loader({ params, request }: Route.LoaderArgs) {
+export async function loader({ params, request, context }: Route.LoaderArgs) {
   const page = pageFrom(new URL(request.url).searchParams.get("page"));
   const clientId = idFrom(params.clientId, "This client");
-  return inStudio(async (queries) => {
+  return inStudio(context, async (queries) => {
     const client = await queries.findClient(clientId);
     if (!client) notFound("This client");
     const [history, garments] = await Promise.all([
@@ -45,7 +45,7 @@ export async function loader({ params, request }: Route.LoaderArgs) {
 }
 
 /** Takes measures in from a CSV file: all of it, or nothing and the lines that could not be read. */
-export async function action({ request, params }: Route.ActionArgs) {
+export async function action({ request, params, context }: Route.ActionArgs) {
   const clientId = idFrom(params.clientId, "This client");
   const sent = (await postedForm(request)).get("csv");
   if (!(sent instanceof File) || sent.size === 0)
@@ -53,7 +53,7 @@ export async function action({ request, params }: Route.ActionArgs) {
   const { unit } = readPreferences(request);
   const read = readMeasuresCsv(await sent.text(), unit, format(new Date(), "yyyy-MM-dd"));
   if (read.problems.length > 0) return data({ problems: read.problems }, { status: 422 });
-  const added = await attemptInStudio((queries) => queries.addMeasurementSets(clientId, read.sets));
+  const added = await attemptInStudio(context, (queries) => queries.addMeasurementSets(clientId, read.sets));
   if (!added.ok) return data({ failure: added.sentence }, { status: 503 });
   return added.value === null ? notFound("This client") : data({ kept: added.value });
 }

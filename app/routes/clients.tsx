@@ -9,9 +9,9 @@ import type { Route } from "./+types/clients";
 
 export const meta: Route.MetaFunction = () => [{ title: "Clients · Gamine" }];
 
-export async function loader({ request }: Route.LoaderArgs) {
+export async function loader({ request, context }: Route.LoaderArgs) {
   const page = pageFrom(new URL(request.url).searchParams.get("page"));
-  const { rows, hasMore } = await inStudio((queries) => queries.listClients(page));
+  const { rows, hasMore } = await inStudio(context, (queries) => queries.listClients(page));
   return {
     page,
     hasMore,

@@ -7,14 +7,14 @@ import type { Route } from "./+types/cloths";
 
 export const meta: Route.MetaFunction = () => [{ title: "Cloths · Gamine" }];
 
-export function loader(_: Route.LoaderArgs) {
-  return inStudio((queries) => queries.clothTable());
+export function loader({ context }: Route.LoaderArgs) {
+  return inStudio(context, (queries) => queries.clothTable());
 }
 
-export async function action({ request }: Route.ActionArgs) {
+export async function action({ request, context }: Route.ActionArgs) {
   const read = readTable(textsOf(await postedForm(request)));
   if (Object.keys(read.problems).length > 0) return data({ problems: read.problems }, { status: 422 });
-  const saved = await attemptInStudio((queries) => queries.saveClothTable(read.table));
+  const saved = await attemptInStudio(context, (queries) => queries.saveClothTable(read.table));
   return saved.ok ? { isSaved: true } : data({ failure: saved.sentence }, { status: 503 });
 }
 

@@ -35,13 +35,13 @@ const NEW_GARMENT = z.object({
 });
 
 /** The client that is asked for, those whose name holds what is looked for, or the first by name; and what can be made, drawn for the first. */
-export async function loader({ request }: Route.LoaderArgs) {
+export async function loader({ request, context }: Route.LoaderArgs) {
   const { searchParams } = new URL(request.url);
   const asked = z.uuid().safeParse(searchParams.get("client"));
   const words = storable(searchParams.get("q") ?? "")
     .trim()
     .slice(0, LONGEST_NAME);
-  return inStudio(async (queries) => {
+  return inStudio(context, async (queries) => {
     const found = words ? await queries.searchClients(words) : null;
     const page = found ? null : await queries.listClients(0);
     const one = asked.success ? await queries.findClient(asked.data) : null;
@@ -82,7 +82,7 @@ function refused(problems: readonly string[], boxes: ClientProblems = {}, status
   return data({ problems, boxes } satisfies Answer, { status });
 }
 
-export async function action({ request }: Route.ActionArgs) {
+export async function action({ request, context }: Route.ActionArgs) {
   const form = await postedForm(request);
   const sent = NEW_GARMENT.safeParse(Object.fromEntries(form));
   if (!sent.success) return refused(sent.error.issues.map((issue) => issue.message));
@@ -100,7 +100,7 @@ export async function action({ request }: Route.ActionArgs) {
       : null;
   if (newClient && Object.keys(newClient.problems).length > 0)
     return refused(["A box of the new client needs another look."], newClient.problems);
-  const attempt = await attemptInStudio(async (queries) => {
+  const attempt = await attemptInStudio(context, async (queries) => {
     if (!newClient && (await queries.findClient(asked)) === null) return null;
     const point = (await allPoints(queries)).find(({ id }) => id === pointId);
     if (!opened && !point) return "no-point";

@@ -15,14 +15,14 @@ const SENT = z.object({
 });
 
 /** What was answered on this garment's card before, newest first. */
-export async function loader({ params }: Route.LoaderArgs) {
+export async function loader({ params, context }: Route.LoaderArgs) {
   const garmentId = idFrom(params.garmentId, "This garment");
-  const attempts = await inStudio((queries) => queries.listAttempts(garmentId));
+  const attempts = await inStudio(context, (queries) => queries.listAttempts(garmentId));
   return attempts ?? notFound("This garment");
 }
 
 /** Judges an answer by the garment as it stands on the table, and keeps it. */
-export async function action({ request, params }: Route.ActionArgs) {
+export async function action({ request, params, context }: Route.ActionArgs) {
   const garmentId = idFrom(params.garmentId, "This garment");
   const sent = SENT.safeParse(await postedJson(request));
   const read = sent.success ? readGarment(sent.data.file) : null;
@@ -31,7 +31,7 @@ export async function action({ request, params }: Route.ActionArgs) {
   const question = draft?.steps.flatMap((step) => questionsOf(draft, step)).find((one) => one.id === sent.data.figure);
   if (!question) return answer({ ok: false, reason: "This card does not ask for that figure." }, 422);
   const verdict = judgeAnswer(question, sent.data.answerMm);
-  const kept = await attemptInStudio((queries) =>
+  const kept = await attemptInStudio(context, (queries) =>
     queries.addAttempt(garmentId, {
       figure: question.id,
       label: question.label,

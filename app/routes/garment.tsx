@@ -18,10 +18,10 @@ import { data, redirect, type ShouldRevalidateFunctionArgs } from "react-router"
 import { z } from "zod";
 import type { Route } from "./+types/garment";
 
-export async function loader({ params }: Route.LoaderArgs) {
+export async function loader({ params, context }: Route.LoaderArgs) {
   const garmentId = idFrom(params.garmentId, "This garment");
   if (!isStation(params.station)) notFound("This station");
-  const { garment, newest, cloths } = await inStudio(async (queries) => {
+  const { garment, newest, cloths } = await inStudio(context, async (queries) => {
     const found = await queries.findGarment(garmentId);
     const history = found ? await queries.measurementHistory(found.clientId) : [];
     const newest = history[0] && { ...history[0], measures: latestOf(history.map(({ measures }) => measures)) };
@@ -58,13 +58,13 @@ const MOST_CHARACTERS = 200_000;
 const MENDED = z.object({ file: z.string().max(MOST_CHARACTERS), basedOn: z.coerce.number().int().positive() });
 
 /** Takes a garment file that was mended by hand, where the stored one could not be read. */
-export async function action({ request, params }: Route.ActionArgs) {
+export async function action({ request, params, context }: Route.ActionArgs) {
   const garmentId = idFrom(params.garmentId, "This garment");
   const sent = MENDED.safeParse(textsOf(await postedForm(request)));
   if (!sent.success) return data({ problems: ["What was sent is no garment file."] }, { status: 422 });
   const read = readGarmentText(sent.data.file);
   if (!read.ok) return data({ problems: read.issues.map(({ message }) => message) }, { status: 422 });
-  const kept = await attemptInStudio((queries) =>
+  const kept = await attemptInStudio(context, (queries) =>
     queries.saveVersion(garmentId, {
       name: read.spec.name,
       file: writeGarment(read.spec, "mm"),

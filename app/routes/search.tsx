@@ -10,10 +10,10 @@ export const meta: Route.MetaFunction = () => [{ title: "Find · Gamine" }];
 
 const LONGEST = 100;
 
-export async function loader({ request }: Route.LoaderArgs) {
+export async function loader({ request, context }: Route.LoaderArgs) {
   const words = (new URL(request.url).searchParams.get("q") ?? "").replaceAll("\0", "").trim().slice(0, LONGEST);
   if (words === "") return { words, clients: [], garments: [] };
-  return inStudio(async (queries) => {
+  return inStudio(context, async (queries) => {
     const [clients, garments] = await Promise.all([queries.searchClients(words), queries.searchGarments(words)]);
     return { words, clients, garments: garments.map(listedGarment) };
   });

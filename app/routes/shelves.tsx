@@ -13,8 +13,8 @@ export const meta: Route.MetaFunction = () => [{ title: "Put away · Gamine" }];
 
 const ASKED = z.object({ what: z.enum(SHELVED), id: z.uuid(), act: z.enum(SHELF_ACTS) });
 
-export async function loader(_: Route.LoaderArgs) {
-  const shelves = await inStudio((queries) => queries.listShelves());
+export async function loader({ context }: Route.LoaderArgs) {
+  const shelves = await inStudio(context, (queries) => queries.listShelves());
   return shelves.map(({ what, id, name, archivedAt, deletedAt }) => ({
     what,
     id,
@@ -25,11 +25,11 @@ export async function loader(_: Route.LoaderArgs) {
 }
 
 /** Puts a client or a garment away, deletes it, takes it back out, or destroys it; then shows where that can be undone. */
-export async function action({ request }: Route.ActionArgs) {
+export async function action({ request, context }: Route.ActionArgs) {
   const asked = ASKED.safeParse(textsOf(await postedForm(request)));
   if (!asked.success) return data({ problem: "Nothing was done: what was sent names no client and no garment." }, 422);
   const { what, id, act } = asked.data;
-  const done = await attemptInStudio((queries) => queries.shelve(what, id, act));
+  const done = await attemptInStudio(context, (queries) => queries.shelve(what, id, act));
   if (!done.ok) return data({ problem: done.sentence }, 503);
   if (!done.value) return data({ problem: `This ${what} is not here any more, or was not deleted before.` }, 404);
   if (act === "restore") return redirect(what === "client" ? `/clients/${id}` : `/garments/${id}/sleeve`);

@@ -10,9 +10,9 @@ import type { Route } from "./+types/worktable";
 
 export const meta: Route.MetaFunction = () => [{ title: "Worktable · Gamine" }];
 
-export async function loader({ request }: Route.LoaderArgs) {
+export async function loader({ request, context }: Route.LoaderArgs) {
   const page = pageFrom(new URL(request.url).searchParams.get("page"));
-  return inStudio(async (queries, studio) => {
+  return inStudio(context, async (queries, studio) => {
     const { rows, hasMore } = await queries.listGarments(page);
     return { studio: studio.name, page, hasMore, garments: rows.map(listedGarment) };
   });

@@ -1,57 +1,51 @@
-import { connect, type Database } from "@database/client";
-import { firstStudio, type Studio } from "@database/queries/studios";
-import { type StudioQueries, studioQueries } from "@database/studio-queries";
-import { data } from "react-router";
+import type { Membership } from "@database/queries/people";
+import { NotAllowed, type StudioQueries, studioQueries } from "@database/studio-queries";
+import { data, type RouterContextProvider, redirect } from "react-router";
+import { theDatabase } from "./connection";
 import { isDatabaseDown } from "./database-down";
+import { isDownContext, type Person, personContext } from "./sign-in/person";
 
-/** One pool for the whole server process: connections are the one thing it may hold. */
-let connection: ReturnType<typeof connect> | null = null;
-
-export function databaseUrl(): string {
-  const url = process.env.DATABASE_URL;
-  if (!url) throw new Error("DATABASE_URL is not set: start the app with npm start.");
-  return url;
-}
-
-export function theDatabase(): Database {
-  connection ??= connect(databaseUrl());
-  return connection.database;
-}
-
-/** The workroom in charge is looked up again after this long: it is the same for every request, and each lookup costs a journey. */
-const KNOWN_FOR_MS = 5000;
-let inCharge: { readonly studio: Studio; readonly until: number } | null = null;
-
-async function studioInCharge(database: Database): Promise<Studio> {
-  if (inCharge && performance.now() < inCharge.until) return inCharge.studio;
-  const studio = await firstStudio(database);
-  if (!studio) throw new Error("The database holds no workroom: start the app with npm start, which makes one.");
-  inCharge = { studio, until: performance.now() + KNOWN_FOR_MS };
-  return studio;
-}
+/** What a loader or an action is given to know who asks. */
+export type Asked = Readonly<RouterContextProvider>;
 
 const DATABASE_DOWN = "database-down";
 
 class DatabaseDown extends Error {}
 
-/** Runs the work for the workroom that is in charge here; a database that does not answer is told apart from a mistake. */
-async function withStudio<Result>(work: (queries: StudioQueries, studio: Studio) => Promise<Result>): Promise<Result> {
+/** Who asks; a page that is open to nobody in particular must not ask for it. */
+export function personOf(context: Asked): Person {
+  if (context.get(isDownContext)) throw new DatabaseDown("the database did not say who asks");
+  const person = context.get(personContext);
+  if (!person) throw new Error("personOf: this address was reached without going through the door");
+  return person;
+}
+
+/** The workroom in which a request is answered, and as what. */
+export function membershipOf(context: Asked): Membership {
+  const { membership } = personOf(context);
+  if (!membership) throw redirect("/studios/new");
+  return membership;
+}
+
+type Work<Result> = (queries: StudioQueries, studio: Membership["studio"]) => Promise<Result>;
+
+/** Runs the work for the workroom of whoever asks; a database that does not answer is told apart from a mistake. */
+async function withStudio<Result>(context: Asked, work: Work<Result>): Promise<Result> {
   try {
-    const database = theDatabase();
-    const studio = await studioInCharge(database);
-    return await work(studioQueries(database, studio.id), studio);
+    const { studio, role } = membershipOf(context);
+    const { userId } = personOf(context);
+    return await work(studioQueries(theDatabase(), { studioId: studio.id, userId, role }), studio);
   } catch (error) {
     if (isDatabaseDown(error)) throw new DatabaseDown("the database is not answering", { cause: error });
+    if (error instanceof NotAllowed) throw data(error.message, { status: 403 });
     throw error;
   }
 }
 
 /** For loaders: a database that does not answer becomes a plain 503 for the error page. */
-export async function inStudio<Result>(
-  work: (queries: StudioQueries, studio: Studio) => Promise<Result>,
-): Promise<Result> {
+export async function inStudio<Result>(context: Asked, work: Work<Result>): Promise<Result> {
   try {
-    return await withStudio(work);
+    return await withStudio(context, work);
   } catch (error) {
     if (error instanceof DatabaseDown) throw data(DATABASE_DOWN, { status: 503 });
     throw error;
@@ -60,10 +54,11 @@ export async function inStudio<Result>(
 
 /** For actions, which must not lose what was typed to an error page: the same is told as a sentence to stand beside it. */
 export async function attemptInStudio<Result>(
-  work: (queries: StudioQueries, studio: Studio) => Promise<Result>,
+  context: Asked,
+  work: Work<Result>,
 ): Promise<{ readonly ok: true; readonly value: Result } | { readonly ok: false; readonly sentence: string }> {
   try {
-    return { ok: true, value: await withStudio(work) };
+    return { ok: true, value: await withStudio(context, work) };
   } catch (error) {
     if (error instanceof DatabaseDown) return { ok: false, sentence: NOT_SAVED };
     throw error;

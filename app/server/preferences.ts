@@ -4,8 +4,8 @@ import { isTapeUnit, type TapeUnit } from "@core/tape/index";
 const DEFAULT_UNIT: TapeUnit = "in";
 const DEFAULT_LOOK: Look = "light";
 
-/** The preferences that a request's cookies carry; whatever else they hold is passed over. */
-export function readPreferences(request: Request): Preferences {
+/** The preferences that a request's cookies carry, or else the workroom's unit; whatever else they hold is passed over. */
+export function readPreferences(request: Request, usualUnit: TapeUnit = DEFAULT_UNIT): Preferences {
   const cookies = new Map(
     (request.headers.get("cookie") ?? "").split(";").map((pair) => {
       const [name = "", value = ""] = pair.split("=");
@@ -14,7 +14,7 @@ export function readPreferences(request: Request): Preferences {
   );
   const unit = cookies.get("gamine-unit");
   return {
-    unit: isTapeUnit(unit) ? unit : DEFAULT_UNIT,
+    unit: isTapeUnit(unit) ? unit : usualUnit,
     look: cookies.get("gamine-look") === "dark" ? "dark" : DEFAULT_LOOK,
   };
 }

@@ -1,6 +1,6 @@
 import { addReading, PRACTICE_TAPE_CHANNEL, readingsAfter } from "@database/queries/practice-tape";
 import { Client } from "pg";
-import { databaseUrl, theDatabase } from "./database";
+import { databaseUrl, theDatabase } from "./connection";
 import type { TapeReadings } from "./practice-tape";
 
 type Watcher = { readonly onMore: () => void; readonly onLost: () => void };

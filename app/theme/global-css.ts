@@ -1,4 +1,5 @@
 import { defineGlobalStyles } from "@chakra-ui/react";
+import { formStyles } from "./form-styles";
 import { frameStyles } from "./frame-styles";
 import { listStyles } from "./list-styles";
 import { panelStyles } from "./panel-styles";
@@ -33,6 +34,7 @@ export const globalCss = defineGlobalStyles({
   },
   ".not-printed": { "@media print": { display: "none !important" } },
   ...frameStyles,
+  ...formStyles,
   ...listStyles,
   ...panelStyles,
   ...sheetStyles,

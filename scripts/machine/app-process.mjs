@@ -2,6 +2,7 @@ import { createRequestHandler } from "@react-router/express";
 import compression from "compression";
 import express from "express";
 import expressStaticGzip from "express-static-gzip";
+import { log } from "./log.mjs";
 
 /**
  * One process of the server (app-server.mjs starts them), with HOST, PORT and DATABASE_URL set. It keeps from the app what none of its
@@ -13,9 +14,54 @@ const PORT = Number(process.env.PORT ?? 4173);
 const MOST_BYTES = 2_000_000;
 const METHODS = ["GET", "HEAD", "POST"];
 /** A server behind a name of its own is told it: names separated by commas. */
-const NAMES = ["localhost", "127.0.0.1", "[::1]", ...(process.env.GAMINE_HOSTS ?? "").split(",").filter(Boolean)];
+const NAMES = [
+  "localhost",
+  "127.0.0.1",
+  "[::1]",
+  ...(process.env.GAMINE_HOSTS ?? "").split(",").filter(Boolean),
+  ...(process.env.GAMINE_URL ? [new URL(process.env.GAMINE_URL).hostname] : []),
+];
 /** Whoever is still being answered when the server stops has so long. */
 const PATIENCE_MS = 8000;
+
+/** On every answer, whatever it is. */
+const ALWAYS = {
+  "x-content-type-options": "nosniff",
+  "x-frame-options": "DENY",
+  "referrer-policy": "same-origin",
+  "cross-origin-opener-policy": "same-origin",
+  "cross-origin-resource-policy": "same-origin",
+  "permissions-policy": "camera=(self), geolocation=(), microphone=(), payment=(), usb=(), serial=(self)",
+  ...(process.env.GAMINE_URL?.startsWith("https:") ? { "strict-transport-security": "max-age=31536000" } : {}),
+};
+
+/** Behind a proxy (GAMINE_PROXY=1) the last address that it added is the caller's; otherwise the socket's. */
+function addressOf({ headers, socket }) {
+  const forwarded = process.env.GAMINE_PROXY === "1" ? headers["x-forwarded-for"] : undefined;
+  return (
+    String(forwarded ?? "")
+      .split(",")
+      .at(-1)
+      ?.trim() ||
+    (socket.remoteAddress ?? "")
+  );
+}
+
+/** Who asked is not written, nor what: an address without its question, the answer and its time. */
+function logWhenDone(request, response) {
+  const began = performance.now();
+  response.once("finish", () => {
+    const { method, path } = request;
+    const status = response.statusCode;
+    const line = { method, path: withoutSecrets(path), status, ms: Math.round(performance.now() - began) };
+    if (status >= 500) log.error(line, "failed");
+    else if (status === 403 || status === 413 || status === 421 || status === 429) log.warn(line, "refused");
+    else log.info(line, "answered");
+  });
+}
+
+/** A link that lets somebody in is no address. */
+const withoutSecrets = (path) => path.replace(/^\/(shared|invitations)\/[^/]+/, "/$1/…");
 
 const nameOf = (host) => host.replace(/:\d+$/, "").toLowerCase();
 
@@ -24,17 +70,28 @@ function refuse(response, status, sentence) {
 }
 
 /** Says what is wrong with a request before anything of its body is read; null for nothing. */
-function whyNot({ method, url, headers }) {
+function whyNot(request) {
+  const { method, url, headers } = request;
   if (!METHODS.includes(method)) return [405, `${method} is not understood here; only ${METHODS.join(", ")} are.`];
   if (!NAMES.includes(nameOf(headers.host ?? ""))) return [421, "This server does not go by that name."];
-  if (method === "POST" && headers.origin !== undefined && !isOwn(headers.origin, headers.host))
-    return [403, "What another site sends is not taken."];
+  if (method === "POST" && !isSentFromHere(headers)) return [403, "What another site sends is not taken."];
   if (!isReadable(url)) return [400, "That address cannot be read."];
-  if (Number(headers["content-length"] ?? 0) > MOST_BYTES) return [413, TOO_LARGE];
+  if (Number(headers["content-length"] ?? 0) > mostBytes(request)) return [413, tooLarge(request)];
   return null;
 }
 
-const TOO_LARGE = `What was sent is larger than the ${MOST_BYTES / 1_000_000} MB that are taken.`;
+/** A studio's archive holds its photographs; everything else is a form. */
+const mostBytes = ({ url }) => (RESTORE.test(url) ? MOST_ARCHIVE_BYTES : MOST_BYTES);
+const RESTORE = /^\/settings\/restore(\.data)?(\?|$)/;
+const MOST_ARCHIVE_BYTES = 2_000_000_000;
+const tooLarge = (request) => `What was sent is larger than the ${mostBytes(request) / 1_000_000} MB that are taken.`;
+
+/** A browser says from where a form is sent; what is no browser and says nothing carries nobody's cookies. */
+function isSentFromHere({ origin, host, cookie, "sec-fetch-site": site }) {
+  if (site !== undefined && site !== "same-origin") return false;
+  if (origin !== undefined) return isOwn(origin, host);
+  return cookie === undefined || site === "same-origin" || !cookie.includes("gamine.session_token");
+}
 
 function isOwn(origin, host) {
   try {
@@ -55,11 +112,12 @@ function isReadable(url) {
 /** A body without a stated length is counted as it comes in, and no longer read once it is too large. */
 function countBody(request, response) {
   const push = request.push.bind(request);
+  const most = mostBytes(request);
   let bytes = 0;
   request.push = (chunk, encoding) => {
     bytes += chunk?.length ?? 0;
-    if (bytes <= MOST_BYTES) return push(chunk, encoding);
-    if (!response.headersSent) refuse(response, 413, TOO_LARGE);
+    if (bytes <= most) return push(chunk, encoding);
+    if (!response.headersSent) refuse(response, 413, tooLarge(request));
     response.once("finish", () => request.destroy());
     return false;
   };
@@ -67,13 +125,28 @@ function countBody(request, response) {
 
 const app = express();
 app.disable("x-powered-by");
+app.use((request, response, next) => {
+  for (const [name, value] of Object.entries(ALWAYS)) response.set(name, value);
+  logWhenDone(request, response);
+  next();
+});
+// Is the process there, and is the app able to answer: asked from this machine by what watches over it, by any name.
 app.get("/health", (_request, response) => response.type("text/plain").send("ready"));
+app.get("/ready", async (_request, response) => {
+  const isReady = await build.entry.module.isReady();
+  response
+    .status(isReady ? 200 : 503)
+    .type("text/plain")
+    .send(isReady ? "ready" : "the database is not answering");
+});
 app.use((request, response, next) => {
   const reason = whyNot(request);
   if (reason) {
     if (reason[0] === 405) response.set("allow", METHODS.join(", "));
     return refuse(response, ...reason);
   }
+  // What a caller says of itself is not listened to, but for a proxy of our own.
+  request.headers["x-client-ip"] = addressOf(request);
   countBody(request, response);
   next();
 });

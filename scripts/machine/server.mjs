@@ -10,7 +10,7 @@ export function prepare({ root, databaseUrl, quiet = false }) {
 }
 
 /**
- * @param {{ root: string, databaseUrl: string, port: number, processes?: number, isPrepared?: boolean, quiet?: boolean,
+ * @param {{ root: string, databaseUrl: string, port: number, secret: string, processes?: number, isPrepared?: boolean, quiet?: boolean,
  *   onStarted?: (pid: number | undefined) => void }} how
  *
  * Prepares the database, unless it is so already, serves the built app on loopback, and returns once it answers.
@@ -19,6 +19,7 @@ export async function serve({
   root,
   databaseUrl,
   port,
+  secret,
   processes = undefined,
   isPrepared = false,
   quiet = false,
@@ -30,13 +31,14 @@ export async function serve({
     HOST: "127.0.0.1",
     PORT: String(port),
     NODE_ENV: "production",
+    GAMINE_SECRET: secret,
     ...(processes && { GAMINE_PROCESSES: String(processes) }),
   };
   if (!isPrepared) prepare({ root, databaseUrl, quiet });
   const server = startChild(process.execPath, [join(root, "scripts", "machine", "app-server.mjs")], {
     cwd: root,
     env,
-    stdio: ["ignore", "ignore", quiet ? "ignore" : "inherit"],
+    stdio: ["ignore", quiet ? "ignore" : "inherit", quiet ? "ignore" : "inherit"],
   });
   // Known to whoever has to clean up before anything else can go wrong.
   onStarted(server.child.pid);
