@@ -8,12 +8,16 @@ let app: RunningApp;
 let browser: Browser;
 let she: Person;
 let cookie: string;
+let form: string;
 
 beforeAll(async () => {
   app = await startApp(inject("preparedDatabase"));
   cookie = await enterDemo(app.url);
   browser = await openBrowser();
   she = person(browser, app.url);
+  await she.open("/clients/new");
+  form = await browser.driver.getWindowHandle();
+  await browser.driver.switchTo().newWindow("tab");
   await she.open("/");
   await she.press("Harbour blouse");
   await she.station("Sleeve");
@@ -51,13 +55,15 @@ describe("while the database is away", () => {
   });
 
   it("a client's form that cannot be kept stays as it was typed", async () => {
-    await she.open("/clients/new");
+    const garment = await browser.driver.getWindowHandle();
+    await browser.driver.switchTo().window(form);
     await she.write("name", "Patient Person");
     await she.press("Add client");
     await she.until("it is told", async () =>
       (await she.pageText()).includes("Not saved: the database is not answering"),
     );
     await she.holds("name", "Patient Person");
+    await browser.driver.switchTo().window(garment);
   });
 
   it("the page comes back by itself when the database does, and so does the unsaved work", async () => {

@@ -7,6 +7,7 @@ import { listClients } from "../database/queries/clients";
 import { addGarment } from "../database/queries/garments";
 import { firstStudio } from "../database/queries/studios";
 import { type Browser, complaints, openBrowser } from "./browser";
+import { enterDemo } from "./entering";
 import { type Person, person } from "./person";
 import { type RunningApp, startApp } from "./running-app";
 
@@ -97,8 +98,13 @@ describe("putting away", () => {
 });
 
 describe("the server", () => {
-  const answer = (method: string, path: string, body = "", headers: Record<string, string> = {}) =>
+  let cookie = "";
+  beforeAll(async () => {
+    cookie = await enterDemo(app.url);
+  });
+  const answer = (method: string, path: string, body = "", more: Record<string, string> = {}) =>
     new Promise<number>((resolve, reject) => {
+      const headers = { cookie, origin: app.url, ...more };
       const asked = request(new URL(path, app.url), { method, headers }, (response) => {
         response.resume();
         resolve(response.statusCode ?? 0);

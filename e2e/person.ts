@@ -156,8 +156,7 @@ export function person({ driver, downloads }: Browser, base: string, { isKnown =
     if (isIn) return;
     isIn = true;
     const [name = "", value = ""] = (await enterDemo(base)).split("=");
-    await driver.get(`${base}/mark.svg`);
-    await driver.manage().addCookie({ name, value, httpOnly: true, sameSite: "Lax" });
+    await driver.sendDevToolsCommand("Network.setCookie", { name, value, url: base, httpOnly: true, sameSite: "Lax" });
   }
 
   async function hydrated() {

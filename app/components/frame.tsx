@@ -24,7 +24,9 @@ export function Frame({ person, children }: { readonly person: Person | null; re
               Worktable
             </NavLink>
             <NavLink to="/clients">Clients</NavLink>
-            <NavLink to="/shelves">Shelves</NavLink>
+            <NavLink className="desk-only" to="/shelves">
+              Shelves
+            </NavLink>
             <NavLink to="/settings">Settings</NavLink>
             <NavLink className="frame-person" to="/account" aria-label={`Your account, ${person.name}`}>
               <UserRound size={18} aria-hidden />

@@ -57,6 +57,7 @@ export const listStyles = {
   ".list-table .date": { whiteSpace: "nowrap" },
   ".list-table .soft": { color: "inkSoft" },
   // On a phone the note is left to the client's own page.
+  ".frame-links .desk-only": { display: { base: "none", md: "inline" } },
   ".list-table .desk-only": { display: { base: "none", md: "table-cell" } },
   ".measures-table": { mt: "2" },
   ".measures-table .figure": { textAlign: "end", whiteSpace: "nowrap" },

@@ -7,6 +7,7 @@ const PARTS = [
   { to: "/settings/cloths", name: "Cloths" },
   { to: "/settings/people", name: "People" },
   { to: "/settings/data", name: "Data" },
+  { to: "/shelves", name: "Shelves" },
 ] as const;
 
 /** What a workroom has decided for all its work, in parts. */
