@@ -1,4 +1,21 @@
-export type DemoGarment = { readonly name: string; readonly file: Readonly<Record<string, unknown>> };
+import type { Amended, ObservationId } from "@core/fitting/index";
+import type { Stage } from "@core/garment/index";
+
+export type DemoGarment = {
+  readonly name: string;
+  readonly file: Readonly<Record<string, unknown>>;
+  readonly stage?: Stage;
+  /** Days from the day on which the demo is made; less than none is past. */
+  readonly dueIn?: number;
+  readonly fittingIn?: number;
+  /** A try-on some days ago, and what was changed for it. */
+  readonly fitting?: {
+    readonly daysAgo: number;
+    readonly note: string;
+    readonly seen: readonly { readonly what: ObservationId; readonly words: string }[];
+    readonly changes: readonly Amended[];
+  };
+};
 export type DemoClient = {
   readonly name: string;
   readonly note: string;

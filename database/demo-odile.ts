@@ -41,6 +41,9 @@ export const ODILE: DemoClient = {
   garments: [
     {
       name: "Lamplighter jacket",
+      stage: "drafted",
+      dueIn: 12,
+      fittingIn: 6,
       file: {
         block: {
           source: "drafted",

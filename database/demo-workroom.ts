@@ -3,6 +3,7 @@ import { ODILE } from "./demo-odile";
 
 /** Everyone and everything here is made up. */
 export const STUDIO = "Quayside Workroom";
+export const MAKER = "Ottilie Marsh";
 
 export const CLIENTS: readonly DemoClient[] = [
   ODILE,
@@ -25,6 +26,21 @@ export const CLIENTS: readonly DemoClient[] = [
     garments: [
       {
         name: "Wool crêpe jacket",
+        stage: "fitted",
+        dueIn: 9,
+        fittingIn: 4,
+        fitting: {
+          daysAgo: 3,
+          note: "Over a thin blouse, in the shoes that she will wear.",
+          seen: [
+            { what: "arm-not-raised", words: "" },
+            { what: "sleeve-long", words: "" },
+          ],
+          changes: [
+            { id: "widen-sleeve", by: 12.7 },
+            { id: "shorten-sleeve", by: 9.525 },
+          ],
+        },
         file: {
           block: { source: "readings", armhole: { front: 11.125, back: 11.75, depth: 9.75 } },
           cloth: { kind: "soft-wool" },
@@ -52,6 +68,8 @@ export const CLIENTS: readonly DemoClient[] = [
     garments: [
       {
         name: "Silk noil dress",
+        stage: "cut",
+        dueIn: 16,
         file: {
           block: { source: "readings", armhole: { front: 7.875, back: 8.375, depth: 7.25 } },
           cloth: { kind: "crisp-woven" },
@@ -60,6 +78,9 @@ export const CLIENTS: readonly DemoClient[] = [
       },
       {
         name: "Short-sleeved tea dress",
+        stage: "sewn",
+        dueIn: -2,
+        fittingIn: 0,
         file: {
           block: { source: "readings", armhole: { front: 8, back: 8.5, depth: 7.25 } },
           cloth: { kind: "crisp-woven" },
@@ -103,6 +124,8 @@ export const CLIENTS: readonly DemoClient[] = [
     garments: [
       {
         name: "Tidewater raglan coat",
+        stage: "drafted",
+        dueIn: 30,
         file: {
           block: { source: "drafted", shaping: "none", chestEase: 1 },
           cloth: { kind: "soft-wool" },
@@ -119,6 +142,7 @@ export const CLIENTS: readonly DemoClient[] = [
       },
       {
         name: "Regatta kimono top",
+        stage: "done",
         file: {
           block: { source: "drafted", shaping: "none", bodyLength: "hip" },
           cloth: { kind: "medium-woven" },

@@ -48,6 +48,9 @@ const Summary = z.object({
       says: z.string(),
     })
     .nullable(),
+  findings: z.object({ faults: z.number(), warnings: z.number() }),
+  cloth: z.object({ length: z.number(), width: z.number() }).nullable(),
+  words: z.string(),
 });
 
 /** What lists tell of a garment; null where that is not to be read, and is worked out again. */

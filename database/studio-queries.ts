@@ -1,17 +1,25 @@
 import type { Database } from "./client";
 import * as clients from "./queries/clients";
 import * as cloths from "./queries/cloths";
+import * as fittings from "./queries/fittings";
+import * as lists from "./queries/garment-lists";
 import * as garments from "./queries/garments";
 import type { Role } from "./queries/people";
+import * as plans from "./queries/plans";
 import * as practice from "./queries/practice";
+import * as links from "./queries/shared-links";
 import * as shelves from "./queries/shelves";
 import * as startingPoints from "./queries/starting-points";
+import * as studios from "./queries/studios";
+import * as versions from "./queries/versions";
 
 /** Somebody in a workroom, and as what. */
 export type Asker = { readonly studioId: string; readonly userId: string; readonly role: Role };
 
 /** What somebody asked for is not theirs to do. */
 export class NotAllowed extends Error {}
+
+type Unsigned<Written> = Omit<Written, "authorId">;
 
 /**
  * The one door to what is kept for a workroom: whoever holds it sees and changes that workroom's own and nothing else, and changes it only
@@ -34,6 +42,17 @@ export function studioQueries(database: Database, { studioId, userId, role }: As
         throw new NotAllowed("You may look here, and change nothing: ask an owner of the workroom.");
       return query(database, studioId, ...asked);
     };
+  /** A query that keeps who asked with what it writes. */
+  const signed =
+    <Written extends object, Answer>(query: Query<readonly [Written], Answer>) =>
+    (database: Database, studio: string, written: Unsigned<Written>): Promise<Answer> =>
+      query(database, studio, { ...written, authorId: userId } as Written & { authorId: string });
+  const owns =
+    <Asked extends readonly unknown[], Answer>(query: Query<Asked, Answer>) =>
+    async (...asked: Asked): Promise<Answer> => {
+      if (role !== "owner") throw new NotAllowed("Only an owner of the workroom may do that.");
+      return query(database, studioId, ...asked);
+    };
   return {
     userId,
     role,
@@ -44,13 +63,42 @@ export function studioQueries(database: Database, { studioId, userId, role }: As
     measurementHistory: reads(clients.measurementHistory),
     addMeasurementSet: writes(clients.addMeasurementSet),
     addMeasurementSets: writes(clients.addMeasurementSets),
-    listGarments: reads(garments.listGarments),
-    searchGarments: reads(garments.searchGarments),
+    listGarments: reads(lists.listGarments),
+    listGarmentsOf: reads(lists.listGarmentsOf),
+    countShelves: reads(lists.countShelves),
+    searchGarments: reads(lists.searchGarments),
     findGarment: reads(garments.findGarment),
-    addGarment: writes(garments.addGarment),
-    saveVersion: writes(garments.saveVersion),
+    addGarment: writes(signed(garments.addGarment)),
+    planGarment: writes(plans.planGarment),
+    stepsMade: reads(plans.stepsMade),
+    tickStep: writes(plans.tickStep),
+    saveVersion: writes((database, studio, garmentId: string, kept: Parameters<typeof garments.saveVersion>[3]) =>
+      garments.saveVersion(database, studio, garmentId, { ...kept, authorId: userId }),
+    ),
+    listVersions: reads(versions.listVersions),
+    findVersions: reads(versions.findVersions),
+    listFittings: reads(fittings.listFittings),
+    findFitting: reads(fittings.findFitting),
+    addFitting: writes(
+      (database, studio, garmentId: string, written: Unsigned<Parameters<typeof fittings.addFitting>[3]>) =>
+        fittings.addFitting(database, studio, garmentId, { ...written, authorId: userId }),
+    ),
+    changeFitting: writes(fittings.changeFitting),
+    addPhotograph: writes(fittings.addPhotograph),
+    findPhotograph: reads(fittings.findPhotograph),
+    removePhotograph: writes(fittings.removePhotograph),
+    helpedBefore: reads(fittings.helpedBefore),
+    listSharedLinks: reads(links.listSharedLinks),
+    addSharedLink: writes(signed(links.addSharedLink)),
+    revokeSharedLink: writes(links.revokeSharedLink),
     clothTable: reads(cloths.clothTable),
     saveClothTable: writes(cloths.saveClothTable),
+    listOwnCloths: reads(cloths.listOwnCloths),
+    saveOwnCloth: writes(cloths.saveOwnCloth),
+    retireOwnCloth: writes(cloths.retireOwnCloth),
+    saveSettings: writes(studios.saveSettings),
+    renameStudio: owns(studios.renameStudio),
+    endStudio: owns(studios.endStudio),
     listAttempts: reads(practice.listAttempts),
     addAttempt: reads(practice.addAttempt),
     listStartingPoints: reads(startingPoints.listStartingPoints),

@@ -58,7 +58,7 @@ const SCREENS = () =>
   [
     ["worktable", "/"],
     ["clients", "/clients"],
-    ["cloths", "/cloths"],
+    ["cloths", "/settings/cloths"],
     ["client", client],
     ["new client", "/clients/new"],
     ["measuring again", `${client}/measure`],

@@ -141,7 +141,7 @@ describe("the sleeve below its cap", () => {
 
 describe("the table of cloths", () => {
   it("says which box cannot be read, is saved, and gives the next garment its figures", async () => {
-    await she.open("/cloths");
+    await she.open("/settings/cloths");
     await she.write("medium-woven.capEase.least", "wide");
     await she.until("it is told", async () => /“wide” is not a length/.test(await she.pageText()));
     await she.write("medium-woven.capEase.least", "1/2");
@@ -166,7 +166,7 @@ describe("the table of cloths", () => {
     await she.until("it takes the table's", async () =>
       /Takes 1⁄2 in to 3⁄4 in/.test(await (await she.find("[data-cloth-takes]")).getText()),
     );
-    await she.open("/cloths");
+    await she.open("/settings/cloths");
     await she.press("Medium woven: back to the usual");
     await she.press("Save the table");
     await she.until("it is saved", async () => /Saved\./.test(await she.pageText()));

@@ -109,7 +109,7 @@ try {
   await shoot("pieces", `${jacket}/pieces`, { ready: "[data-piece]" });
   await shoot("cut", `${jacket}/cut`, { ready: "[data-cut]", act: layPlan });
   await shoot("new-garment", `/garments/new?client=${client.split("/").at(-1)}`, { ready: "[data-point]" });
-  await shoot("cloths", "/cloths", { ready: "[data-cloth]" });
+  await shoot("cloths", "/settings/cloths", { ready: "[data-cloth]" });
   await shoot("methods", `${blouse}/sleeve?view=methods`, {
     ready: '[data-chart="trade-off"] svg',
     height: 1200,

@@ -5,14 +5,16 @@ import { Link } from "react-router";
 export function Page({
   title,
   actions,
+  isWide = false,
   children,
 }: {
   readonly title: string;
   readonly actions?: ReactNode;
+  readonly isWide?: boolean;
   readonly children: ReactNode;
 }) {
   return (
-    <div className="page">
+    <div className={isWide ? "page wide" : "page"}>
       <div className="page-head">
         <h1>{title}</h1>
         {actions}

@@ -27,7 +27,7 @@ export async function loader({ params, request, context }: Route.LoaderArgs) {
     if (!client) notFound("This client");
     const [history, garments] = await Promise.all([
       queries.measurementHistory(clientId),
-      queries.listGarments(page, clientId),
+      queries.listGarmentsOf(page, clientId),
     ]);
     return {
       client,
@@ -118,6 +118,12 @@ export default function Client({ loaderData, actionData }: Route.ComponentProps)
           )}
           <div className="page-section">
             <ShelfActs what="client" id={client.id} acts={["archive", "delete"]} />
+            <p className="page-note">
+              <a href={`/clients/${client.id}/data.zip`} download>
+                All that is kept of {client.name}
+              </a>
+              , as an archive to hand out. Deleted, then destroyed from the shelves, nothing of it is left.
+            </p>
           </div>
           <CsvExchange clientId={client.id} hasMeasures={history.length > 0} answer={actionData} />
         </section>

@@ -6,14 +6,15 @@ import { NewClientBoxes } from "@app/features/starting/new-client-boxes";
 import { OwnPoints } from "@app/features/starting/own-points";
 import { PointChoice } from "@app/features/starting/point-choice";
 import { attemptInStudio, inStudio } from "@app/server/database";
+import { keptGarment } from "@app/server/kept-garment";
 import { postedForm, storable, textsOf } from "@app/server/posted-texts";
 import { readPreferences } from "@app/server/preferences";
 import { Box, Button, Field, Flex, Heading, Input, NativeSelect, Text } from "@chakra-ui/react";
 import { armsOf, latestOf, type Taken } from "@core/body/index";
-import { pictureOf, sketchGarment, summaryOf } from "@core/garment/index";
-import { usualAllowances } from "@core/resolve/index";
-import { type GarmentSpec, readGarmentText, writeGarment } from "@core/spec/index";
+import { pictureOf, sketchGarment } from "@core/garment/index";
+import { type GarmentSpec, readGarmentText } from "@core/spec/index";
 import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "@core/starting/index";
+import { withSettings } from "@core/studio/index";
 import type { StudioQueries } from "@database/studio-queries";
 import { format } from "date-fns";
 import { useState } from "react";
@@ -100,7 +101,7 @@ export async function action({ request, context }: Route.ActionArgs) {
       : null;
   if (newClient && Object.keys(newClient.problems).length > 0)
     return refused(["A box of the new client needs another look."], newClient.problems);
-  const attempt = await attemptInStudio(context, async (queries) => {
+  const attempt = await attemptInStudio(context, async (queries, studio) => {
     if (!newClient && (await queries.findClient(asked)) === null) return null;
     const point = (await allPoints(queries)).find(({ id }) => id === pointId);
     if (!opened && !point) return "no-point";
@@ -111,10 +112,10 @@ export async function action({ request, context }: Route.ActionArgs) {
     const spec = opened?.spec ?? (started && withCloth(started, takes));
     if (!spec) return "no-point";
     const name = storable(given) || spec.name;
-    // What is usual for who measures in this unit stands in the garment, as it is kept in millimetres.
-    const allowances = opened ? spec.allowances : { ...usualAllowances(unit), ...spec.allowances };
-    const kept = { ...spec, name, unit: newClient?.unit ?? spec.unit, allowances };
-    const id = await queries.addGarment({ clientId, name, file: writeGarment(kept, "mm"), summary: summaryOf(kept) });
+    // What is usual in this workroom stands in the garment from its first day, as it is kept in millimetres.
+    const begun = opened ? spec : withSettings(spec, studio.settings, unit);
+    const kept = { ...begun, name, unit: newClient?.unit ?? spec.unit };
+    const id = await queries.addGarment({ clientId, ...keptGarment(kept) });
     return { id, opensAt: kept.block.source === "readings" ? "block" : "pieces" };
   });
   if (!attempt.ok) return refused([attempt.sentence], {}, 503);

@@ -1,6 +1,7 @@
 import { Page } from "@app/components/page";
 import { StudioClothsProvider } from "@app/features/cloths/studio-cloths";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
+import { keptGarment } from "@app/server/kept-garment";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { Bench } from "@app/stations/bench";
 import { Unreadable } from "@app/stations/unreadable";
@@ -10,8 +11,7 @@ import { WorkProvider } from "@app/work/work-context";
 import { createWorkStore } from "@app/work/work-store";
 import { Text } from "@chakra-ui/react";
 import { armsOf, latestOf } from "@core/body/index";
-import { summaryOf } from "@core/garment/index";
-import { readGarment, readGarmentText, writeGarment } from "@core/spec/index";
+import { readGarment, readGarmentText } from "@core/spec/index";
 
 import { format, parseISO } from "date-fns";
 import { data, redirect, type ShouldRevalidateFunctionArgs } from "react-router";
@@ -25,7 +25,8 @@ export async function loader({ params, context }: Route.LoaderArgs) {
     const found = await queries.findGarment(garmentId);
     const history = found ? await queries.measurementHistory(found.clientId) : [];
     const newest = history[0] && { ...history[0], measures: latestOf(history.map(({ measures }) => measures)) };
-    return { garment: found, newest, cloths: await queries.clothTable() };
+    const [table, own] = await Promise.all([queries.clothTable(), queries.listOwnCloths()]);
+    return { garment: found, newest, cloths: { table, own: own.filter(({ isRetired }) => !isRetired) } };
   });
   if (!garment) notFound("This garment");
   const read = readGarment(garment.file);
@@ -66,9 +67,7 @@ export async function action({ request, params, context }: Route.ActionArgs) {
   if (!read.ok) return data({ problems: read.issues.map(({ message }) => message) }, { status: 422 });
   const kept = await attemptInStudio(context, (queries) =>
     queries.saveVersion(garmentId, {
-      name: read.spec.name,
-      file: writeGarment(read.spec, "mm"),
-      summary: summaryOf(read.spec),
+      ...keptGarment(read.spec),
       basedOn: sent.data.basedOn,
     }),
   );

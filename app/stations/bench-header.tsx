@@ -1,4 +1,5 @@
 import { canRedo, canUndo } from "@app/work/history";
+import type { Together } from "@app/work/save-answer";
 import { saveWork } from "@app/work/save-work";
 import { STATION_NAMES } from "@app/work/stations";
 import { useCalmWork } from "@app/work/use-calm-work";
@@ -7,10 +8,13 @@ import { redo, undo } from "@app/work/work-store";
 import { Button, chakra, Flex, Text } from "@chakra-ui/react";
 import { STATIONS, type Station, type StationState, stationState } from "@core/garment/index";
 import { CircleAlert, CircleCheck, CircleHelp, Redo2, Undo2 } from "lucide-react";
-import { useEffect, useState } from "react";
+import { lazy, Suspense, useEffect, useState } from "react";
 import { Link, NavLink } from "react-router";
 import { tinykeys } from "tinykeys";
 import { Downloads } from "./downloads";
+
+// Few ever see it.
+const BesideNotes = lazy(async () => ({ default: (await import("@app/work/beside-notes")).BesideNotes }));
 
 const StationLink = chakra(NavLink, {
   base: {
@@ -46,6 +50,7 @@ type Props = {
 
 export function BenchHeader({ garmentId, client, station }: Props) {
   const name = useWork((work) => work.spec.name);
+  const [beside, setBeside] = useState<Beside | null>(null);
   return (
     <Flex
       as="section"
@@ -66,8 +71,13 @@ export function BenchHeader({ garmentId, client, station }: Props) {
         <Text color="inkSoft" minW="0" overflowWrap="anywhere">
           for <Link to={`/clients/${client.id}`}>{client.name}</Link>
         </Text>
-        <SaveBar garmentId={garmentId} />
+        <SaveBar garmentId={garmentId} onBeside={setBeside} />
       </Flex>
+      {beside && (
+        <Suspense fallback={null}>
+          <BesideNotes {...beside} onClose={() => setBeside(null)} />
+        </Suspense>
+      )}
       <Flex as="nav" aria-label="Stations" overflowX="auto" position="relative">
         {STATIONS.map((one) => (
           <StationLink
@@ -80,6 +90,10 @@ export function BenchHeader({ garmentId, client, station }: Props) {
             <StationMark station={one} />
           </StationLink>
         ))}
+        <StationLink to={`/garments/${garmentId}/fittings`} ml="auto">
+          Fittings
+        </StationLink>
+        <StationLink to={`/garments/${garmentId}/versions`}>Versions</StationLink>
       </Flex>
     </Flex>
   );
@@ -107,7 +121,9 @@ function isSameState(a: StationState, b: StationState): boolean {
 
 type Told = { readonly kind: "saved" | "beside" | "failed"; readonly text: string };
 
-function SaveBar({ garmentId }: { readonly garmentId: string }) {
+type Beside = { readonly besides: number; readonly together: Together };
+
+function SaveBar({ garmentId, onBeside }: { readonly garmentId: string; readonly onBeside: (beside: Beside) => void }) {
   const store = useWorkStore();
   const version = useWork((work) => work.savedVersion);
   const isChanged = useWork((work) => work.spec !== work.savedSpec);
@@ -123,15 +139,22 @@ function SaveBar({ garmentId }: { readonly garmentId: string }) {
     const answer = await saveWork(garmentId, spec, savedVersion);
     setSaving(false);
     if (!answer.saved) return setTold({ kind: "failed", text: answer.reason });
-    markSaved(spec, answer.number);
-    setTold(
-      answer.besides === null
-        ? { kind: "saved", text: `Saved as version ${answer.number}.` }
-        : {
-            kind: "beside",
-            text: `Saved as version ${answer.number}. Version ${answer.besides} was saved elsewhere meanwhile; both are kept.`,
-          },
-    );
+    const { number, besides, together } = answer;
+    markSaved(spec, number);
+    if (besides === null) return setTold({ kind: "saved", text: `Saved as version ${number}.` });
+    setTold({
+      kind: "beside",
+      text: `Saved as version ${number}. Version ${besides} was saved elsewhere meanwhile; both are kept.`,
+    });
+    if (!together) return;
+    onBeside({ besides, together });
+    const { readGarment } = await import("@core/spec/index");
+    const read = readGarment(together.file);
+    // What was typed while it was being saved is not taken away again.
+    if (!read.ok || together.number === number || store.getState().spec !== spec) return;
+    const merged = { ...read.spec, unit: spec.unit };
+    store.getState().takeSpec(merged);
+    store.getState().markSaved(merged, together.number);
   };
 
   useEffect(

@@ -64,6 +64,9 @@ export const formStyles = {
     borderColor: "ruleStrong",
     borderRadius: "sm",
   },
+  ".own-cloths summary": { cursor: "pointer", color: "chalk", mt: "4", mb: "3" },
+  ".own-cloth-figures": { display: "flex", flexWrap: "wrap", gap: "4", mb: "4", alignItems: "end" },
+  ".own-cloth-figures > div > span": { display: "block", fontSize: "sm", mb: "1", maxW: "7rem" },
   ".settings-row code": { fontSize: "sm", overflowWrap: "anywhere", userSelect: "all" },
   ".settings-part": { mb: "9", maxW: "44rem" },
   ".settings-row": {

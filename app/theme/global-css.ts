@@ -4,6 +4,7 @@ import { frameStyles } from "./frame-styles";
 import { listStyles } from "./list-styles";
 import { panelStyles } from "./panel-styles";
 import { sheetStyles } from "./sheet-styles";
+import { workStyles } from "./work-styles";
 
 /** The rules that hold on every page. */
 export const globalCss = defineGlobalStyles({
@@ -35,6 +36,7 @@ export const globalCss = defineGlobalStyles({
   ".not-printed": { "@media print": { display: "none !important" } },
   ...frameStyles,
   ...formStyles,
+  ...workStyles,
   ...listStyles,
   ...panelStyles,
   ...sheetStyles,

@@ -1,8 +1,21 @@
 import * as z from "zod/mini";
 
+/** A field that both changed: as this one has it, and as the other has. Lengths in millimetres. */
+const DIFFERENCE = z.object({ path: z.string(), before: z.optional(z.unknown()), after: z.optional(z.unknown()) });
+
+/** What came of two people's work side by side: the version in which both stand together. */
+const TOGETHER = z.object({
+  number: z.int(),
+  author: z.nullable(z.string()),
+  file: z.unknown(),
+  taken: z.readonly(z.array(DIFFERENCE)),
+  conflicts: z.readonly(z.array(DIFFERENCE)),
+});
+export type Together = z.infer<typeof TOGETHER>;
+
 /** What the server answers to a save. */
 export const SAVE_ANSWER = z.discriminatedUnion("saved", [
-  z.object({ saved: z.literal(true), number: z.int(), besides: z.nullable(z.int()) }),
+  z.object({ saved: z.literal(true), number: z.int(), besides: z.nullable(z.int()), together: z.nullable(TOGETHER) }),
   z.object({ saved: z.literal(false), reason: z.string() }),
 ]);
 export type SaveAnswer = z.infer<typeof SAVE_ANSWER>;

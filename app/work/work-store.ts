@@ -36,6 +36,8 @@ export type WorkActions = {
   /** Another way to the block: as it was left, or from nothing. */
   readonly takeBlockSource: (source: "readings" | "drafted") => void;
   readonly takeBlock: (block: BlockSpec) => void;
+  /** Puts another garment in the place of this one, as one step that can be undone. */
+  readonly takeSpec: (spec: GarmentSpec) => void;
   readonly markSaved: (spec: GarmentSpec, version: number) => void;
 };
 
@@ -69,6 +71,7 @@ export function createWorkStore(spec: GarmentSpec, version: number, kept: KeptWo
         setAside: { ...get().setAside, [before.block.source]: before.block },
       });
     },
+    takeSpec: (spec) => set({ ...redrafted(get(), spec), typed: {}, preview: null }),
     change: (change) => set({ ...redrafted(get(), applyChange(get().spec, change)), preview: null }),
     setField: (path, value) => set(redrafted(get(), setAtPath(get().spec, path, value))),
     setTyped: (path, text) => set({ typed: withTyped(get().typed, path, text) }),

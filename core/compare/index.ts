@@ -6,3 +6,4 @@ export {
   sweepMethods,
   tradeOffOf,
 } from "./compare-methods";
+export { type ChangedFigure, type OverlaidPiece, type Overlay, overlayOf } from "./overlay";

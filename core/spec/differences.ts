@@ -5,7 +5,7 @@ import type { GarmentSpec } from "./garment-spec";
 import { fieldPath, labelOf, PLACED_FIELDS } from "./paths";
 
 /** A field that two garments have otherwise: what it holds in each, undefined where it holds nothing. Lengths in millimetres. */
-export type Difference = { readonly path: string; readonly before: unknown; readonly after: unknown };
+export type Difference = { readonly path: string; readonly before?: unknown; readonly after?: unknown };
 
 /** Lengths nearer than this are the same: they went out to a file and came back. Millimetres. */
 const SAME_MM = 1e-6;

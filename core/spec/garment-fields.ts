@@ -107,6 +107,13 @@ export const GARMENT_FIELDS = {
         "where that is not usual for its kind",
       ),
       width: length("Cloth width", { least: 100, most: 3000 }, "kept for the lay plan"),
+      name: {
+        kind: "text",
+        label: "Name of the cloth",
+        about: "as the workroom calls it; nothing depends on it",
+        longest: LONGEST_NAME,
+        given: "optional",
+      },
     }),
   ),
   sleeve: orNone(sleeveFields, { kind: "set-in" }),

@@ -169,4 +169,5 @@ CREATE INDEX "garments_by_stage" ON "garments" USING btree ("studio_id","stage",
 CREATE INDEX "garments_due" ON "garments" USING btree ("studio_id","due_on") WHERE due_on is not null;--> statement-breakpoint
 CREATE INDEX "garments_to_fit" ON "garments" USING btree ("studio_id","fitting_on") WHERE fitting_on is not null;--> statement-breakpoint
 ALTER TABLE "studios" ADD CONSTRAINT "studios_slug_unique" UNIQUE("slug");--> statement-breakpoint
-ALTER TABLE "garments" ADD CONSTRAINT "garments_stage" CHECK ("garments"."stage" in ('measured', 'drafted', 'cut', 'sewn', 'fitted', 'done'));
+ALTER TABLE "garments" ADD CONSTRAINT "garments_stage" CHECK ("garments"."stage" in ('measured', 'drafted', 'cut', 'sewn', 'fitted', 'done'));--> statement-breakpoint
+UPDATE "garments" SET "summary" = NULL;

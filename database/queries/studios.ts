@@ -1,10 +1,12 @@
-import { asc } from "drizzle-orm";
+import type { StudioSettings } from "@core/studio/index";
+import { asc, eq } from "drizzle-orm";
 import type { Database } from "../client";
 import { studios } from "../schema/people";
+import { clients, garments } from "../schema/work";
 
 export type Studio = { readonly id: string; readonly name: string };
 
-/** The one workroom of an installation without sign-in: the first that was made. */
+/** The workroom that was made first; null in an empty database. */
 export async function firstStudio(database: Database): Promise<Studio | null> {
   const [studio] = await database
     .select({ id: studios.id, name: studios.name })
@@ -18,4 +20,21 @@ export async function addStudio(database: Database, name: string): Promise<Studi
   const [studio] = await database.insert(studios).values({ name }).returning({ id: studios.id, name: studios.name });
   if (!studio) throw new Error(`addStudio: the database returned no row for "${name}"`);
   return studio;
+}
+
+export async function saveSettings(database: Database, studioId: string, settings: StudioSettings): Promise<void> {
+  await database.update(studios).set({ settings }).where(eq(studios.id, studioId));
+}
+
+export async function renameStudio(database: Database, studioId: string, name: string): Promise<void> {
+  await database.update(studios).set({ name }).where(eq(studios.id, studioId));
+}
+
+/** Destroys a workroom with all that is in it, for good; people who were in it keep their accounts. */
+export async function endStudio(database: Database, studioId: string): Promise<void> {
+  await database.transaction(async (transaction) => {
+    await transaction.delete(garments).where(eq(garments.studioId, studioId));
+    await transaction.delete(clients).where(eq(clients.studioId, studioId));
+    await transaction.delete(studios).where(eq(studios.id, studioId));
+  });
 }

@@ -1,5 +1,4 @@
 import { useKeptTexts } from "@app/components/kept-texts";
-import { Page } from "@app/components/page";
 import { useUnit } from "@app/components/preferences";
 import { useTextsInUnit } from "@app/components/texts-in-unit";
 import { Box, Button, Flex, Table, Text } from "@chakra-ui/react";
@@ -34,7 +33,7 @@ export function ClothForm({ table, answer }: Props) {
     setTexts(changes);
   };
   return (
-    <Page title="Cloths">
+    <>
       <Text color="inkSoft" maxW="46rem" mb="5">
         How much ease each cloth takes in the cap and gives over the upper arm, and how much of a section can be eased
         in before it puckers. New garments start from these figures, and are judged by them; a garment that is saved
@@ -124,7 +123,7 @@ export function ClothForm({ table, answer }: Props) {
           </Text>
         </Flex>
       </Form>
-    </Page>
+    </>
   );
 }
 

@@ -8,13 +8,14 @@ type Texts = Readonly<Record<string, string>>;
 export const CLOTH_LENGTHS = ["capEase.least", "capEase.most", "upperArmEase.least", "upperArmEase.most"] as const;
 export type ClothLength = (typeof CLOTH_LENGTHS)[number];
 
-export const boxOf = (kind: ClothKind, column: ClothLength | "share") => `${kind}.${column}`;
+/** The name of a box: of a kind of cloth, or of a cloth of one's own by another prefix. */
+export const boxOf = (kind: string, column: ClothLength | "share") => `${kind}.${column}`;
 export const ALL_LENGTHS: readonly string[] = CLOTH_KINDS.flatMap((kind) =>
   CLOTH_LENGTHS.map((column) => boxOf(kind, column)),
 );
 
 /** A row's figures as they stand in its boxes. */
-export function clothTexts(kind: ClothKind, takes: ClothTakes, unit: TapeUnit): Texts {
+export function clothTexts(kind: string, takes: ClothTakes, unit: TapeUnit): Texts {
   const lengths = CLOTH_LENGTHS.map((column) => [boxOf(kind, column), asOnTape(lengthIn(takes, column), unit)]);
   return {
     ...Object.fromEntries(lengths),
@@ -44,7 +45,12 @@ export function readTable(texts: Texts): ReadTable {
   return { table, problems };
 }
 
-function readRow(kind: ClothKind, texts: Texts, unit: TapeUnit, problems: Record<string, string>): ClothTakes | null {
+export function readRow(
+  kind: string,
+  texts: Texts,
+  unit: TapeUnit,
+  problems: Record<string, string>,
+): ClothTakes | null {
   const before = Object.keys(problems).length;
   const length = (column: ClothLength) => {
     const field = LENGTH_FIELDS[`cloth.takes.${column}`];

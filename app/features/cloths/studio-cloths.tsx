@@ -1,11 +1,23 @@
-import type { ClothTable } from "@core/cloth/index";
+import type { ClothKind, ClothTable, ClothTakes } from "@core/cloth/index";
 import { createContext, useContext } from "react";
 
-const StudioCloths = createContext<ClothTable>({});
+/** What a workroom says its cloths bear, and the cloths of its own that it still uses. */
+export type StudioCloths = {
+  readonly table: ClothTable;
+  readonly own: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly kind: ClothKind;
+    readonly takes: ClothTakes;
+    readonly width: number | null;
+  }[];
+};
 
-/** What this workroom says its cloths bear, for everything under it. */
-export const StudioClothsProvider = StudioCloths.Provider;
+const Context = createContext<StudioCloths>({ table: {}, own: [] });
 
-export function useStudioCloths(): ClothTable {
-  return useContext(StudioCloths);
+/** For everything under it. */
+export const StudioClothsProvider = Context.Provider;
+
+export function useStudioCloths(): StudioCloths {
+  return useContext(Context);
 }

@@ -7,6 +7,7 @@ import { writeGarment } from "@core/spec/index";
 import type { LinesShown } from "@exporting/line-choice";
 import { format } from "date-fns";
 import { useState } from "react";
+import { Link } from "react-router";
 
 const PAPER_CHOICES = [
   { value: "a4", label: "A4 sheets" },
@@ -40,10 +41,15 @@ const Send = chakra("button", {
   base: { color: "chalk", textDecoration: "underline", cursor: "pointer", py: "1", textAlign: "left" },
 });
 
-type Props = { readonly garment: Garment; readonly client: string; readonly lines: LinesShown };
+type Props = {
+  readonly garmentId: string;
+  readonly garment: Garment;
+  readonly client: string;
+  readonly lines: LinesShown;
+};
 
 /** The pattern on paper or as a file, as it stands on the screen. */
-export function CutFiles({ garment, client, lines }: Props) {
+export function CutFiles({ garmentId, garment, client, lines }: Props) {
   const unit = useUnit();
   const [paper, setPaper] = useState<Paper>("a4");
   const version = useWork((work) => work.savedVersion);
@@ -86,6 +92,9 @@ export function CutFiles({ garment, client, lines }: Props) {
           Print at true size, PDF
         </button>
       </form>
+      <Text fontSize="sm" mt="3">
+        <Link to={`/garments/${garmentId}/shared`}>A link for a cutter</Link>
+      </Text>
       <Text fontSize="sm" color="inkSoft" mt="3">
         Or as a file:
       </Text>

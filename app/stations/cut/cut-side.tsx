@@ -35,6 +35,7 @@ type Lay = {
 };
 
 type Props = {
+  readonly garmentId: string;
   readonly garment: Garment;
   readonly cut: CutGarment;
   readonly client: string;
@@ -45,7 +46,7 @@ type Props = {
 };
 
 /** How much to buy, what to cut of what, and every file that leaves the program. */
-export function CutSide({ garment, cut, client, lines, lay, onKeep, onWidth }: Props) {
+export function CutSide({ garmentId, garment, cut, client, lines, lay, onKeep, onWidth }: Props) {
   const unit = useUnit();
   const list = cutList(garment);
   return (
@@ -79,7 +80,7 @@ export function CutSide({ garment, cut, client, lines, lay, onKeep, onWidth }: P
           ))}
         </Box>
       )}
-      <CutFiles garment={garment} client={client} lines={lines} />
+      <CutFiles garmentId={garmentId} garment={garment} client={client} lines={lines} />
       <PlotterPanel garment={garment} client={client} lines={lines} />
     </>
   );

@@ -139,6 +139,7 @@ export function CutStation({ garmentId, client }: Props) {
       }
       side={
         <CutSide
+          garmentId={garmentId}
           garment={garment}
           cut={cut}
           client={client}

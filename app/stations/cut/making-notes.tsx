@@ -3,38 +3,17 @@ import { Box, Button, chakra, Flex, Heading, Text } from "@chakra-ui/react";
 import { makingOrder } from "@core/cut/index";
 import type { Garment } from "@core/garment/index";
 import { Printer } from "lucide-react";
-import { useMemo, useState } from "react";
+import { useMemo } from "react";
+import { useMadeSteps } from "./use-made-steps";
 
 const Tick = chakra("input");
 
 type Props = { readonly garment: Garment; readonly garmentId: string };
 
-const keyOf = (garmentId: string) => `gamine-made ${garmentId}`;
-
-function readTicks(garmentId: string): ReadonlySet<string> {
-  try {
-    const kept: unknown = JSON.parse(window.localStorage.getItem(keyOf(garmentId)) ?? "[]");
-    return new Set(Array.isArray(kept) ? kept.filter((one) => typeof one === "string") : []);
-  } catch {
-    return new Set();
-  }
-}
-
-/** The steps from the cut pieces to the garment, each ticked when it is done; the ticks stay in this browser. */
+/** The steps from the cut pieces to the garment, each ticked when it is done, by whoever does it; kept with the garment. */
 export function MakingNotes({ garment, garmentId }: Props) {
   const steps = useMemo(() => makingOrder(garment), [garment]);
-  const [done, setDone] = useState(() => readTicks(garmentId));
-  const tick = (id: string, isDone: boolean) => {
-    const next = new Set(done);
-    if (isDone) next.add(id);
-    else next.delete(id);
-    setDone(next);
-    try {
-      window.localStorage.setItem(keyOf(garmentId), JSON.stringify([...next]));
-    } catch {
-      // A browser that keeps nothing still shows the ticks while the page is open.
-    }
-  };
+  const { done, tick, problem } = useMadeSteps(garmentId);
   const left = steps.filter(({ id }) => !done.has(id)).length;
   return (
     <Box h="100%" overflowY="auto" bg="panel" px="8" py="5" data-making-notes>
@@ -55,6 +34,11 @@ export function MakingNotes({ garment, garmentId }: Props) {
           <Printer size={16} aria-hidden /> Print
         </Button>
       </Flex>
+      {problem !== null && (
+        <Text role="alert" color="fault" mb="2">
+          {problem}
+        </Text>
+      )}
       <Box as="ol" listStyleType="none" maxW="44rem">
         {steps.map((step, i) => (
           <Flex
@@ -76,7 +60,7 @@ export function MakingNotes({ garment, garmentId }: Props) {
               flexShrink={0}
               aria-label={`Step ${i + 1} is done`}
               checked={done.has(step.id)}
-              onChange={(event) => tick(step.id, event.currentTarget.checked)}
+              onChange={(event) => void tick(step.id, event.currentTarget.checked)}
             />
             <Box opacity={done.has(step.id) ? 0.6 : 1}>
               <Text>

@@ -12,36 +12,44 @@ import { Link } from "react-router";
 export function ClothChoice() {
   const store = useWorkStore();
   const cloth = useWork((work) => work.garment.resolved.cloth);
-  const table = useStudioCloths();
-  const inTable = table[cloth.kind] ?? takesOf(clothOf(cloth.kind));
+  const { table, own } = useStudioCloths();
+  const name = useWork((work) => work.spec.cloth.name);
+  const chosen = own.find((one) => one.name === name);
+  const inTable = chosen?.takes ?? table[cloth.kind] ?? takesOf(clothOf(cloth.kind));
   const { capEase, upperArmEase, mostEaseShare } = cloth;
-  const choose = (kind: typeof cloth.kind) => store.getState().change({ cloth: { kind, takes: table[kind] } });
+  const choose = (value: string) => {
+    const mine = own.find(({ id }) => id === value);
+    const kind = CLOTH_KINDS.find((one) => one === value);
+    const { change } = store.getState();
+    if (mine)
+      change({
+        cloth: { name: mine.name, kind: mine.kind, takes: mine.takes, ...(mine.width && { width: mine.width }) },
+      });
+    else if (kind) change({ cloth: { name: undefined, kind, takes: table[kind] } });
+  };
+  const value: string = chosen?.id ?? cloth.kind;
   return (
     <Box>
       <ChoiceSelect
         id="cloth.kind"
         label="Cloth"
-        value={cloth.kind}
-        choices={CLOTH_KINDS.map((one) => ({ value: one, label: clothOf(one).name }))}
+        value={value}
+        choices={[
+          ...own.map((one) => ({ value: one.id, label: one.name })),
+          ...CLOTH_KINDS.map((one) => ({ value: one as string, label: clothOf(one).name })),
+        ]}
         onChoose={choose}
       />
       <Text fontSize="sm" color="inkSoft" mt="1" data-cloth-takes>
         <Sentence
           words={phrase`Takes ${length(capEase.least)} to ${length(capEase.most)} in the cap and up to ${percent(mostEaseShare)} of a section; over the arm ${length(upperArmEase.least)} to ${length(upperArmEase.most)}.`}
         />{" "}
-        <Link to="/cloths">Your cloths</Link>
+        <Link to="/settings/cloths">Your cloths</Link>
       </Text>
       {!sameTakes(cloth, inTable) && (
         <Box mt="2">
           <Text fontSize="sm">Your table says otherwise by now.</Text>
-          <Button
-            size="sm"
-            variant="outline"
-            borderColor="ruleStrong"
-            color="ink"
-            mt="1"
-            onClick={() => choose(cloth.kind)}
-          >
+          <Button size="sm" variant="outline" borderColor="ruleStrong" color="ink" mt="1" onClick={() => choose(value)}>
             Take the table’s figures
           </Button>
         </Box>

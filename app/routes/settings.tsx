@@ -1,0 +1,115 @@
+import { useUnit } from "@app/components/preferences";
+import { TextBox } from "@app/components/text-box";
+import { SettingsPage } from "@app/features/settings/settings-page";
+import { readSettingsForm } from "@app/features/settings/settings-texts";
+import { attemptInStudio, membershipOf } from "@app/server/database";
+import { postedForm, textsOf } from "@app/server/posted-texts";
+import { usualAllowances } from "@core/resolve/index";
+import { labelOf } from "@core/spec/index";
+import { USUAL_FIELDS, type UsualField } from "@core/studio/index";
+import { formatForTyping, formatLength } from "@core/tape/index";
+import { data, Form, useNavigation } from "react-router";
+import type { Route } from "./+types/settings";
+
+export const meta: Route.MetaFunction = () => [{ title: "Settings · Gamine" }];
+
+export function loader({ context }: Route.LoaderArgs) {
+  const { studio, role } = membershipOf(context);
+  return { name: studio.name, settings: studio.settings, isOwner: role === "owner", mayChange: role !== "reader" };
+}
+
+export async function action({ request, context }: Route.ActionArgs) {
+  const texts = textsOf(await postedForm(request));
+  const read = readSettingsForm(texts);
+  if (!read.ok) return data({ problems: read.problems, failure: "", isSaved: false }, { status: 422 });
+  const name = (texts.name ?? "").trim().slice(0, 120);
+  const { role, studio } = membershipOf(context);
+  const saved = await attemptInStudio(context, async (queries) => {
+    await queries.saveSettings(read.settings);
+    if (role === "owner" && name !== "" && name !== studio.name) await queries.renameStudio(name);
+  });
+  return saved.ok
+    ? { problems: {}, failure: "", isSaved: true }
+    : data({ problems: {}, failure: saved.sentence, isSaved: false }, { status: 503 });
+}
+
+const PAPERS = [
+  { value: "a4", label: "A4" },
+  { value: "letter", label: "US Letter" },
+  { value: "a3", label: "A3" },
+  { value: "roll24", label: "24 in roll" },
+  { value: "roll36", label: "36 in roll" },
+  { value: "roll44", label: "44 in roll" },
+] as const;
+
+export default function Settings({ loaderData, actionData }: Route.ComponentProps) {
+  const { name, settings, isOwner, mayChange } = loaderData;
+  const unit = useUnit();
+  const isGoing = useNavigation().state !== "idle";
+  const { general, neckline, hem } = usualAllowances(unit);
+  const usual: Readonly<Partial<Record<UsualField, number>>> = {
+    "allowances.general": general,
+    "allowances.neckline": neckline,
+    "allowances.hem": hem,
+    "cloth.width": 1400,
+  };
+  const problems: Readonly<Record<string, string | undefined>> = actionData?.problems ?? {};
+  return (
+    <SettingsPage>
+      <Form method="post" key={unit} className="settings-form">
+        <input type="hidden" name="unit" value={unit} />
+        <fieldset disabled={!mayChange}>
+          <h2 className="page-part">Workroom</h2>
+          <TextBox name="name" label="Name" defaultValue={name} maxLength={120} readOnly={!isOwner} />
+          <label className="text-box">
+            <span>Tape, for whoever has not chosen another</span>
+            <select name="usualUnit" defaultValue={settings.unit ?? "in"}>
+              <option value="in">Inches, by eighths</option>
+              <option value="cm">Centimetres, by millimetres</option>
+            </select>
+          </label>
+          <label className="text-box">
+            <span>Paper or roll that is printed on</span>
+            <select name="paper" defaultValue={settings.paper ?? "a4"}>
+              {PAPERS.map(({ value, label }) => (
+                <option key={value} value={value}>
+                  {label}
+                </option>
+              ))}
+            </select>
+          </label>
+          <TextBox
+            name="initials"
+            label="Initials on every piece"
+            defaultValue={settings.initials ?? ""}
+            maxLength={8}
+          />
+          <h2 className="page-part page-section">What a new garment starts with</h2>
+          <p className="page-note">
+            Left open, a figure is as is usual for the garment. A garment that is begun keeps its own.
+          </p>
+          {USUAL_FIELDS.map((path) => {
+            const stands = usual[path];
+            return (
+              <TextBox
+                key={path}
+                name={path}
+                label={`${labelOf(path)}, ${unit}`}
+                defaultValue={settings.usual[path] === undefined ? "" : formatForTyping(settings.usual[path], unit)}
+                problem={problems[path]}
+                hint={stands === undefined ? undefined : `Left open: ${formatLength(stands, unit)}`}
+              />
+            );
+          })}
+          <button className="main-button" type="submit" disabled={isGoing}>
+            Keep the settings
+          </button>
+          <span role="status" className="soft">
+            {" "}
+            {actionData?.failure || (actionData?.isSaved && !isGoing ? "Kept." : "")}
+          </span>
+        </fieldset>
+      </Form>
+    </SettingsPage>
+  );
+}
