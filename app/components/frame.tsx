@@ -2,6 +2,7 @@ import { Moon, Sun, UserRound } from "lucide-react";
 import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
 import { Mark } from "./mark";
+import { Palette } from "./palette";
 import { usePreferences } from "./preferences";
 import { UnitSwitch } from "./unit-switch";
 
@@ -13,6 +14,9 @@ export function Frame({ person, children }: { readonly person: Person | null; re
   const other = look === "light" ? "dark" : "light";
   return (
     <div className="frame">
+      <a className="skip-link" href="#main">
+        To the matter
+      </a>
       <header className="frame-strip not-printed">
         <Link className="frame-home" to="/" aria-label="Gamine, to the worktable">
           <Mark />
@@ -47,7 +51,10 @@ export function Frame({ person, children }: { readonly person: Person | null; re
           {look === "light" ? <Moon size={18} aria-hidden /> : <Sun size={18} aria-hidden />}
         </button>
       </header>
-      <main>{children}</main>
+      <main id="main" tabIndex={-1}>
+        {children}
+      </main>
+      {person && <Palette />}
     </div>
   );
 }

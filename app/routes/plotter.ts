@@ -1,3 +1,4 @@
+import { membershipOf } from "@app/server/database";
 import { askPlotter } from "@app/server/plotter/workroom-plotter";
 import { postedForm } from "@app/server/posted-texts";
 import { draftGarment } from "@core/garment/index";
@@ -24,10 +25,12 @@ const ASKED = z.discriminatedUnion("act", [
 ]);
 
 /** What the plotter and its queue are doing. */
-export const loader = () => askPlotter({ act: "look" });
+export const loader = ({ context }: Route.LoaderArgs) =>
+  askPlotter({ studio: membershipOf(context).studio.id, order: { act: "look" } });
 
 /** Switches the practice plotter on or off, and sends, stops and repeats its jobs. */
-export async function action({ request }: Route.ActionArgs) {
+export async function action({ request, context }: Route.ActionArgs) {
+  const studio = membershipOf(context).studio.id;
   const asked = ASKED.safeParse(Object.fromEntries(await postedForm(request)));
   if (!asked.success) return data({ problem: "The plotter did not understand what was asked." }, { status: 422 });
   const sent = asked.data;
@@ -36,7 +39,7 @@ export async function action({ request }: Route.ActionArgs) {
     case "off":
     case "cancel":
     case "again":
-      await askPlotter(sent);
+      await askPlotter({ studio, order: sent });
       return { problem: null };
     case "send": {
       const read = readGarmentText(sent.garment);
@@ -45,7 +48,10 @@ export async function action({ request }: Route.ActionArgs) {
       const sheet = rollSheet(draftGarment(read.spec), { unit, lines: sent.lines, about: sent.about }, "roll36");
       if (!sheet) return data({ problem: `A piece is wider than the ${ROLLS.roll36.name}.` }, { status: 422 });
       const { text, travel, travelUnsorted } = writeHpgl(sheet);
-      await askPlotter({ act: "send", name: read.spec.name, text, saved: travelUnsorted - travel });
+      await askPlotter({
+        studio,
+        order: { act: "send", name: read.spec.name, text, saved: travelUnsorted - travel },
+      });
       return { problem: null };
     }
   }

@@ -4,13 +4,17 @@ import { type RollPlotter, switchOnPlotter } from "./device";
 import type { Drawn } from "./draw-hpgl";
 import { type Job, plotterQueue } from "./jobs";
 
-/** What is asked of the plotter and its queue. */
-const ORDER = z.discriminatedUnion("act", [
+/** What is asked of a plotter and its queue. */
+const ACT = z.discriminatedUnion("act", [
   z.object({ act: z.enum(["look", "on", "off"]) }),
   z.object({ act: z.enum(["cancel", "again"]), job: z.number() }),
   z.object({ act: z.literal("send"), name: z.string(), text: z.string(), saved: z.number() }),
 ]);
-export type PlotterOrder = Readonly<z.infer<typeof ORDER>>;
+export type PlotterOrder = Readonly<z.infer<typeof ACT>>;
+
+/** The same, of the plotter of one workroom. */
+const STUDIO_ORDER = z.object({ studio: z.string(), order: ACT });
+export type StudioOrder = Readonly<z.infer<typeof STUDIO_ORDER>>;
 
 export type PlotterState = {
   readonly isOn: boolean;
@@ -57,6 +61,18 @@ export function plotterHost() {
   return { obey };
 }
 
+/** A plotter for each workroom that asks for one: none sees what another sends. */
+export function plotterHosts() {
+  const hosts = new Map<string, ReturnType<typeof plotterHost>>();
+  return {
+    obey: ({ studio, order }: StudioOrder): Promise<PlotterState> => {
+      const host = hosts.get(studio) ?? plotterHost();
+      hosts.set(studio, host);
+      return host.obey(order);
+    },
+  };
+}
+
 function seen({ lines, ...rest }: Drawn, saved: number): NonNullable<PlotterState["last"]> {
   const place = ([x, y]: readonly [number, number]) => `${x.toFixed(1)} ${(ROLL_MM - y).toFixed(1)}`;
   return { ...rest, saved, picture: lines.map(({ points }) => `M${points.map(place).join("L")}`).join("") };
@@ -67,8 +83,8 @@ export const PLOTTER_HEADER = "x-gamine-plotter";
 const MOST_BYTES = 25_000_000;
 
 /** Serves the plotter to the other processes of this server; null where another process does so already. */
-export function serveHost(port: number): Promise<{ readonly obey: ReturnType<typeof plotterHost>["obey"] } | null> {
-  const host = plotterHost();
+export function serveHost(port: number): Promise<{ readonly obey: ReturnType<typeof plotterHosts>["obey"] } | null> {
+  const host = plotterHosts();
   const server: Server = createServer((request, response) => {
     const refuse = (status: number) => response.writeHead(status).end();
     if (request.headers[PLOTTER_HEADER] !== "1" || request.headers.host !== `127.0.0.1:${port}`) return refuse(403);
@@ -87,7 +103,7 @@ export function serveHost(port: number): Promise<{ readonly obey: ReturnType<typ
   });
 }
 
-async function orderOf(request: IncomingMessage): Promise<PlotterOrder> {
+async function orderOf(request: IncomingMessage): Promise<StudioOrder> {
   const parts: Buffer[] = [];
   let size = 0;
   for await (const part of request) {
@@ -95,5 +111,5 @@ async function orderOf(request: IncomingMessage): Promise<PlotterOrder> {
     if (size > MOST_BYTES) throw new RangeError("orderOf: the order is larger than any pattern");
     parts.push(part);
   }
-  return ORDER.parse(JSON.parse(Buffer.concat(parts).toString("utf8")));
+  return STUDIO_ORDER.parse(JSON.parse(Buffer.concat(parts).toString("utf8")));
 }

@@ -126,11 +126,13 @@ describe("the plotter of several processes", () => {
     expect(await serveHost(PORT)).toBeNull();
     const ask = (order: unknown, header: Record<string, string>) =>
       fetch(`http://127.0.0.1:${PORT}/`, { method: "POST", headers: header, body: JSON.stringify(order) });
-    expect((await ask({ act: "look" }, {})).status).toBe(403);
-    const on = await ask({ act: "on" }, { [PLOTTER_HEADER]: "1" });
+    expect((await ask({ studio: "a", order: { act: "look" } }, {})).status).toBe(403);
+    const on = await ask({ studio: "a", order: { act: "on" } }, { [PLOTTER_HEADER]: "1" });
     expect(await on.json()).toMatchObject({ isOn: true, jobs: [] });
-    expect((await first?.obey({ act: "look" }))?.isOn).toBe(true);
-    expect((await first?.obey({ act: "off" }))?.isOn).toBe(false);
+    expect((await first?.obey({ studio: "a", order: { act: "look" } }))?.isOn).toBe(true);
+    // Another workroom has a plotter of its own, and sees nothing of this one.
+    expect((await first?.obey({ studio: "b", order: { act: "look" } }))?.isOn).toBe(false);
+    expect((await first?.obey({ studio: "a", order: { act: "off" } }))?.isOn).toBe(false);
   });
 
   it("shows what its pens drew and what the order of lines saved", async () => {
