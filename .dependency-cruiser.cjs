@@ -35,7 +35,7 @@ const upwardsInCore = CORE_LAYERS.slice(0, -1).map((layer, index) => ({
 }));
 
 /** The floors of the app: a station stands on the sheet, the sheet on the work, the work on what is shared by every page. */
-const APP_FLOORS = ["components", "tape|measures", "work", "features", "sheet", "stations", "routes"];
+const APP_FLOORS = ["components", "tape|measures", "work", "features", "sheet", "reviews", "stations", "routes"];
 
 const upwardsInApp = APP_FLOORS.slice(0, -1).map((floor, index) => ({
   name: `app-${floor.replace("|", "-and-")}-looks-up`,

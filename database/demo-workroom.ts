@@ -142,7 +142,7 @@ export const CLIENTS: readonly DemoClient[] = [
       },
       {
         name: "Regatta kimono top",
-        stage: "done",
+        stage: "sewn",
         file: {
           block: { source: "drafted", shaping: "none", bodyLength: "hip" },
           cloth: { kind: "medium-woven" },

@@ -158,7 +158,7 @@ describe("working at the sheet", () => {
     await save("saved");
     await browser.driver.close();
     await browser.driver.switchTo().window(first);
-    await she.write("sleeve.capEase", "1/4");
+    await she.write("sleeve.capEase", "1/2");
     expect(await save("beside")).toContain("both are kept");
   });
 
@@ -170,7 +170,7 @@ describe("working at the sheet", () => {
     ).text();
     expect(page).toMatch(/<html[^>]*class="dark"/);
     await browser.driver.navigate().refresh();
-    await she.until("the boxes are in centimetres", async () => (await she.figure("sleeve.capEase")) === "0.6 cm");
+    await she.until("the boxes are in centimetres", async () => (await she.figure("sleeve.capEase")) === "1.3 cm");
     expect(await browser.driver.executeScript("return document.documentElement.className")).toContain("dark");
   });
 

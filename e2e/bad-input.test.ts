@@ -126,8 +126,9 @@ describe("figures that cannot be", () => {
           body: JSON.stringify({ file, basedOn: 1 }),
         })
       ).json();
-    expect(await save()).toEqual({ saved: true, number: 2, besides: null });
-    expect(await save()).toEqual({ saved: true, number: 3, besides: 2 });
+    expect(await save()).toEqual({ saved: true, number: 2, besides: null, together: null });
+    // Both wrote the same: there is nothing to put together.
+    expect(await save()).toMatchObject({ saved: true, number: 3, besides: 2, together: { taken: [], conflicts: [] } });
   });
 
   it("never made the page complain", async () => {

@@ -31,7 +31,7 @@ export async function startApp(prepared?: string, processes = 1): Promise<Runnin
     secret: "of tests alone, and of nobody else",
     processes,
     isPrepared: prepared !== undefined,
-    quiet: true,
+    quiet: !process.env.LOUD,
   });
   return {
     url: server.url,

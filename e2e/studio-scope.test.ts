@@ -3,6 +3,7 @@ import { tmpdir } from "node:os";
 import { join } from "node:path";
 import { UNREADABLE_SUMMARY } from "@core/garment/index";
 import { alone, connect } from "@database/client";
+import { addLocalPerson } from "@database/queries/people";
 import { addReading, readingsAfter } from "@database/queries/practice-tape";
 import { addStudio, firstStudio, type Studio } from "@database/queries/studios";
 import { garments, garmentVersions } from "@database/schema/work";
@@ -20,9 +21,6 @@ let kept: { readonly ours: Studio; readonly theirs: Studio };
 let ours: StudioQueries;
 let theirs: StudioQueries;
 
-const asker = (studioId: string) => ({ studioId, userId: NOBODY, role: "owner" }) as const;
-const NOBODY = "00000000-0000-0000-0000-000000000000";
-
 beforeAll(async () => {
   folder = mkdtempSync(join(tmpdir(), "gamine-queries-"));
   chmodSync(folder, 0o755);
@@ -31,8 +29,9 @@ beforeAll(async () => {
   await migrate(connection.database, { migrationsFolder: "database/migrations" });
   const { database } = connection;
   kept = { ours: await addStudio(database, "Ours"), theirs: await addStudio(database, "Theirs") };
-  ours = studioQueries(database, asker(kept.ours.id));
-  theirs = studioQueries(database, asker(kept.theirs.id));
+  const userId = await addLocalPerson(database, kept.ours.id, "Somebody");
+  ours = studioQueries(database, { studioId: kept.ours.id, userId, role: "owner" });
+  theirs = studioQueries(database, { studioId: kept.theirs.id, userId, role: "owner" });
 });
 
 afterAll(async () => {

@@ -1,4 +1,4 @@
-import { FittingWork } from "@app/features/fittings/fitting-work";
+import { FittingWork } from "@app/reviews/fittings/fitting-work";
 import { idFrom, inStudio, notFound } from "@app/server/database";
 import { readGarment } from "@core/spec/index";
 import { format, parseISO } from "date-fns";

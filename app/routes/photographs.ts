@@ -12,7 +12,8 @@ export async function action({ request, params, context }: Route.ActionArgs) {
     const removed = await attemptInStudio(context, (queries) =>
       queries.removePhotograph(idFrom(gone, "This photograph")),
     );
-    return removed.ok ? Response.json({ ok: removed.value }) : told(removed.sentence, 503);
+    if (!removed.ok) return told(removed.sentence, 503);
+    return removed.value ? Response.json({ ok: true }) : told("This photograph is not here any more.", 404);
   }
   const sent = form.get("photograph");
   if (!(sent instanceof File) || sent.size === 0) return told("Choose a photograph first.", 422);

@@ -1,6 +1,6 @@
 import { Page } from "@app/components/page";
 import { useUnit } from "@app/components/preferences";
-import { FigureChanges } from "@app/features/versions/figure-changes";
+import { FigureChanges } from "@app/reviews/versions/figure-changes";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { keptGarment } from "@app/server/kept-garment";
 import { postedForm, textsOf } from "@app/server/posted-texts";

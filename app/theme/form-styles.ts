@@ -55,7 +55,7 @@ export const formStyles = {
   },
   ".settings-parts a": { px: "3", py: "2", color: "inkSoft", borderBottom: "2px solid transparent" },
   ".settings-parts a.active": { color: "ink", borderColor: "chalk" },
-  ".settings-acts": { display: "flex", gap: "2", alignItems: "center" },
+  ".settings-acts": { display: "flex", flexWrap: "wrap", gap: "2", alignItems: "center" },
   ".settings-acts select": {
     h: "9",
     px: "2",

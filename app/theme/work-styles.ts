@@ -80,6 +80,7 @@ export const workStyles = {
     textOverflow: "ellipsis",
     whiteSpace: { base: "normal", md: "nowrap" },
   },
+  ".list-table.work-table .desk-only": { display: { base: "none", lg: "table-cell" } },
   ".work-table .day": { whiteSpace: "nowrap" },
   ".work-table input[data-open=true]:not(:focus)": { color: "transparent" },
   ".work-table select, .work-table input[type=date]": {

@@ -1,5 +1,3 @@
 /** How far a garment has come, in the order of the work. */
 export const STAGES = ["measured", "drafted", "cut", "sewn", "fitted", "done"] as const;
 export type Stage = (typeof STAGES)[number];
-
-export const isStage = (text: unknown): text is Stage => STAGES.some((stage) => stage === text);

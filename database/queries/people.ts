@@ -4,7 +4,7 @@ import type { Database } from "../client";
 import { invitations, members, sessions, studios, users } from "../schema/people";
 
 /** What somebody may do: an owner all, a maker everything but who belongs to the workroom and its end, a reader look. */
-export const ROLES = ["owner", "maker", "reader"] as const;
+const ROLES = ["owner", "maker", "reader"] as const;
 export type Role = (typeof ROLES)[number];
 export const isRole = (text: unknown): text is Role => ROLES.some((role) => role === text);
 

@@ -3,6 +3,8 @@ import type { Database } from "../client";
 import { fittings, photographs } from "../schema/fittings";
 import { users } from "../schema/people";
 import { clients, garments, garmentVersions, measurementSets } from "../schema/work";
+import { clothTable, listOwnCloths } from "./cloths";
+import { listStartingPoints } from "./starting-points";
 
 /** What of a workroom is read whole: all of it, or one client's alone. */
 export type Part = { readonly studioId: string; readonly clientId: string | null };
@@ -127,4 +129,14 @@ export async function photographBytes(database: Database, { studioId }: Part, id
     .from(photographs)
     .where(and(eq(photographs.studioId, studioId), eq(photographs.id, id)));
   return found ?? null;
+}
+
+/** What a workroom says of its cloths, and what it starts garments from: few, and read at once. */
+export async function clothsAndPoints(database: Database, { studioId }: Part) {
+  const [table, own, points] = await Promise.all([
+    clothTable(database, studioId),
+    listOwnCloths(database, studioId),
+    listStartingPoints(database, studioId),
+  ]);
+  return { cloths: { table, own }, points };
 }

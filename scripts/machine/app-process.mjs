@@ -75,6 +75,8 @@ function whyNot(request) {
   if (!METHODS.includes(method)) return [405, `${method} is not understood here; only ${METHODS.join(", ")} are.`];
   if (!NAMES.includes(nameOf(headers.host ?? ""))) return [421, "This server does not go by that name."];
   if (method === "POST" && !isSentFromHere(headers)) return [403, "What another site sends is not taken."];
+  // A file is no page: it has no data besides itself.
+  if (/\.\w+\.data(\?|$)/.test(url)) return [404, "There is nothing at this address."];
   if (!isReadable(url)) return [400, "That address cannot be read."];
   if (Number(headers["content-length"] ?? 0) > mostBytes(request)) return [413, tooLarge(request)];
   return null;

@@ -3,9 +3,7 @@ import { Readable } from "node:stream";
 import { theDatabase } from "@app/server/connection";
 import type { StudioSettings } from "@core/studio/index";
 import type { Database } from "@database/client";
-import { clothTable, listOwnCloths } from "@database/queries/cloths";
-import { listStartingPoints } from "@database/queries/starting-points";
-import { everyClient, everyGarment, type Part, photographBytes } from "@database/queries/whole-studio";
+import { clothsAndPoints, everyClient, everyGarment, type Part, photographBytes } from "@database/queries/whole-studio";
 import { ZipArchive } from "archiver";
 import { ARCHIVE_FORMAT, FILES, photographFile } from "./archive-format";
 
@@ -26,8 +24,11 @@ export function writeArchive(part: Part, about: About): ReadableStream<Uint8Arra
 }
 
 async function fill(archive: ZipArchive, database: Database, part: Part, about: About): Promise<void> {
+  // Whoever fetched it may go away in the middle: what reads the database then ends as well.
+  const gone = new AbortController();
+  archive.once("close", () => gone.abort());
   const add = async (name: string, content: Readable | Buffer | string) => {
-    const added = once(archive, "entry");
+    const added = once(archive, "entry", { signal: gone.signal });
     archive.append(content, { name });
     await added;
   };
@@ -42,9 +43,9 @@ async function fill(archive: ZipArchive, database: Database, part: Part, about: 
     ),
   );
   if (part.clientId === null) {
-    const own = await listOwnCloths(database, part.studioId);
-    await add(FILES.cloths, json({ table: await clothTable(database, part.studioId), own }));
-    await add(FILES.startingPoints, json(await listStartingPoints(database, part.studioId)));
+    const { cloths, points } = await clothsAndPoints(database, part);
+    await add(FILES.cloths, json(cloths));
+    await add(FILES.startingPoints, json(points));
   }
   for (const id of pictures) {
     const picture = await photographBytes(database, part, id);

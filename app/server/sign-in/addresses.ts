@@ -7,7 +7,7 @@ const LOOPBACK_NAMES = ["localhost", "127.0.0.1", "[::1]"];
 const LOOPBACK_ADDRESSES = ["127.0.0.1", "::1", "::ffff:127.0.0.1"];
 
 /** Set by the server from the socket, whatever the caller says. */
-export const CLIENT_ADDRESS = "x-client-ip";
+const CLIENT_ADDRESS = "x-client-ip";
 
 /**
  * Does this request come from somebody at this machine? Asked by its own name, over loopback, and handed on by no proxy; never where the

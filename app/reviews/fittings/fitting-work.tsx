@@ -1,6 +1,6 @@
 import { Page } from "@app/components/page";
 import { useUnit } from "@app/components/preferences";
-import { FigureChanges } from "@app/features/versions/figure-changes";
+import { FigureChanges } from "@app/reviews/versions/figure-changes";
 import { OverlaySheet, type PlaceOnPiece } from "@app/sheet/overlay-sheet";
 import { overlayOf } from "@core/compare/index";
 import {
