@@ -9,10 +9,14 @@ import { isAlive, startChild } from "./machine/run.mjs";
 import { serve } from "./machine/server.mjs";
 
 const ROOT = dirname(dirname(fileURLToPath(import.meta.url)));
-const HOME = join(ROOT, ".gamine");
+/** Where the database, the secret and the marks of a running app lie: GAMINE_HOME says another folder. */
+const HOME = process.env.GAMINE_HOME || join(ROOT, ".gamine");
 const RUN_FILE = join(HOME, "running.json");
 const DEFAULT_PORT = 4173;
 const PORTS_TO_TRY = 16;
+const WATCH_MS = 500;
+const TOO_SOON_MS = 5000;
+const MOST_AT_ONCE = 3;
 /** Browsers refuse to open these, whatever listens there. */
 const REFUSED_BY_BROWSERS = [
   2049, 3659, 4045, 4190, 5060, 5061, 6000, 6566, 6665, 6666, 6667, 6668, 6669, 6679, 6697, 10080,
@@ -58,25 +62,51 @@ function secret() {
 
 async function ownDatabase() {
   const postgres = await startPostgres({ folder: join(HOME, "postgres") });
-  stops.push(postgres.stop);
+  // Killed, it is started again: what it had said was kept is kept.
+  const watching = setInterval(() => {
+    if (isStopping || postgres.isRunning()) return;
+    console.error("The database ended by itself and is started again.");
+    try {
+      postgres.restart();
+    } catch (error) {
+      console.error(error.message);
+    }
+  }, WATCH_MS);
+  stops.push(() => {
+    clearInterval(watching);
+    postgres.stop();
+  });
   return postgres.url;
 }
 
 async function serveBuilt(databaseUrl, port) {
-  const server = await serve({
-    root: ROOT,
-    databaseUrl,
-    port,
-    secret: secret(),
-    onStarted: (child) => writeFileSync(RUN_FILE, JSON.stringify({ pid: process.pid, server: child })),
-  });
-  stops.push(server.stop);
-  writeFileSync(RUN_FILE, JSON.stringify({ pid: process.pid, url: server.url, server: server.child.pid }));
-  server.ended.then(() => {
-    if (!isStopping) console.error("The server ended by itself.");
-    stopAll(1);
-  });
+  const running = (child, url) =>
+    writeFileSync(RUN_FILE, JSON.stringify({ pid: process.pid, ...(url && { url }), server: child }));
+  const begin = (isPrepared) =>
+    serve({ root: ROOT, databaseUrl, port, secret: secret(), isPrepared, onStarted: (child) => running(child) });
+  let server = await begin(false);
+  stops.push(() => server.stop());
+  running(server.child.pid, server.url);
+  watch(performance.now(), 0);
   return server.url;
+
+  /** Starts the server again when it ended by itself; one that ends at once again and again would not serve the next time either. */
+  async function watch(began, endedAtOnce) {
+    await server.ended;
+    if (isStopping) return;
+    console.error("The server ended by itself.");
+    const times = performance.now() - began < TOO_SOON_MS ? endedAtOnce + 1 : 0;
+    if (times === MOST_AT_ONCE) return stopAll(1);
+    try {
+      server = await begin(true);
+      running(server.child.pid, server.url);
+      console.error("It is started again.");
+      watch(performance.now(), times);
+    } catch (error) {
+      console.error(error.message);
+      stopAll(1);
+    }
+  }
 }
 
 function develop(databaseUrl, port) {

@@ -27,6 +27,7 @@ export async function startPostgres({ folder, durable = true }) {
   return {
     url,
     port,
+    isRunning: () => runningOn(server) !== null,
     stop: () => control(server, ["-m", "fast", "-w", "stop"]),
     /** For tests of a database that goes away and comes back at the same address. */
     restart: () => launch(server, port, durable),
