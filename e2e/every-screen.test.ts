@@ -12,6 +12,8 @@ let he: Person;
 let garment = "";
 let client = "";
 let drafted = "";
+let fitted = "";
+let fitting = "";
 
 const AXE = readFileSync(createRequire(import.meta.url).resolve("axe-core/axe.min.js"), "utf8");
 
@@ -28,6 +30,10 @@ beforeAll(async () => {
   garment = new URL((await link.getAttribute("href")) ?? "").pathname.replace(/\/[^/]+$/, "");
   const jacket = await browser.driver.findElement(By.linkText("Lamplighter jacket"));
   drafted = new URL((await jacket.getAttribute("href")) ?? "").pathname.replace(/\/[^/]+$/, "");
+  const worn = await browser.driver.findElement(By.linkText("Wool crêpe jacket"));
+  fitted = new URL((await worn.getAttribute("href")) ?? "").pathname.replace(/\/[^/]+$/, "");
+  await he.open(`${fitted}/fittings`);
+  fitting = new URL((await (await he.find(".fitting-row a")).getAttribute("href")) ?? "").pathname;
   await he.open("/clients");
   client = new URL((await (await browser.driver.findElement(By.linkText("Odile Brandt"))).getAttribute("href")) ?? "")
     .pathname;
@@ -74,6 +80,16 @@ const SCREENS = () =>
     ["match", `${garment}/match`],
     ["card", `${garment}/card`],
     ["practice", `${garment}/card?practice=2`],
+    ["cut", `${garment}/cut`],
+    ["versions", `${fitted}/versions`],
+    ["fittings", `${fitted}/fittings`],
+    ["a fitting", fitting],
+    ["links for others", `${garment}/shared`],
+    ["settings", "/settings"],
+    ["people", "/settings/people"],
+    ["data", "/settings/data"],
+    ["account", "/account"],
+    ["shelves", "/shelves"],
   ] as const;
 
 describe("every screen", () => {
@@ -94,6 +110,26 @@ describe("every screen", () => {
     }
     expect(await complaints(browser.driver)).toEqual([]);
   }, 240_000);
+
+  it("before the door too: sign-in and a workroom of one's own, on light and on dark paper, from phone to desk", async () => {
+    await browser.driver.manage().deleteAllCookies();
+    for (const path of ["/sign-in", "/studios/new"]) {
+      await browser.driver.get(`${app.url}${path}`);
+      for (const look of ["light", "dark"]) {
+        expect.soft(await breaches(), `${path}, ${look}`).toEqual([]);
+        await he.press(`Change to ${look === "light" ? "dark" : "light"} paper`);
+      }
+      await setSize(browser.driver, 390, 800);
+      const over = await browser.driver.executeScript<number>(
+        "return document.documentElement.scrollWidth - document.documentElement.clientWidth",
+      );
+      expect.soft(over, path).toBeLessThanOrEqual(0);
+      await setSize(browser.driver, 1280, 800);
+    }
+    await browser.driver.get(`${app.url}/sign-in`);
+    await he.press("Open “Quayside Workroom”");
+    await he.until("the worktable is open", async () => (await browser.driver.getCurrentUrl()) === `${app.url}/`);
+  });
 
   it("moves the sheet with the keys and fits it again", async () => {
     await he.open(`${garment}/sleeve`);

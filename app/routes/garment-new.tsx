@@ -164,6 +164,7 @@ export default function NewGarment({ loaderData, actionData }: Route.ComponentPr
                 <NativeSelect.Field
                   name="client"
                   value={client}
+                  autoFocus
                   bg="panel"
                   borderColor="ruleStrong"
                   onChange={(event) => setClient(event.currentTarget.value)}

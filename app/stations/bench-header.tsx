@@ -11,6 +11,7 @@ import { CircleAlert, CircleCheck, CircleHelp, Redo2, Undo2 } from "lucide-react
 import { lazy, Suspense, useEffect, useState } from "react";
 import { Link, NavLink } from "react-router";
 import { tinykeys } from "tinykeys";
+import { useBenchKeys } from "./bench-keys";
 import { Downloads } from "./downloads";
 
 // Few ever see it.
@@ -51,6 +52,7 @@ type Props = {
 export function BenchHeader({ garmentId, client, station }: Props) {
   const name = useWork((work) => work.spec.name);
   const [beside, setBeside] = useState<Beside | null>(null);
+  useBenchKeys(garmentId);
   return (
     <Flex
       as="section"
@@ -132,14 +134,16 @@ function SaveBar({ garmentId, onBeside }: { readonly garmentId: string; readonly
   const hasAfter = useWork(({ history, spec }) => canRedo(history, spec));
   const [isSaving, setSaving] = useState(false);
   const [told, setTold] = useState<Told | null>(null);
+  const [note, setNote] = useState("");
 
   const save = async () => {
     const { spec, savedVersion, markSaved } = store.getState();
     setSaving(true);
-    const answer = await saveWork(garmentId, spec, savedVersion);
+    const answer = await saveWork(garmentId, spec, savedVersion, note);
     setSaving(false);
     if (!answer.saved) return setTold({ kind: "failed", text: answer.reason });
     const { number, besides, together } = answer;
+    setNote("");
     markSaved(spec, number);
     if (besides === null) return setTold({ kind: "saved", text: `Saved as version ${number}.` });
     setTold({
@@ -212,6 +216,16 @@ function SaveBar({ garmentId, onBeside }: { readonly garmentId: string; readonly
       >
         Save
       </Button>
+      {isChanged && (
+        <input
+          className="save-note"
+          aria-label="Note on what is saved"
+          placeholder="What for"
+          maxLength={300}
+          value={note}
+          onChange={(event) => setNote(event.currentTarget.value)}
+        />
+      )}
     </Flex>
   );
 }

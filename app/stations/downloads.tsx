@@ -59,6 +59,7 @@ export function Downloads({ garmentId }: { readonly garmentId: string }) {
   return (
     <>
       <Button
+        id="print-and-download"
         ref={button}
         size="sm"
         variant="outline"
@@ -98,6 +99,11 @@ export function Downloads({ garmentId }: { readonly garmentId: string }) {
   );
 }
 
+/** Once the panel is open: before, nothing in it can be in focus. */
+const focusFirst = (choice: HTMLButtonElement | null) => {
+  requestAnimationFrame(() => choice?.focus());
+};
+
 function Choices({ garmentId }: { readonly garmentId: string }) {
   const unit = useUnit();
   const spec = useWork((work) => work.spec);
@@ -123,12 +129,13 @@ function Choices({ garmentId }: { readonly garmentId: string }) {
           onChoose={(mark) => store.getState().setField("notchMark", mark)}
         />
       </Box>
-      {FILES.map(({ file: name, paper, label, says }) => (
+      {FILES.map(({ file: name, paper, label, says }, i) => (
         <form key={label} method="post" action={`/sheets/${name}`}>
           <input type="hidden" name="garment" value={file} />
           <input type="hidden" name="unit" value={unit} />
           {paper && <input type="hidden" name="paper" value={paper} />}
-          <Choice type="submit" disabled={!isThere(name)}>
+          {/* What is wanted most is pressed by Enter alone. */}
+          <Choice type="submit" disabled={!isThere(name)} ref={i === 0 ? focusFirst : undefined}>
             <Text fontWeight="600">{label}</Text>
             <Text fontSize="sm" color="inkSoft">
               {says}

@@ -1,5 +1,17 @@
 /** Versions, fittings and what is shown of a garment outside the workroom. */
 export const workStyles = {
+  ".save-note": {
+    order: "-1",
+    h: "8",
+    w: "8rem",
+    px: "2",
+    fontSize: "sm",
+    bg: "panel",
+    border: "1px solid",
+    borderColor: "rule",
+    borderRadius: "sm",
+  },
+  ".save-note::placeholder": { color: "inkSoft" },
   ".version-columns": {
     display: "grid",
     gridTemplateColumns: { base: "minmax(0, 1fr)", lg: "minmax(0, 2fr) minmax(0, 3fr)" },

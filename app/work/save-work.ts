@@ -6,14 +6,14 @@ const NO_ANSWER =
 const PATIENCE_MS = 15_000;
 
 /** Sends the work to be kept as a new version. Never throws: a failed save is an answer like any other. */
-export async function saveWork(garmentId: string, spec: GarmentSpec, basedOn: number): Promise<SaveAnswer> {
+export async function saveWork(garmentId: string, spec: GarmentSpec, basedOn: number, note = ""): Promise<SaveAnswer> {
   try {
     // What reads the answer is fetched with it, as nothing that is seen first needs it.
     const { SAVE_ANSWER } = await import("./save-answer");
     const response = await fetch(`/garments/${garmentId}/save`, {
       method: "POST",
       headers: { "content-type": "application/json" },
-      body: JSON.stringify({ file: writeGarment(spec, "mm"), basedOn }),
+      body: JSON.stringify({ file: writeGarment(spec, "mm"), basedOn, note }),
       signal: AbortSignal.timeout(PATIENCE_MS),
     });
     const answer = SAVE_ANSWER.safeParse(await response.json());

@@ -91,6 +91,7 @@ export function CutStation({ garmentId, client }: Props) {
           <Flex
             role="group"
             aria-label="What is shown"
+            wrap="wrap"
             gap="1"
             px="3"
             py="2"

@@ -1,0 +1,46 @@
+import { STATIONS } from "@core/garment/index";
+import { useEffect } from "react";
+import { useNavigate } from "react-router";
+import { tinykeys } from "tinykeys";
+
+const isWriting = (target: EventTarget | null) =>
+  target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement || target instanceof HTMLSelectElement;
+
+/** Of what is not folded away, the first box of the figures. */
+function firstBox(): HTMLInputElement | undefined {
+  const boxes = document.querySelectorAll<HTMLInputElement>("[data-fields] input:not([type=hidden])");
+  return [...boxes].find((box) => box.offsetParent !== null && !box.disabled);
+}
+
+const LEAVE = "Escape";
+const leaveBox = ({ target }: KeyboardEvent) => {
+  if (target instanceof HTMLElement && isWriting(target)) target.blur();
+};
+
+/**
+ * Keys of a garment's page, when no box is written in: a figure goes to the station in that place, B to the first box, P to what is printed,
+ * V to the versions, T to the try-ons. Escape leaves a box, so that they can be pressed.
+ */
+export function useBenchKeys(garmentId: string): void {
+  const navigate = useNavigate();
+  useEffect(() => {
+    const outside = (act: () => void) => (event: KeyboardEvent) => {
+      if (isWriting(event.target)) return;
+      event.preventDefault();
+      act();
+    };
+    const go = (to: string) => outside(() => void navigate(`/garments/${garmentId}/${to}`));
+    return tinykeys(window, {
+      ...Object.fromEntries(STATIONS.map((station, i) => [String(i + 1), go(station)])),
+      v: go("versions"),
+      t: go("fittings"),
+      b: outside(() => {
+        const box = firstBox();
+        box?.focus();
+        box?.select();
+      }),
+      p: outside(() => document.getElementById("print-and-download")?.click()),
+      [LEAVE]: leaveBox,
+    });
+  }, [garmentId, navigate]);
+}
