@@ -1,10 +1,7 @@
 import { mkdirSync, writeFileSync } from "node:fs";
-import { join } from "node:path";
-import { draftGarment } from "@core/garment/index";
-import { specOf } from "@core/testing/sample";
-import { writeBlockDxf } from "@exporting/index";
 import { By, until } from "selenium-webdriver";
 import { complaints, openBrowser, setSize } from "../e2e/browser";
+import { enterDemo } from "../e2e/entering";
 
 /**
  * Takes the pictures of the README from the demo data of a running app: npm start, then
@@ -12,7 +9,7 @@ import { complaints, openBrowser, setSize } from "../e2e/browser";
  */
 const [base = "http://127.0.0.1:4173", folder = "docs/screenshots", only] = process.argv.slice(2);
 
-const { driver, downloads, close } = await openBrowser();
+const { driver, close } = await openBrowser();
 mkdirSync(folder, { recursive: true });
 
 async function shoot(
@@ -41,24 +38,6 @@ async function hrefOf(text: string): Promise<string> {
   return new URL((await link.getAttribute("href")) ?? "").pathname;
 }
 
-/** A drafted bodice as if it came from another program. */
-async function openDrawing() {
-  const file = join(downloads, "bodice.dxf");
-  const { block } = draftGarment(
-    specOf({
-      format: "gamine-garment/1",
-      unit: "cm",
-      body: { bust: 97 },
-      block: { source: "drafted", shaping: "none" },
-    }),
-  );
-  if (!block) throw new Error("bust 97 drafts");
-  writeFileSync(file, writeBlockDxf(block));
-  await driver.findElement(By.css('input[type="file"]')).sendKeys(file);
-  await driver.wait(until.elementLocated(By.css("[data-edge]")), 15_000);
-  await driver.sleep(500);
-}
-
 function focusOn(name: string) {
   return async () => {
     const box = await driver.findElement(By.css(`input[name="${name}"]`));
@@ -74,41 +53,33 @@ async function layPlan() {
   await driver.sleep(6000);
 }
 
-/** One answer near enough, and one where the half armhole was laid flat. */
-async function answerTheSlants() {
-  for (const [figure, answer] of [
-    ["back", "9 5/8"],
-    ["front", "6 15/16"],
-  ]) {
-    const question = await driver.findElement(By.css(`[data-question="sleeve.slant.${figure}"]`));
-    await question.findElement(By.css("input")).sendKeys(answer ?? "");
-    await question.findElement(By.css("button")).click();
-    await driver.wait(until.elementLocated(By.css(`[data-question="sleeve.slant.${figure}"] [data-verdict]`)), 15_000);
-  }
-}
-
 try {
+  await shoot("sign-in", "/sign-in", { ready: ".entry" });
+  const [name = "", value = ""] = (await enterDemo(base)).split("=");
+  await driver.sendDevToolsCommand("Network.setCookie", { name, value, url: base, httpOnly: true });
   await driver.get(base);
   const blouse = (await hrefOf("Harbour blouse")).replace(/\/[^/]+$/, "");
   const dress = (await hrefOf("Silk noil dress")).replace(/\/[^/]+$/, "");
-  const tea = (await hrefOf("Short-sleeved tea dress")).replace(/\/[^/]+$/, "");
   const jacket = (await hrefOf("Lamplighter jacket")).replace(/\/[^/]+$/, "");
   const coat = (await hrefOf("Tidewater raglan coat")).replace(/\/[^/]+$/, "");
+  const crepe = (await hrefOf("Wool crêpe jacket")).replace(/\/[^/]+$/, "");
+  await driver.get(`${base}${crepe}/fittings`);
+  const worn = new URL((await driver.findElement(By.css(".fitting-row a")).getAttribute("href")) ?? "").pathname;
   await driver.get(`${base}/clients`);
   const client = await hrefOf("Odile Brandt");
   await shoot("worktable", "/");
   await shoot("client", client);
   await shoot("measuring", `${client}/measure`, { ready: '[data-figure-of="bust"]', act: focusOn("armholeGirth") });
-  await shoot("block-readings", `${blouse}/block`, { ready: "svg.sheet" });
   await shoot("block", `${jacket}/block`, { ready: "svg.sheet" });
-  await shoot("block-drawing", `${blouse}/block?from=drawing`, { ready: 'input[type="file"]', act: openDrawing });
   await shoot("sleeve", `${blouse}/sleeve`, { ready: "svg.sheet" });
-  await shoot("puff", `${tea}/sleeve`, { ready: "svg.sheet" });
   await shoot("raglan", `${coat}/sleeve`, { ready: "svg.sheet" });
   await shoot("collar", `${jacket}/collar`, { ready: "svg.sheet" });
   await shoot("pieces", `${jacket}/pieces`, { ready: "[data-piece]" });
   await shoot("cut", `${jacket}/cut`, { ready: "[data-cut]", act: layPlan });
   await shoot("new-garment", `/garments/new?client=${client.split("/").at(-1)}`, { ready: "[data-point]" });
+  await shoot("fitting", worn, { ready: "svg.sheet" });
+  await shoot("versions", `${crepe}/versions`, { ready: "svg.sheet" });
+  await shoot("settings", "/settings", { ready: ".settings-form" });
   await shoot("cloths", "/settings/cloths", { ready: "[data-cloth]" });
   await shoot("methods", `${blouse}/sleeve?view=methods`, {
     ready: '[data-chart="trade-off"] svg',
@@ -117,7 +88,6 @@ try {
   await shoot("findings", `${dress}/sleeve`, { ready: "[data-finding]" });
   await shoot("match", `${blouse}/match`, { ready: "[data-chart] svg" });
   await shoot("card", `${blouse}/card`, { ready: "[data-step]" });
-  await shoot("practice", `${blouse}/card?practice=3`, { ready: "[data-practice]", act: answerTheSlants });
 } finally {
   await close();
 }

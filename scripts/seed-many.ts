@@ -1,16 +1,18 @@
 import { sql } from "drizzle-orm";
-import { summaryOf } from "../core/garment";
+import sharp from "sharp";
+import { STAGES, summaryOf } from "../core/garment";
 import { readGarment, writeGarment } from "../core/spec";
 import { connect } from "../database/client";
 import { CLIENTS } from "../database/demo-workroom";
 import { firstStudio } from "../database/queries/studios";
+import { fittings, photographs } from "../database/schema/fittings";
 import { clients, garments, garmentVersions, measurementSets } from "../database/schema/work";
 
 /**
  * Fills a workroom with many made-up clients and garments, to see whether its lists stay quick:
- * DATABASE_URL=… npx tsx scripts/seed-many.ts [CLIENTS] [GARMENTS]. The database has been prepared before, as starting the app does.
+ * DATABASE_URL=… npx tsx scripts/seed-many.ts [CLIENTS] [GARMENTS] [PHOTOGRAPHS]. The database has been prepared before, as starting the app does.
  */
-const [clientCount = 20_000, garmentCount = 100_000] = process.argv.slice(2).map(Number);
+const [clientCount = 20_000, garmentCount = 100_000, photographCount = 50_000] = process.argv.slice(2).map(Number);
 const BATCH = 1000;
 
 const url = process.env.DATABASE_URL;
@@ -54,6 +56,42 @@ function inBatches(count: number): readonly (readonly number[])[] {
   );
 }
 
+const DAY_MS = 24 * 60 * 60 * 1000;
+const dayFromNow = (days: number) => new Date(Date.now() + days * DAY_MS).toISOString().slice(0, 10);
+/** A try-on holds so many. */
+const PER_FITTING = 4;
+const jpeg = new Uint8Array(
+  await sharp({ create: { width: 64, height: 48, channels: 3, background: "#778899" } })
+    .jpeg()
+    .toBuffer(),
+);
+
+/** Try-ons with photographs for the first garments, until there are as many as are wanted. */
+async function addPhotographs(studioId: string, garmentIds: readonly string[], before: number): Promise<void> {
+  const wanted = garmentIds.filter((_, i) => (before + i + 1) * PER_FITTING <= photographCount);
+  if (wanted.length === 0) return;
+  const tried = await database
+    .insert(fittings)
+    .values(
+      wanted.map((garmentId, i) => ({
+        garmentId,
+        takenOn: dayFromNow(-(i % 200)),
+        version: 1,
+        seen: [{ what: "sleeve-long" as const, words: "", marks: [] }],
+        changes: [{ id: "shorten-sleeve" as const, by: 10 }],
+        appliedAs: 2,
+      })),
+    )
+    .returning({ id: fittings.id });
+  await database
+    .insert(photographs)
+    .values(
+      tried.flatMap(({ id }) =>
+        Array.from({ length: PER_FITTING }, () => ({ studioId, fittingId: id, width: 64, height: 48, jpeg })),
+      ),
+    );
+}
+
 try {
   const studio = await firstStudio(database);
   if (!studio) throw new Error("seed-many: start the app once, so that there is a workroom");
@@ -81,18 +119,30 @@ try {
           studioId: studio.id,
           clientId: ids[i % ids.length] ?? "",
           name: titleOf(i),
-          latestVersion: 1,
           changedAt: new Date(Date.now() - i * 60_000),
+          stage: STAGES[i % STAGES.length],
+          dueOn: i % 50 === 0 ? dayFromNow((i / 50) % 90) : null,
+          fittingOn: i % 80 === 0 ? dayFromNow((i / 80) % 60) : null,
+          words: `${titleOf(i)} ${one?.summary.words ?? ""}`,
           ...(one ? { summary: one.summary } : {}),
+          latestVersion: 2,
         })),
       )
       .returning({ id: garments.id });
-    await database
-      .insert(garmentVersions)
-      .values(added.map(({ id }, i) => ({ garmentId: id, number: 1, file: rows[i]?.one?.file ?? {} })));
+    await database.insert(garmentVersions).values(
+      added.flatMap(({ id }, i) => {
+        const file = rows[i]?.one?.file ?? {};
+        return [1, 2].map((number) => ({ garmentId: id, number, basedOn: number === 1 ? null : 1, file }));
+      }),
+    );
+    await addPhotographs(
+      studio.id,
+      added.map(({ id }) => id),
+      batch[0] ?? 0,
+    );
   }
   await database.execute(sql`analyze`);
-  console.log(`${clientCount} clients and ${garmentCount} garments were added.`);
+  console.log(`${clientCount} clients, ${garmentCount} garments and ${photographCount} photographs were added.`);
 } finally {
   await close();
 }
