@@ -24,6 +24,8 @@ export function loader({ request, context }: Route.LoaderArgs) {
   const at = person?.membership ?? null;
   return {
     ...readPreferences(request, at?.studio.settings.unit),
+    paper: at?.studio.settings.paper,
+    initials: at?.studio.settings.initials,
     theme: THEME_ADDRESS,
     person: person && { name: person.name, studio: at?.studio.name ?? null, role: at?.role ?? null },
   };

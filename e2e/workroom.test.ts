@@ -35,6 +35,14 @@ async function addressOf(name: string): Promise<string> {
 }
 
 describe("the worktable", () => {
+  it("shows at least ten garments at one look", async () => {
+    await she.open("/");
+    const seen = await browser.driver.executeScript<number>(
+      "return [...document.querySelectorAll('.work-table tbody tr')].filter((row) => row.getBoundingClientRect().bottom <= 800).length",
+    );
+    expect(seen).toBeGreaterThanOrEqual(10);
+  });
+
   it("shows what is due first, keeps a stage that is chosen, and what is shown in the address", async () => {
     await she.open("/?show=due");
     const names = async () =>
@@ -191,6 +199,7 @@ describe("settings", () => {
   it("are what a new garment starts with; a cloth of one's own is added, renamed, retired", async () => {
     await she.open("/settings");
     await she.write("allowances.general", "3/4");
+    await (await she.find('select[name="paper"]')).sendKeys("A3");
     await she.press("Keep the settings");
     await she.until("they are kept", async () => (await she.pageText()).includes("Kept."));
     await she.open("/settings/cloths");
@@ -206,6 +215,7 @@ describe("settings", () => {
     await cloth.sendKeys("Harris");
     await she.station("Cut");
     await she.holds("allowances.general", "3/4");
+    expect(await (await she.find('select[name="paper"]')).getAttribute("value")).toBe("a3");
     await she.open("/settings/cloths");
     await she.press("Change");
     await she.write("name", "Island tweed");

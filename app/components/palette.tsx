@@ -2,7 +2,13 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { useFetcher, useNavigate } from "react-router";
 import { tinykeys } from "tinykeys";
 
-export type PaletteEntry = { readonly to: string; readonly name: string; readonly about: string };
+type PaletteEntry = {
+  readonly to: string;
+  readonly name: string;
+  readonly about: string;
+  /** After g, from anywhere. */
+  readonly key?: string;
+};
 type Found = {
   readonly clients: readonly { readonly id: string; readonly name: string }[];
   readonly garments: readonly {
@@ -112,9 +118,14 @@ export function Palette() {
             onClick={() => go(entry)}
           >
             {entry.name} <span>{entry.about}</span>
+            {entry.key && <kbd>g {entry.key}</kbd>}
           </div>
         ))}
       </div>
+      <p>
+        <kbd>/</kbd> opens this; on a garment <kbd>1</kbd> to <kbd>8</kbd> go to its stations, <kbd>b</kbd> to the first
+        box, <kbd>t</kbd> to its fittings, <kbd>v</kbd> to its versions, <kbd>p</kbd> to what is printed.
+      </p>
     </dialog>
   );
 }

@@ -2,7 +2,13 @@ import type { TapeUnit } from "@core/tape/index";
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useState } from "react";
 
 export type Look = "light" | "dark";
-export type Preferences = { readonly unit: TapeUnit; readonly look: Look };
+export type Preferences = {
+  readonly unit: TapeUnit;
+  readonly look: Look;
+  /** What the workroom prints on, and the initials that stand on its pieces, where it has said so. */
+  readonly paper?: string | undefined;
+  readonly initials?: string | undefined;
+};
 
 type Shared = Preferences & { readonly setUnit: (unit: TapeUnit) => void; readonly setLook: (look: Look) => void };
 
@@ -33,7 +39,11 @@ export function PreferencesProvider({
     document.documentElement.classList.add(look);
     document.documentElement.style.colorScheme = look;
   }, [look]);
-  const shared = useMemo(() => ({ unit, look, setUnit, setLook }), [unit, look, setUnit, setLook]);
+  const { paper, initials } = initial;
+  const shared = useMemo(
+    () => ({ unit, look, paper, initials, setUnit, setLook }),
+    [unit, look, paper, initials, setUnit, setLook],
+  );
   return <PreferencesContext value={shared}>{children}</PreferencesContext>;
 }
 

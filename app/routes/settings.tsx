@@ -64,8 +64,8 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
           <label className="text-box">
             <span>Tape, for whoever has not chosen another</span>
             <select name="usualUnit" defaultValue={settings.unit ?? "in"}>
-              <option value="in">Inches, by eighths</option>
-              <option value="cm">Centimetres, by millimetres</option>
+              <option value="in">Inches</option>
+              <option value="cm">Centimetres</option>
             </select>
           </label>
           <label className="text-box">
@@ -88,19 +88,21 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
           <p className="page-note">
             Left open, a figure is as is usual for the garment. A garment that is begun keeps its own.
           </p>
-          {USUAL_FIELDS.map((path) => {
-            const stands = usual[path];
-            return (
-              <TextBox
-                key={path}
-                name={path}
-                label={`${labelOf(path)}, ${unit}`}
-                defaultValue={settings.usual[path] === undefined ? "" : formatForTyping(settings.usual[path], unit)}
-                problem={problems[path]}
-                hint={stands === undefined ? undefined : `Left open: ${formatLength(stands, unit)}`}
-              />
-            );
-          })}
+          <div className="settings-figures">
+            {USUAL_FIELDS.map((path) => {
+              const stands = usual[path];
+              return (
+                <TextBox
+                  key={path}
+                  name={path}
+                  label={`${labelOf(path)}, ${unit}`}
+                  defaultValue={settings.usual[path] === undefined ? "" : formatForTyping(settings.usual[path], unit)}
+                  problem={problems[path]}
+                  hint={stands === undefined ? undefined : `Left open: ${formatLength(stands, unit)}`}
+                />
+              );
+            })}
+          </div>
           <button className="main-button" type="submit" disabled={isGoing}>
             Keep the settings
           </button>

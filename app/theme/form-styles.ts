@@ -69,6 +69,12 @@ export const formStyles = {
   ".own-cloth-figures > div > span": { display: "block", fontSize: "sm", mb: "1", maxW: "7rem" },
   ".settings-row code": { fontSize: "sm", overflowWrap: "anywhere", userSelect: "all" },
   ".settings-part": { mb: "9", maxW: "44rem" },
+  ".settings-figures": {
+    display: "grid",
+    gridTemplateColumns: "repeat(auto-fill, minmax(14rem, 1fr))",
+    columnGap: "6",
+    mt: "3",
+  },
   ".settings-row": {
     display: "flex",
     flexWrap: "wrap",

@@ -35,6 +35,16 @@ export const frameStyles = {
   ".palette [role=listbox]": { maxH: "50vh", overflowY: "auto", py: "1" },
   ".palette [role=option]": { px: "4", py: "1.5", cursor: "pointer" },
   ".palette [role=option] span": { color: "inkSoft", fontSize: "sm" },
+  ".palette kbd": {
+    fontFamily: "inherit",
+    fontSize: "sm",
+    px: "1",
+    border: "1px solid",
+    borderColor: "rule",
+    borderRadius: "sm",
+  },
+  ".palette [role=option] kbd": { float: "right" },
+  ".palette p": { px: "4", py: "2", fontSize: "sm", color: "inkSoft", borderTop: "1px solid", borderColor: "rule" },
   ".palette [role=option][aria-selected=true]": { bg: "sunken" },
   ".frame-strip": {
     display: "flex",

@@ -1,5 +1,5 @@
 import { ChoiceSelect } from "@app/components/choice-select";
-import { useUnit } from "@app/components/preferences";
+import { usePreferences, useUnit } from "@app/components/preferences";
 import { useWork } from "@app/work/work-context";
 import { Box, chakra, Field, Heading, Input, Text } from "@chakra-ui/react";
 import type { Garment } from "@core/garment/index";
@@ -51,9 +51,10 @@ type Props = {
 /** The pattern on paper or as a file, as it stands on the screen. */
 export function CutFiles({ garmentId, garment, client, lines }: Props) {
   const unit = useUnit();
-  const [paper, setPaper] = useState<Paper>("a4");
+  const usual = usePreferences();
+  const [paper, setPaper] = useState<Paper>(PAPER_CHOICES.find(({ value }) => value === usual.paper)?.value ?? "a4");
   const version = useWork((work) => work.savedVersion);
-  const [initials, setInitials] = useState("");
+  const [initials, setInitials] = useState(usual.initials ?? "");
   if (garment.pieces.length === 0) return null;
   const about = [client, `version ${version}`, format(new Date(), "d MMM yyyy"), initials.trim()]
     .filter(Boolean)
