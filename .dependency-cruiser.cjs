@@ -95,7 +95,7 @@ module.exports = {
       severity: "error",
       from: { path: "^app/" },
       to: {
-        path: "^database/queries/(clients|cloths|garments|practice|shelves|starting-points)\\.ts$",
+        path: "^database/queries/(clients|cloths|fittings|garments|plans|practice|shelves|starting-points)\\.ts$",
         dependencyTypesNot: ["type-only"],
       },
     },

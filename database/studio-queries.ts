@@ -5,8 +5,10 @@ import * as fittings from "./queries/fittings";
 import * as lists from "./queries/garment-lists";
 import * as garments from "./queries/garments";
 import type { Role } from "./queries/people";
+import * as people from "./queries/people";
 import * as plans from "./queries/plans";
 import * as practice from "./queries/practice";
+import * as restore from "./queries/restore";
 import * as links from "./queries/shared-links";
 import * as shelves from "./queries/shelves";
 import * as startingPoints from "./queries/starting-points";
@@ -96,6 +98,9 @@ export function studioQueries(database: Database, { studioId, userId, role }: As
     listOwnCloths: reads(cloths.listOwnCloths),
     saveOwnCloth: writes(cloths.saveOwnCloth),
     retireOwnCloth: writes(cloths.retireOwnCloth),
+    listMembers: reads(people.listMembers),
+    listInvitations: owns(people.listInvitations),
+    isEmpty: reads(restore.isEmpty),
     saveSettings: writes(studios.saveSettings),
     renameStudio: owns(studios.renameStudio),
     endStudio: owns(studios.endStudio),

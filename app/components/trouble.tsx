@@ -20,6 +20,13 @@ export function Trouble({ error }: { readonly error: unknown }) {
       </Message>
     );
   }
+  if (isRouteErrorResponse(error) && error.status === 403) {
+    return (
+      <Message title="That is not yours to do">
+        <Text>{typeof error.data === "string" ? error.data : "Ask an owner of the workroom."}</Text>
+      </Message>
+    );
+  }
   return (
     <Message title="Something went wrong on our side">
       <Text>

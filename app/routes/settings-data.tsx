@@ -1,10 +1,8 @@
 import { TextBox } from "@app/components/text-box";
 import { RestoreArchive } from "@app/features/settings/restore-archive";
 import { SettingsPage } from "@app/features/settings/settings-page";
-import { theDatabase } from "@app/server/connection";
-import { attemptInStudio, membershipOf } from "@app/server/database";
+import { attemptInStudio, inStudio, membershipOf } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
-import { isEmpty } from "@database/queries/restore";
 import { data, Form, redirect, useNavigation } from "react-router";
 import type { Route } from "./+types/settings-data";
 
@@ -12,7 +10,11 @@ export const meta: Route.MetaFunction = () => [{ title: "Data · Gamine" }];
 
 export async function loader({ context }: Route.LoaderArgs) {
   const { studio, role } = membershipOf(context);
-  return { name: studio.name, isOwner: role === "owner", isEmpty: await isEmpty(theDatabase(), studio.id) };
+  return {
+    name: studio.name,
+    isOwner: role === "owner",
+    isEmpty: await inStudio(context, (queries) => queries.isEmpty()),
+  };
 }
 
 /** Ends the workroom for good, once its name has been written out. */

@@ -1,11 +1,10 @@
 import { TextBox } from "@app/components/text-box";
 import { SettingsPage } from "@app/features/settings/settings-page";
-import { theDatabase } from "@app/server/connection";
-import { membershipOf, personOf } from "@app/server/database";
+import { inStudio, membershipOf, personOf } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { publicAddress } from "@app/server/sign-in/addresses";
 import { askAuth } from "@app/server/sign-in/asked-of-auth";
-import { isLocalEmail, isRole, listInvitations, listMembers } from "@database/queries/people";
+import { isLocalEmail, isRole } from "@database/queries/people";
 import { format } from "date-fns";
 import { data, Form, useNavigation } from "react-router";
 import type { Route } from "./+types/settings-people";
@@ -13,12 +12,11 @@ import type { Route } from "./+types/settings-people";
 export const meta: Route.MetaFunction = () => [{ title: "People · Gamine" }];
 
 export async function loader({ request, context }: Route.LoaderArgs) {
-  const { studio, role } = membershipOf(context);
-  const isOwner = role === "owner";
-  const [members, invited] = await Promise.all([
-    listMembers(theDatabase(), studio.id),
-    isOwner ? listInvitations(theDatabase(), studio.id) : [],
-  ]);
+  const { isOwner, members, invited } = await inStudio(context, async (queries) => ({
+    isOwner: queries.role === "owner",
+    members: await queries.listMembers(),
+    invited: queries.role === "owner" ? await queries.listInvitations() : [],
+  }));
   const origin = publicAddress() ?? new URL(request.url).origin;
   return {
     isOwner,

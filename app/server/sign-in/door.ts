@@ -62,8 +62,10 @@ function whyNot(path: string, request: Request, isSignedIn: boolean, isReader: b
     if (isJson(request)) return refused(SIGNED_OUT, 401);
     return redirect(`/sign-in${path === "/" || isAct ? "" : `?${new URLSearchParams({ to: path })}`}`);
   }
-  if (isAct && isReader && !READERS_MAY_SEND.some((one) => one.test(path)))
-    return isJson(request) ? refused(READERS_LOOK, 403) : new Response(READERS_LOOK, { status: 403 });
+  if (isAct && isReader && !READERS_MAY_SEND.some((one) => one.test(path))) {
+    if (isJson(request)) return refused(READERS_LOOK, 403);
+    throw data(READERS_LOOK, { status: 403 });
+  }
   return null;
 }
 

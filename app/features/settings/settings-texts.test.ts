@@ -1,0 +1,29 @@
+import { describe, expect, it } from "vitest";
+import { readSettingsForm } from "./settings-texts";
+
+describe("the form of the workroom's settings", () => {
+  it("reads figures in the tape that it is written in; what is left open is none", () => {
+    const read = readSettingsForm({
+      unit: "in",
+      usualUnit: "cm",
+      paper: "letter",
+      initials: " OM ",
+      "allowances.hem": "1 1/2",
+    });
+    expect(read).toEqual({
+      ok: true,
+      settings: { unit: "cm", paper: "letter", initials: "OM", usual: { "allowances.hem": 38.1 } },
+    });
+  });
+
+  it("names the figure that is no length, or out of its range", () => {
+    const read = readSettingsForm({ unit: "cm", "allowances.general": "wide", "cloth.width": "2" });
+    if (read.ok) throw new Error("it was taken");
+    expect(read.problems["allowances.general"]).toContain("“wide” is not a length");
+    expect(read.problems["cloth.width"]).toBeDefined();
+  });
+
+  it("takes no paper and no tape that there is not", () => {
+    expect(readSettingsForm({ paper: "b5", usualUnit: "ell" })).toEqual({ ok: true, settings: { usual: {} } });
+  });
+});

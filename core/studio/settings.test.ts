@@ -1,0 +1,47 @@
+import { readGarment, writeGarment } from "@core/spec/index";
+import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "@core/starting/index";
+import fc from "fast-check";
+import { describe, expect, it } from "vitest";
+import { readSettings, USUAL_FIELDS, withSettings } from ".";
+
+describe("the settings of a workroom", () => {
+  it("are read whatever was stored: what is none, or out of its range, is left out", () => {
+    fc.assert(
+      fc.property(fc.jsonValue(), (stored) => {
+        const { usual } = readSettings(stored);
+        for (const mm of Object.values(usual)) expect(Number.isFinite(mm)).toBe(true);
+      }),
+    );
+    expect(
+      readSettings({ unit: "ell", paper: "a3", usual: { "allowances.general": 12, "allowances.hem": -4 } }),
+    ).toEqual({ paper: "a3", usual: { "allowances.general": 12 } });
+    expect(readSettings({ usual: { "sleeve.capEase": "wide" } }).usual).toEqual({});
+  });
+
+  it.each(STARTING_POINTS.map(({ id }) => id))(
+    "%s: stand in a new garment wherever it has no figure of its own, and make a garment",
+    (id) => {
+      const point = STARTING_POINTS.find((one) => one.id === id);
+      const spec = point && startedFrom(point, MIDDLE_BODY);
+      if (!spec) throw new Error(`${id} starts no garment`);
+      const usual = Object.fromEntries(USUAL_FIELDS.map((path) => [path, 21]));
+      const begun = withSettings(spec, readSettings({ usual: { ...usual, "cloth.width": 1120 } }), "cm");
+      expect(readGarment(writeGarment(begun, "mm")).ok).toBe(true);
+      expect(begun.allowances.general).toBe(spec.allowances.general ?? 21);
+      expect(begun.cloth.width).toBe(spec.cloth.width ?? 1120);
+      expect(begun.sleeve?.capEase).toBe(spec.sleeve === null ? undefined : (spec.sleeve.capEase ?? 21));
+      // What a garment has of its own stays.
+      expect(withSettings(begun, readSettings({ usual: { "cloth.width": 900 } }), "cm").cloth.width).toBe(
+        begun.cloth.width,
+      );
+    },
+  );
+
+  it("leave the usual allowances of the tape where nothing was set", () => {
+    const point = STARTING_POINTS.find(({ id }) => id === "plain-sleeve");
+    const spec = point && startedFrom(point, MIDDLE_BODY);
+    if (!spec) throw new Error("there is a plain sleeve");
+    expect(withSettings({ ...spec, allowances: {} }, { usual: {} }, "in").allowances.general).toBeCloseTo(12.7, 6);
+    expect(withSettings({ ...spec, allowances: {} }, { usual: {} }, "cm").allowances.general).toBeCloseTo(10, 6);
+  });
+});
