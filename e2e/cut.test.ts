@@ -83,7 +83,7 @@ describe("the Cut station", () => {
     await (await she.find('[data-making-step="mark"] input')).click();
     await browser.driver.navigate().refresh();
     await she.press("Making notes");
-    expect(await (await she.find('[data-making-step="mark"] input')).isSelected()).toBe(true);
+    await she.until("the tick is there", async () => (await she.find('[data-making-step="mark"] input')).isSelected());
   });
 
   it("sends the pattern to the practice plotter, which draws it; switched off it says what to do", async () => {

@@ -33,6 +33,8 @@ export function useMadeSteps(garmentId: string) {
         method: "POST",
         headers: { "content-type": "application/json" },
         body: JSON.stringify({ step, isDone }),
+        // A page that is left at once sends it all the same.
+        keepalive: true,
       });
       const answer: unknown = await response.json();
       if (!response.ok || !isSteps(answer)) throw new Error(NOT_KEPT);
