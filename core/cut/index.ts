@@ -8,5 +8,6 @@ export { type ClothOnTable, type LayCloth, type LayPiece, layPieces } from "./la
 export { type LaidPiece, type LayPlan, layPlans, outlineOnCloth, shareUsed } from "./lay/lay-plan";
 export { type Shape, shapeOf } from "./lay/raster";
 export { isLined, liningPieces } from "./lining";
-export { joinsWanted, type MakingStep, makingOrder } from "./making-order";
+export { joinsWanted, makingOrder } from "./making-order";
+export type { MakingStep } from "./making-step";
 export type { EdgeRole } from "./roles";

@@ -1,17 +1,8 @@
 import { length, type Phrase, phrase } from "../draft";
 import type { Garment } from "../garment";
 import type { Seam } from "../pattern";
-import { allowancesOf } from "./allowances";
-import { isLined } from "./lining";
-
-/** A step at the machine or the iron, with the seams that it closes. */
-export type MakingStep = {
-  readonly id: string;
-  readonly text: Phrase;
-  readonly seams: readonly Seam[];
-  /** What can hurt, where it belongs; always besides what the maker of tool or cloth says. */
-  readonly caution: Phrase | null;
-};
+import { finishingSteps, liningSteps } from "./finishing-steps";
+import { type MakingStep, STEAM } from "./making-step";
 
 /**
  * The kinds of work in their order (common practice, no source): what has to lie flat is done before it is joined. A seam belongs to the
@@ -60,8 +51,8 @@ export function makingOrder(garment: Garment): readonly MakingStep[] {
     ...ordered.map(
       (seam): MakingStep => ({ id: seam.id, text: seamText(seam, garment, isFlat), seams: [seam], caution: null }),
     ),
-    ...lining(garment),
-    ...finishing(garment),
+    ...liningSteps(garment),
+    ...finishingSteps(garment),
   ];
 }
 
@@ -123,8 +114,6 @@ function isSameKind(other: Seam, seam: Seam): boolean {
     ? true
     : /^(body\.side|kimono\.underarm)$/.test(other.id);
 }
-
-const STEAM = phrase`Iron, steam and hot metal burn: keep your fingers clear, and let a pressed piece cool before you move it. Follow the instructions of the iron and of the cloth.`;
 
 function preparing({ pieces }: Garment): readonly MakingStep[] {
   const faced = pieces.filter(({ cut }) => cut.interfacing > 0);
@@ -199,67 +188,4 @@ function afterwards({ id }: Seam, { spec }: Garment, isFlat: boolean): Phrase {
   if (/^collar\.(edge|lapelEdge)/.test(id))
     return phrase` Trim the layers to steps, clip, turn, and press so that the seam rolls under.`;
   return phrase` Press it as it was sewn, then open or to one side.`;
-}
-
-function lining({ pieces, spec }: Garment): readonly MakingStep[] {
-  if (spec.lay?.lining !== "whole") return [];
-  const names = pieces.filter(isLined).map(({ name }) => name.toLowerCase());
-  return [
-    {
-      id: "lining",
-      text: phrase`Sew the lining of ${names.join(", ")} in the same order as the outer cloth. Join it to the facings, or fell it by hand to the neck and front seams, wrong sides together, with the sleeves drawn into each other.`,
-      seams: [],
-      caution: STEAM,
-    },
-  ];
-}
-
-function finishing(garment: Garment): readonly MakingStep[] {
-  const { pieces, spec } = garment;
-  const allowances = allowancesOf(garment);
-  // A hem that is sewn to a cuff or a band is no hem any more.
-  const hems = pieces.filter(
-    ({ id, edges }) =>
-      edges.some((edge) => edge.id === "turnUp") || allowances.get(id)?.some(({ role }) => role === "hem"),
-  );
-  const buttons = pieces.filter(({ buttons }) => (buttons?.length ?? 0) > 0);
-  const count = Math.max(0, ...buttons.map((piece) => piece.buttons?.length ?? 0));
-  return [
-    ...(hems.length === 0
-      ? []
-      : [
-          {
-            id: "hem",
-            text: phrase`Let the garment hang for a day, level the hem on the person, turn it up and sew it: ${hems.map(({ name }) => name.toLowerCase()).join(", ")}.${spec.lay?.lining === "whole" ? phrase` Fold the lining under by its seam allowance and fell it to the turned-up hem, so that it hangs in a small fold and does not show.` : []}`,
-            seams: [],
-            caution: STEAM,
-          },
-        ]),
-    ...(spec.bodice.hem === "casing" || spec.sleeve?.hem?.finish === "elastic"
-      ? [
-          {
-            id: "elastic",
-            text: phrase`Draw the elastic into its casing, try it on, and only then join its ends.`,
-            seams: [],
-            caution: phrase`Elastic must not press into the skin. On children’s wear no cord or tie may hang from neck or hood: go by the rules of your country.`,
-          },
-        ]
-      : []),
-    ...(count === 0
-      ? []
-      : [
-          {
-            id: "buttons",
-            text: phrase`Make ${String(count)} buttonholes on the right front and sew ${String(count)} buttons on the left, the first at the first mark. A hole is as long as the button is wide and thick together.`,
-            seams: [],
-            caution: phrase`Small buttons come off: on children’s wear go by the rules of your country.`,
-          },
-        ]),
-    {
-      id: "press",
-      text: phrase`Press the whole garment, and let it hang until it is cool.`,
-      seams: [],
-      caution: STEAM,
-    },
-  ];
 }
