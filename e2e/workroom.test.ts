@@ -51,6 +51,10 @@ describe("the worktable", () => {
     expect(await she.pageText()).toContain("2 days late");
     const stage = await she.find('[data-garment="Silk noil dress"] select');
     await stage.sendKeys("sewn");
+    const cookie = await enterDemo(app.url);
+    await she.until("it is kept", async () =>
+      (await (await fetch(`${app.url}/?show=sewn`, { headers: { cookie } })).text()).includes("Silk noil dress"),
+    );
     await she.open("/?show=sewn");
     await she.until("it is among what is sewn", async () => (await names()).includes("Silk noil dress"));
   });

@@ -7,7 +7,7 @@ import { anyGarmentFile, type GarmentFile } from "./any-garment";
 import { brokenLaws } from "./laws";
 
 const SEEDS = [3, 5, 8, 13] as const;
-const GARMENTS_OF_A_SEED = 350;
+const GARMENTS_OF_A_SEED = 250;
 
 /** What is wrong with the garment of a file, with the file, so that a failure can be tried again as it is. */
 function wrongWith(file: GarmentFile): readonly string[] {
