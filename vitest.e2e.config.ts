@@ -1,12 +1,12 @@
 import { defineConfig } from "vitest/config";
 
-/** Browser tests: three files at a time, since each waits for its browser half of the time, each against an app and a database of its own. */
+/** Browser tests: two files at a time, each against an app and a database of its own. */
 export default defineConfig({
   resolve: { tsconfigPaths: true },
   test: {
     globalSetup: ["e2e/prepared-database.ts"],
     include: ["e2e/**/*.test.ts"],
-    maxWorkers: 3,
+    maxWorkers: 2,
     testTimeout: 60_000,
     hookTimeout: 120_000,
   },
