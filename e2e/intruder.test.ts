@@ -5,22 +5,11 @@ import { eq } from "drizzle-orm";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import routes from "../app/routes";
 import { enterDemo, post, sessionOf } from "./entering";
+import { everyRoute, type Route } from "./every-route";
 import { type RunningApp, startApp } from "./running-app";
 
 /** Whoever is not let in gets one of these: led to the door, told so, or told that there is nothing. */
 const REFUSED = [302, 400, 401, 403, 404, 405, 410, 415, 421, 422];
-
-type Route = {
-  readonly path: string;
-  /** Open to everybody, or nothing of a workroom is there. */
-  readonly isOpen?: true;
-  /** What a form or a file for it would hold; none where it takes nothing. */
-  readonly sends?: Readonly<Record<string, string>> | { readonly json: unknown };
-  /** What it answers with here belongs to whoever asks, and to nobody else. */
-  readonly isOwn?: true;
-  /** It goes on telling: there is no end to read it to. */
-  readonly isEndless?: true;
-};
 
 let app: RunningApp;
 let ours = "";
@@ -32,56 +21,12 @@ let fitting = "";
 let photograph = "";
 let token = "";
 
-const GARMENT_FILE = JSON.stringify({ format: "gamine-garment/1", unit: "in", name: "Taken" });
 const PIXEL = Buffer.from(
   "iVBORw0KGgoAAAANSUhEUgAAAAEAAAABCAYAAAAfFcSJAAAADUlEQVR42mNk+M9QDwADhgGAWjR9awAAAABJRU5ErkJggg==",
   "base64",
 );
 
-/** Every address of the app, with this workroom's ids in it. A route that is not here fails the test below. */
-const covered = (): readonly Route[] => [
-  { path: "/", isOwn: true },
-  { path: "/sign-in", isOpen: true },
-  { path: "/sign-out", isOwn: true },
-  { path: "/studios/new", isOpen: true },
-  { path: "/invitations/00000000-0000-4000-8000-000000000000", isOpen: true },
-  { path: "/account", isOwn: true },
-  { path: "/settings", isOwn: true, sends: { usualUnit: "cm" } },
-  { path: "/settings/cloths", isOwn: true, sends: { act: "retire", id: garment } },
-  { path: "/settings/data", isOwn: true, sends: { name: "Quayside Workroom" } },
-  { path: "/settings/backup.zip", isOwn: true },
-  { path: "/settings/restore", isOwn: true, sends: { json: {} } },
-  { path: "/settings/people", isOwn: true, sends: { act: "let-go", id: garment } },
-  { path: "/clients", isOwn: true },
-  { path: "/clients/new", isOwn: true, sends: { name: "" } },
-  { path: `/clients/${client}`, sends: { csv: "" } },
-  { path: `/clients/${client}/measures.csv` },
-  { path: `/clients/${client}/data.zip` },
-  { path: `/clients/${client}/measure`, sends: { takenOn: "2026-11-20", bust: "36", unit: "in" } },
-  { path: "/search?q=brandt", isOwn: true },
-  { path: "/shelves", isOwn: true, sends: { what: "client", id: client, act: "delete" } },
-  { path: `/garments/new?client=${client}`, isOwn: true, sends: { client, point: "work-shirt" } },
-  { path: "/starting-points", sends: { act: "remove", id: garment } },
-  { path: `/garments/${garment}/practice-answers`, sends: { json: { file: {}, part: "x", figure: "y", answerMm: 1 } } },
-  { path: `/garments/${garment}/save`, sends: { json: { file: JSON.parse(GARMENT_FILE), basedOn: 1 } } },
-  { path: `/garments/${garment}/plan`, sends: { stage: "done" } },
-  { path: `/garments/${garment}/made`, sends: { json: { step: "hem", isDone: true } } },
-  { path: `/garments/${garment}/versions`, sends: { restore: "1" } },
-  { path: `/garments/${garment}/fittings`, sends: { act: "log", takenOn: "2026-11-20", version: "1" } },
-  { path: `/garments/${garment}/fittings/${fitting}` },
-  { path: `/garments/${garment}/fittings/${fitting}/keep`, sends: { json: { act: "keep", seen: [], changes: [] } } },
-  { path: `/garments/${garment}/fittings/${fitting}/photographs`, sends: { remove: photograph } },
-  { path: `/garments/${garment}/shared`, sends: { act: "make", shows: "card", days: "7" } },
-  { path: `/photographs/${photograph}` },
-  { path: "/shared/nobody-knows-this-one-at-all-xxxx", isOpen: true },
-  { path: "/shared/nobody-knows-this-one-at-all-xxxx/drawing.svg", isOpen: true },
-  { path: `/garments/${garment}/sleeve`, sends: { file: GARMENT_FILE, basedOn: "1" } },
-  { path: "/tape/00000000-0000-4000-8000-000000000000?after=0", isOwn: true, isEndless: true },
-  { path: "/theme.css", isOpen: true },
-  { path: "/plotter", isOwn: true, sends: { act: "cancel", job: "1" } },
-  { path: "/sheets/sheets.pdf", isOwn: true },
-  { path: "/nowhere", isOwn: true },
-];
+const covered = () => everyRoute({ client, garment, fitting, photograph });
 
 const headersFor = (cookie: string, more: Record<string, string> = {}) => ({
   origin: app.url,
