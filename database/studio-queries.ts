@@ -44,11 +44,6 @@ export function studioQueries(database: Database, { studioId, userId, role }: As
         throw new NotAllowed("You may look here, and change nothing: ask an owner of the workroom.");
       return query(database, studioId, ...asked);
     };
-  /** A query that keeps who asked with what it writes. */
-  const signed =
-    <Written extends object, Answer>(query: Query<readonly [Written], Answer>) =>
-    (database: Database, studio: string, written: Unsigned<Written>): Promise<Answer> =>
-      query(database, studio, { ...written, authorId: userId } as Written & { authorId: string });
   const owns =
     <Asked extends readonly unknown[], Answer>(query: Query<Asked, Answer>) =>
     async (...asked: Asked): Promise<Answer> => {
@@ -70,7 +65,9 @@ export function studioQueries(database: Database, { studioId, userId, role }: As
     countShelves: reads(lists.countShelves),
     searchGarments: reads(lists.searchGarments),
     findGarment: reads(garments.findGarment),
-    addGarment: writes(signed(garments.addGarment)),
+    addGarment: writes((database, studio, kept: Unsigned<Parameters<typeof garments.addGarment>[2]>) =>
+      garments.addGarment(database, studio, { ...kept, authorId: userId }),
+    ),
     planGarment: writes(plans.planGarment),
     stepsMade: reads(plans.stepsMade),
     tickStep: writes(plans.tickStep),
@@ -91,7 +88,9 @@ export function studioQueries(database: Database, { studioId, userId, role }: As
     removePhotograph: writes(fittings.removePhotograph),
     helpedBefore: reads(fittings.helpedBefore),
     listSharedLinks: reads(links.listSharedLinks),
-    addSharedLink: writes(signed(links.addSharedLink)),
+    addSharedLink: writes((database, studio, link: Unsigned<Parameters<typeof links.addSharedLink>[2]>) =>
+      links.addSharedLink(database, studio, { ...link, authorId: userId }),
+    ),
     revokeSharedLink: writes(links.revokeSharedLink),
     clothTable: reads(cloths.clothTable),
     saveClothTable: writes(cloths.saveClothTable),

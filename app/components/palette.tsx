@@ -1,6 +1,7 @@
 import { useCallback, useEffect, useRef, useState } from "react";
 import { useFetcher, useNavigate } from "react-router";
 import { tinykeys } from "tinykeys";
+import { isWriting } from "./is-writing";
 
 type PaletteEntry = {
   readonly to: string;
@@ -35,9 +36,6 @@ const PLACES: readonly (PaletteEntry & { readonly key: string })[] = [
 ];
 
 const REST_MS = 150;
-const isWriting = (target: EventTarget | null) =>
-  target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement || target instanceof HTMLSelectElement;
-
 /** Goes anywhere by a few letters: opened by / from anywhere, or Control and K from within a box; g and a letter goes straight to a place. */
 export function Palette() {
   const dialog = useRef<HTMLDialogElement>(null);

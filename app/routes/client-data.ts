@@ -1,5 +1,6 @@
 import { writeArchive } from "@app/server/archive/write-archive";
 import { idFrom, inStudio, notFound } from "@app/server/database";
+import { download } from "@app/server/download";
 import type { Route } from "./+types/client-data";
 
 /** All that is kept of one client, to hand out to them. */
@@ -11,7 +12,6 @@ export async function loader({ params, context }: Route.LoaderArgs) {
   });
   if (!found) notFound("This client");
   const { studio } = found;
-  return new Response(writeArchive({ studioId: studio.id, clientId }, { name: studio.name, settings: { usual: {} } }), {
-    headers: { "content-type": "application/zip", "content-disposition": 'attachment; filename="client.zip"' },
-  });
+  const archive = writeArchive({ studioId: studio.id, clientId }, { name: studio.name, settings: { usual: {} } });
+  return download(archive, "application/zip", "client.zip");
 }

@@ -1,5 +1,6 @@
 import { writeArchive } from "@app/server/archive/write-archive";
 import { membershipOf } from "@app/server/database";
+import { download } from "@app/server/download";
 import { format } from "date-fns";
 import { data } from "react-router";
 import type { Route } from "./+types/settings-backup";
@@ -8,13 +9,6 @@ import type { Route } from "./+types/settings-backup";
 export function loader({ context }: Route.LoaderArgs) {
   const { studio, role } = membershipOf(context);
   if (role !== "owner") throw data("Only an owner of the workroom may do that.", { status: 403 });
-  return zip(
-    writeArchive({ studioId: studio.id, clientId: null }, studio),
-    `gamine-${format(new Date(), "yyyy-MM-dd")}`,
-  );
+  const archive = writeArchive({ studioId: studio.id, clientId: null }, studio);
+  return download(archive, "application/zip", `gamine-${format(new Date(), "yyyy-MM-dd")}.zip`);
 }
-
-const zip = (body: ReadableStream<Uint8Array>, name: string) =>
-  new Response(body, {
-    headers: { "content-type": "application/zip", "content-disposition": `attachment; filename="${name}.zip"` },
-  });

@@ -1,3 +1,4 @@
+import { PAPER_CHOICES } from "@app/components/paper-choices";
 import { useUnit } from "@app/components/preferences";
 import { TextBox } from "@app/components/text-box";
 import { SettingsPage } from "@app/features/settings/settings-page";
@@ -33,15 +34,6 @@ export async function action({ request, context }: Route.ActionArgs) {
     : data({ problems: {}, failure: saved.sentence, isSaved: false }, { status: 503 });
 }
 
-const PAPERS = [
-  { value: "a4", label: "A4" },
-  { value: "letter", label: "US Letter" },
-  { value: "a3", label: "A3" },
-  { value: "roll24", label: "24 in roll" },
-  { value: "roll36", label: "36 in roll" },
-  { value: "roll44", label: "44 in roll" },
-] as const;
-
 export default function Settings({ loaderData, actionData }: Route.ComponentProps) {
   const { name, settings, isOwner, mayChange } = loaderData;
   const unit = useUnit();
@@ -71,7 +63,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
           <label className="text-box">
             <span>Paper or roll that is printed on</span>
             <select name="paper" defaultValue={settings.paper ?? "a4"}>
-              {PAPERS.map(({ value, label }) => (
+              {PAPER_CHOICES.map(({ value, label }) => (
                 <option key={value} value={value}>
                   {label}
                 </option>

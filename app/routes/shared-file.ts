@@ -1,4 +1,5 @@
 import { notFound } from "@app/server/database";
+import { download } from "@app/server/download";
 import { readPreferences } from "@app/server/preferences";
 import { sharedBy } from "@app/server/shared-link";
 import {
@@ -21,23 +22,18 @@ export async function loader({ request, params }: Route.LoaderArgs) {
   const options = { unit, lines: "both", about: "" } as const;
   switch (`${shows}/${params.file}`) {
     case "card/booklet.pdf":
-      return sent(await writeBookletPdf(garment, unit, ""), "application/pdf", params.file);
+      return download(await writeBookletPdf(garment, unit, ""), "application/pdf", params.file);
     case "pattern/sheets-a4.pdf":
-      return sent(await writePdf(printSheet(garment, options, "a4"), "a4"), "application/pdf", params.file);
+      return download(await writePdf(printSheet(garment, options, "a4"), "a4"), "application/pdf", params.file);
     case "pattern/sheets-letter.pdf":
-      return sent(await writePdf(printSheet(garment, options, "letter"), "letter"), "application/pdf", params.file);
+      return download(await writePdf(printSheet(garment, options, "letter"), "letter"), "application/pdf", params.file);
     case "pattern/drawing.svg":
-      return sent(writeSvg(drawingSheet(garment, options)), "image/svg+xml", params.file);
+      return download(writeSvg(drawingSheet(garment, options)), "image/svg+xml", params.file);
     case "pattern/pattern-r12.dxf":
-      return sent(writeDxfR12(drawingSheet(garment, options)), "image/vnd.dxf", params.file);
+      return download(writeDxfR12(drawingSheet(garment, options)), "image/vnd.dxf", params.file);
     case "pattern/pattern.hpgl":
-      return sent(writeHpgl(drawingSheet(garment, options)).text, "application/vnd.hp-hpgl", params.file);
+      return download(writeHpgl(drawingSheet(garment, options)).text, "application/vnd.hp-hpgl", params.file);
     default:
       return notFound("What this link showed");
   }
 }
-
-const sent = (body: string | Uint8Array, type: string, name: string) =>
-  new Response(typeof body === "string" ? body : new Uint8Array(body), {
-    headers: { "content-type": type, "content-disposition": `attachment; filename="${name}"` },
-  });

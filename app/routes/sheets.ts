@@ -1,3 +1,4 @@
+import { download } from "@app/server/download";
 import { postedForm } from "@app/server/posted-texts";
 import { draftGarment, type Garment } from "@core/garment/index";
 import { writeResult } from "@core/result/index";
@@ -144,16 +145,6 @@ async function pattern(
 /** The address is for the download button only; opened by hand it leads back. */
 export function loader() {
   return new Response("Open a garment and choose what to download.", { status: 404 });
-}
-
-function download(body: string | Uint8Array<ArrayBuffer>, type: string, name: string): Response {
-  return new Response(body, {
-    headers: {
-      "content-type": type,
-      "content-disposition": `attachment; filename="${name}"`,
-      "x-content-type-options": "nosniff",
-    },
-  });
 }
 
 function fileName(name: string): string {

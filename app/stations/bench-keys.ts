@@ -1,10 +1,8 @@
+import { isWriting } from "@app/components/is-writing";
 import { STATIONS } from "@core/garment/index";
 import { useEffect } from "react";
 import { useNavigate } from "react-router";
 import { tinykeys } from "tinykeys";
-
-const isWriting = (target: EventTarget | null) =>
-  target instanceof HTMLInputElement || target instanceof HTMLTextAreaElement || target instanceof HTMLSelectElement;
 
 /** Of what is not folded away, the first box of the figures. */
 function firstBox(): HTMLInputElement | undefined {

@@ -1,5 +1,5 @@
 import type { Amended, ObservationId, Seen } from "@core/fitting/index";
-import { and, desc, eq, inArray, isNotNull, isNull, lte, ne, sql } from "drizzle-orm";
+import { and, desc, eq, inArray, isNotNull, isNull, ne, sql } from "drizzle-orm";
 import type { Database } from "../client";
 import { fittings, photographs } from "../schema/fittings";
 import { users } from "../schema/people";
@@ -97,12 +97,11 @@ export async function addFitting(
       .returning({ id: fittings.id });
     await transaction
       .update(garments)
-      .set({ stage: sql`case when stage = 'done' then stage else 'fitted' end` })
+      .set({
+        stage: sql`case when stage = 'done' then stage else 'fitted' end`,
+        fittingOn: sql`case when fitting_on <= ${written.takenOn} then null else fitting_on end`,
+      })
       .where(eq(garments.id, garmentId));
-    await transaction
-      .update(garments)
-      .set({ fittingOn: null })
-      .where(and(eq(garments.id, garmentId), lte(garments.fittingOn, written.takenOn)));
     return added?.id ?? null;
   });
 }

@@ -3,6 +3,7 @@ import { useUnit } from "@app/components/preferences";
 import { FigureChanges } from "@app/reviews/versions/figure-changes";
 import { OverlaySheet, type PlaceOnPiece } from "@app/sheet/overlay-sheet";
 import { overlayOf } from "@core/compare/index";
+import { namesOf } from "@core/data/index";
 import {
   type Amended,
   amendGarment,
@@ -43,7 +44,7 @@ type Props = {
   readonly helped: readonly { readonly what: ObservationId; readonly changes: readonly Amended[] }[];
 };
 
-const OBSERVED = Object.entries(OBSERVATIONS).map(([id, one]) => ({ id: id as ObservationId, ...one }));
+const OBSERVED = namesOf(OBSERVATIONS).map((id) => ({ id, ...OBSERVATIONS[id] }));
 
 /** A try-on: what was seen, where, and what is to be changed for it, seen on the sheet before it is made. */
 export function FittingWork(props: Props) {

@@ -1,4 +1,5 @@
 import { ChoiceSelect } from "@app/components/choice-select";
+import { PAPER_CHOICES } from "@app/components/paper-choices";
 import { usePreferences, useUnit } from "@app/components/preferences";
 import { useWork } from "@app/work/work-context";
 import { Box, chakra, Field, Heading, Input, Text } from "@chakra-ui/react";
@@ -9,14 +10,6 @@ import { format } from "date-fns";
 import { useState } from "react";
 import { Link } from "react-router";
 
-const PAPER_CHOICES = [
-  { value: "a4", label: "A4 sheets" },
-  { value: "letter", label: "US Letter sheets" },
-  { value: "a3", label: "A3 sheets" },
-  { value: "roll24", label: "24 in roll" },
-  { value: "roll36", label: "36 in roll" },
-  { value: "roll44", label: "44 in roll" },
-] as const;
 type Paper = (typeof PAPER_CHOICES)[number]["value"];
 
 const FILES: readonly { readonly file: string; readonly label: string; readonly scale?: string }[] = [
