@@ -26,6 +26,7 @@ export function loader({ request, context }: Route.LoaderArgs) {
     ...readPreferences(request, at?.studio.settings.unit),
     paper: at?.studio.settings.paper,
     initials: at?.studio.settings.initials,
+    inchMarks: at?.studio.settings.inchMarks,
     theme: THEME_ADDRESS,
     person: person && { name: person.name, studio: at?.studio.name ?? null, role: at?.role ?? null },
   };

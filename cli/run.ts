@@ -68,7 +68,7 @@ async function draftOne(path: string, out: string | null, kinds: readonly Export
 async function writeExports(garment: Garment, out: string, kinds: readonly ExportKind[]): Promise<void> {
   const { unit } = garment.spec;
   mkdirSync(out, { recursive: true });
-  const options = { unit, lines: "both", about: "" } as const;
+  const options = { tape: unit, lines: "both", about: "" } as const;
   const drawing = drawingSheet(garment, options);
   if (kinds.includes("svg")) writeFileSync(join(out, "sheet.svg"), writeSvg(drawing));
   if (kinds.includes("pdf")) {

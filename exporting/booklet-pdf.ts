@@ -1,7 +1,7 @@
 import { cutList, makingOrder } from "@core/cut/index";
 import { type Phrase, speak } from "@core/draft/index";
 import type { Garment } from "@core/garment/index";
-import { formatLength, type TapeUnit } from "@core/tape/index";
+import { formatLength, type Tape } from "@core/tape/index";
 import PDFDocument from "pdfkit";
 import { collectPdf, POINTS_PER_MM as MM } from "./pdf-document";
 import { registerFaces, writeParagraph } from "./pdf-text";
@@ -25,8 +25,8 @@ type Text = {
  * The garment as a booklet of A4 pages for the table and the machine: the drafting card of every part, step by step with its tape checks;
  * what is cut of what; and the order of making with its cautions.
  */
-export function writeBookletPdf(garment: Garment, unit: TapeUnit, about: string): Promise<Uint8Array> {
-  const say = (words: Phrase) => speak(words, unit);
+export function writeBookletPdf(garment: Garment, tape: Tape, about: string): Promise<Uint8Array> {
+  const say = (words: Phrase) => speak(words, tape);
   const list = cutList(garment);
   const lines = (title: string, of: typeof list.outer): Text[] =>
     of.length === 0
@@ -47,7 +47,7 @@ export function writeBookletPdf(garment: Garment, unit: TapeUnit, about: string)
     ...lines("To cut", list.outer),
     ...lines("Interfacing", list.interfacing),
     ...(list.buttons > 0 ? [body(`${list.buttons} buttons`)] : []),
-    ...list.elastic.map(({ name, length }) => body(`${name}: ${formatLength(length, unit)}`)),
+    ...list.elastic.map(({ name, length }) => body(`${name}: ${formatLength(length, tape)}`)),
     heading("Making notes"),
     ...makingOrder(garment).flatMap((step, i): Text[] => [
       body(`☐ ${i + 1}.  ${say(step.text)}`.replace("☐", "[  ]")),
@@ -58,8 +58,8 @@ export function writeBookletPdf(garment: Garment, unit: TapeUnit, about: string)
 }
 
 /** The tables of the garment on A4 pages: every figure with what it comes from, every seam with both sides, every piece. */
-export function writeTablesPdf(garment: Garment, unit: TapeUnit, about: string): Promise<Uint8Array> {
-  const size = (mm: number) => formatLength(mm, unit);
+export function writeTablesPdf(garment: Garment, tape: Tape, about: string): Promise<Uint8Array> {
+  const size = (mm: number) => formatLength(mm, tape);
   const seams = [...garment.seams, ...garment.joins];
   const texts: readonly Text[] = [
     { text: `${garment.spec.name}: tables`, size: 9 },
@@ -67,7 +67,7 @@ export function writeTablesPdf(garment: Garment, unit: TapeUnit, about: string):
     heading("Figures"),
     ...garment.figures.map(({ label, value, kind, formula, rule, source }) =>
       body(
-        `${label}: ${kind === "length" ? size(value) : Number(value.toFixed(3))}  (${speak(formula, unit)}; ${rule}, ${source})`,
+        `${label}: ${kind === "length" ? size(value) : Number(value.toFixed(3))}  (${speak(formula, tape)}; ${rule}, ${source})`,
       ),
     ),
     heading("Seams"),

@@ -16,7 +16,7 @@ const point = STARTING_POINTS.find(({ id }) => id === "work-shirt");
 const spec = point && startedFrom(point, MIDDLE_BODY);
 if (!spec) throw new Error("the work shirt starts a garment");
 const garment = draftGarment(spec);
-const BOTH = { unit: "in", lines: "both", about: "Client 7" } as const;
+const BOTH = { tape: "in", lines: "both", about: "Client 7" } as const;
 const POINTS_PER_MM = 72 / 25.4;
 
 async function pagesOf(pdf: Uint8Array) {

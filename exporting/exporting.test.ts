@@ -42,7 +42,7 @@ function times([a, b, c, d]: Matrix, [e, f, g, h]: Matrix): Matrix {
 }
 
 /** The stitching line alone, in inches. */
-const SEWN = { unit: "in", lines: "stitching", about: "" } as const;
+const SEWN = { tape: "in", lines: "stitching", about: "" } as const;
 
 describe("PDF sheets", () => {
   it.each(["a4", "letter"] as const)(

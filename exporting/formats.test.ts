@@ -21,7 +21,7 @@ import { layDrawing } from "./lay-drawing";
 import { placedPoint } from "./pattern-sheet";
 import { strokesOf } from "./strokes";
 
-const BOTH = { unit: "cm", lines: "both", about: "Client 7, version 2" } as const;
+const BOTH = { tape: "cm", lines: "both", about: "Client 7, version 2" } as const;
 
 function made(id: string) {
   const point = STARTING_POINTS.find((one) => one.id === id);

@@ -1,7 +1,7 @@
 import type { Garment } from "@core/garment/index";
 import { along, boxOf, flatten, type Point, pathLength, step } from "@core/geometry/index";
 import type { Edge, NamedLine, Piece } from "@core/pattern/index";
-import { formatLength, type TapeUnit } from "@core/tape/index";
+import { formatLength, type Tape } from "@core/tape/index";
 import polylabel from "polylabel";
 import type { TextMark } from "./mark";
 import { boxOfText, hasRoom, type Obstacle } from "./room";
@@ -22,7 +22,7 @@ const SIZES = [1, 0.85, 0.7] as const;
 export function pieceLabels(
   garment: Garment,
   piece: Piece,
-  { unit, ...dressing }: Dressing & { readonly unit: TapeUnit },
+  { tape, ...dressing }: Dressing & { readonly tape: Tape },
   /** The lines of the piece. */
   lines: readonly Obstacle[],
 ): readonly TextMark[] {
@@ -39,10 +39,10 @@ export function pieceLabels(
       return;
     }
   };
-  take(waysToTitle(piece, outline, wordings(garment, piece, unit, dressing)));
+  take(waysToTitle(piece, outline, wordings(garment, piece, tape, dressing)));
   take(waysAlongGrain(piece));
   for (const one of piece.lines ?? []) take(waysOnLine(one));
-  for (const edge of piece.edges) if (edge.length >= LEAST_LABELLED_MM) take(waysAlong(edge, unit));
+  for (const edge of piece.edges) if (edge.length >= LEAST_LABELLED_MM) take(waysAlong(edge, tape));
   return written;
 }
 
@@ -161,8 +161,8 @@ function* waysAlongGrain({ grain: { from, to } }: Piece): Iterable<readonly Text
 }
 
 /** Along the inside of an edge, half way, then nearer to its ends and further in, ever smaller. */
-function* waysAlong(edge: Edge, unit: TapeUnit): Iterable<readonly TextMark[]> {
-  const text = `${edge.name} ${formatLength(edge.length, unit)}`;
+function* waysAlong(edge: Edge, tape: Tape): Iterable<readonly TextMark[]> {
+  const text = `${edge.name} ${formatLength(edge.length, tape)}`;
   for (const scale of SIZES) {
     for (const inside of [8, 11, 6, 15, 20]) {
       for (const share of [0.5, 0.36, 0.64, 0.25, 0.75]) {

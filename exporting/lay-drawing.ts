@@ -2,7 +2,7 @@ import { outlineOnCloth, planOf, shareUsed } from "@core/cut/index";
 import type { Garment } from "@core/garment/index";
 import { type Point, roomBeside } from "@core/geometry/index";
 import { inMakersOrder } from "@core/pattern/index";
-import { formatLength, type TapeUnit } from "@core/tape/index";
+import { formatLength, type Tape } from "@core/tape/index";
 import polylabel from "polylabel";
 
 /** A file is written of the best of so many orders: about a second's work. */
@@ -28,13 +28,13 @@ export type LayDrawing = {
 };
 
 /** The plan that a garment keeps, or the best of some tries. */
-export function layDrawing(garment: Garment, unit: TapeUnit): LayDrawing {
+export function layDrawing(garment: Garment, tape: Tape): LayDrawing {
   const { pieces, plan, table } = planOf(garment, TRIES);
   const numbers = new Map(inMakersOrder(garment.pieces).map(({ id }, i) => [id, i + 1]));
   const title = garment.spec.name;
   return {
     title,
-    says: `${formatLength(plan.length, unit)} of cloth ${formatLength(table.width, unit)} wide, ${table.isFolded ? "folded, the fold above" : "open"}; ${Math.round(shareUsed(pieces, plan, table) * 100)} % used. Lay it out before you cut, and cut with the blade away from you.`,
+    says: `${formatLength(plan.length, tape)} of cloth ${formatLength(table.width, tape)} wide, ${table.isFolded ? "folded, the fold above" : "open"}; ${Math.round(shareUsed(pieces, plan, table) * 100)} % used. Lay it out before you cut, and cut with the blade away from you.`,
     length: plan.length,
     across: table.isFolded ? table.width / 2 : table.width,
     isFolded: table.isFolded,

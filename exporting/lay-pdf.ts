@@ -1,5 +1,5 @@
 import type { Garment } from "@core/garment/index";
-import type { TapeUnit } from "@core/tape/index";
+import type { Tape } from "@core/tape/index";
 import PDFDocument from "pdfkit";
 import { layDrawing, NAME_HIGH_MM, outlineData } from "./lay-drawing";
 import { collectPdf, POINTS_PER_MM } from "./pdf-document";
@@ -14,8 +14,8 @@ const HEAD_MM = 24;
 const LEAST_NAME_MM = 2.4;
 
 /** The lay plan on one page to lay the pieces out by: as large as the page takes it, its scale written on it. */
-export function writeLayPdf(garment: Garment, unit: TapeUnit): Promise<Uint8Array> {
-  const { title, says, length, across, isFolded, pieces } = layDrawing(garment, unit);
+export function writeLayPdf(garment: Garment, tape: Tape): Promise<Uint8Array> {
+  const { title, says, length, across, isFolded, pieces } = layDrawing(garment, tape);
   const document = new PDFDocument({
     size: [PAGE.width * POINTS_PER_MM, PAGE.height * POINTS_PER_MM],
     margin: 0,

@@ -1,13 +1,13 @@
 import type { Garment } from "@core/garment/index";
-import type { TapeUnit } from "@core/tape/index";
+import type { Tape } from "@core/tape/index";
 import { layDrawing, NAME_HIGH_MM, outlineData } from "./lay-drawing";
 import { escapeXml } from "./svg";
 
 const MARGIN_MM = 40;
 
 /** The lay plan as an SVG drawing, a user unit a millimetre: the cloth, its fold or selvedges, and every piece with its number and name. */
-export function laySvg(garment: Garment, unit: TapeUnit): string {
-  const { title, says, length, across, isFolded, pieces } = layDrawing(garment, unit);
+export function laySvg(garment: Garment, tape: Tape): string {
+  const { title, says, length, across, isFolded, pieces } = layDrawing(garment, tape);
   const [width, height] = [length + 2 * MARGIN_MM, across + 3 * MARGIN_MM];
   const outlines = pieces.map(
     ({ name, outline, words, at }) =>

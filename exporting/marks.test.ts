@@ -18,7 +18,7 @@ import { pieceMarks } from "./marks";
 function marksFor(garment: Garment, piece: Piece, unit: "in" | "cm", lines: LinesShown = "stitching"): readonly Mark[] {
   const cut = cutGarment(garment).pieces.find((one) => one.piece.id === piece.id);
   if (!cut) throw new Error(`${piece.id} is a piece of the garment`);
-  return pieceMarks(garment, cut, { unit, lines, about: "", number: 1 });
+  return pieceMarks(garment, cut, { tape: unit, lines, about: "", number: 1 });
 }
 
 function marksOf(spec = sampleSpec(), unit: "in" | "cm" = "in"): readonly Mark[] {
@@ -121,7 +121,7 @@ describe("what is on the paper", () => {
       }
     }
     expect(looked).toBeGreaterThan(300);
-  });
+  }, 120_000);
 
   it("says a fault in a whole sentence, figures and all, and only on the piece it is about", () => {
     const garment = draftGarment(withSleeve({ method: "bust-twelfth", kind: "set-in" }));
@@ -169,7 +169,7 @@ describe("what is on the paper", () => {
     const garment = draftGarment(
       specOf({
         format: "gamine-garment/1",
-        unit: "in",
+        tape: "in",
         body: { bust: 36 },
         block: { source: "drafted" },
         collar: { kind: "grown-on" },

@@ -12,7 +12,7 @@ import {
 } from "@core/geometry/index";
 import type { Piece, PieceNotch } from "@core/pattern/index";
 import type { NotchMark } from "@core/spec/index";
-import type { TapeUnit } from "@core/tape/index";
+import type { Tape } from "@core/tape/index";
 import { pieceLabels } from "./labels";
 import type { LinesShown } from "./line-choice";
 import type { LineStyle, Mark } from "./mark";
@@ -24,7 +24,7 @@ const NOTCH_MM = 6;
 const ARROW_MM = 5;
 
 export type MarkOptions = {
-  readonly unit: TapeUnit;
+  readonly tape: Tape;
   readonly lines: LinesShown;
   readonly about: string;
   /** Of the piece among all of the garment. */
@@ -35,7 +35,7 @@ export type MarkOptions = {
 export function pieceMarks(
   garment: Garment,
   cut: CutPiece,
-  { unit, lines, about, number }: MarkOptions,
+  { tape, lines, about, number }: MarkOptions,
 ): readonly Mark[] {
   const { piece } = cut;
   const cutting = lines === "stitching" ? null : cut.cutting;
@@ -60,7 +60,7 @@ export function pieceMarks(
     ...buttons.map(drawn("notch")),
     ...grain.map(drawn("grain")),
     ...brackets.map(drawn("grain")),
-    ...pieceLabels(garment, piece, { unit, number, about, isCut: cutting !== null }, [
+    ...pieceLabels(garment, piece, { tape, number, about, isCut: cutting !== null }, [
       flatten(piece.outline, LABELLED_CHORDS),
       ...[...piece.darts, ...piece.folds, ...levels.map(({ path }) => path)].map((path) => flatten(path)),
       ...notches.flat(),

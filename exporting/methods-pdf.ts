@@ -2,7 +2,7 @@ import { compareMethods, type MethodCompared } from "@core/compare/index";
 import type { Garment } from "@core/garment/index";
 import { boxOf, svgPathData } from "@core/geometry/index";
 import { capOnCapLine } from "@core/sleeve/set-in/index";
-import { formatLength, type TapeUnit } from "@core/tape/index";
+import { formatLength, type Tape } from "@core/tape/index";
 import PDFDocument from "pdfkit";
 import { collectPdf, POINTS_PER_MM as MM } from "./pdf-document";
 import { registerFaces, writeTextLine } from "./pdf-text";
@@ -25,7 +25,7 @@ const COLUMNS = [
 const ROW_MM = 7.2;
 
 /** One page to teach from: what every method gives for this client and armhole, and the caps over each other. */
-export function writeMethodsPdf(garment: Garment, unit: TapeUnit): Promise<Uint8Array> {
+export function writeMethodsPdf(garment: Garment, tape: Tape): Promise<Uint8Array> {
   const document = new PDFDocument({
     size: [PAGE.width * MM, PAGE.height * MM],
     margin: 0,
@@ -33,14 +33,14 @@ export function writeMethodsPdf(garment: Garment, unit: TapeUnit): Promise<Uint8
   });
   registerFaces(document);
   const compared = compareMethods(garment.spec);
-  heading(document, garment, unit);
-  table(document, compared, unit);
+  heading(document, garment, tape);
+  table(document, compared, tape);
   overlay(document, compared);
   return collectPdf(document);
 }
 
-function heading(document: PDFKit.PDFDocument, { spec, block, resolved }: Garment, unit: TapeUnit): void {
-  const size = (mm: number) => formatLength(mm, unit);
+function heading(document: PDFKit.PDFDocument, { spec, block, resolved }: Garment, tape: Tape): void {
+  const size = (mm: number) => formatLength(mm, tape);
   line(document, `Methods side by side: ${spec.name}`, 0, 0, 6.5);
   if (!block) return;
   const facts = [
@@ -53,8 +53,8 @@ function heading(document: PDFKit.PDFDocument, { spec, block, resolved }: Garmen
   line(document, facts.join(" · "), 0, 9, 4, SOFT);
 }
 
-function table(document: PDFKit.PDFDocument, compared: readonly MethodCompared[], unit: TapeUnit): void {
-  const size = (mm: number, signed = false) => formatLength(mm, unit, { signed });
+function table(document: PDFKit.PDFDocument, compared: readonly MethodCompared[], tape: Tape): void {
+  const size = (mm: number, signed = false) => formatLength(mm, tape, { signed });
   const top = 18;
   for (const { head, at } of COLUMNS) line(document, head, at, top, 3.6, SOFT);
   rule(document, top + 6);

@@ -3,7 +3,7 @@ import { at } from "@core/data/index";
 import type { Garment } from "@core/garment/index";
 import { flatten, type Point } from "@core/geometry/index";
 import { inMakersOrder } from "@core/pattern/index";
-import type { TapeUnit } from "@core/tape/index";
+import type { Tape } from "@core/tape/index";
 import { type Packing, type Spacing, sideBySide } from "./layout";
 import type { LinesShown } from "./line-choice";
 import type { Mark } from "./mark";
@@ -14,7 +14,7 @@ import { type PaperId, printableArea, ROLLS, type RollId } from "./tiling";
 /** What is printed of a garment beside its lines. */
 export type SheetOptions = {
   /** Lengths are written in it. */
-  readonly unit: TapeUnit;
+  readonly tape: Tape;
   /** The line on which is cut, the one on which is sewn, or both. */
   readonly lines: LinesShown;
   /** For whom, when and which version: on every piece, where there is room; empty for nothing. */

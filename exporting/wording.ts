@@ -1,7 +1,7 @@
 import { speak } from "@core/draft/index";
 import type { Garment } from "@core/garment/index";
 import { cutWords, type Piece } from "@core/pattern/index";
-import { formatLength, type TapeUnit } from "@core/tape/index";
+import { formatLength, type Tape } from "@core/tape/index";
 
 const ADD_ALLOWANCE = "Stitching line: add seam allowance";
 /** A line of words about the piece is wrapped beyond so many letters. */
@@ -22,15 +22,15 @@ export type Dressing = {
 export function wordings(
   garment: Garment,
   piece: Piece,
-  unit: TapeUnit,
+  tape: Tape,
   { number, about: whose, isCut }: Dressing,
 ): readonly Wording[] {
-  const faults = faultsOf(garment, piece).flatMap((message) => wrapped(firstSentence(speak(message, unit))));
+  const faults = faultsOf(garment, piece).flatMap((message) => wrapped(firstSentence(speak(message, tape))));
   const cutting = cutWords(piece);
   const name = `${number} ${piece.name}`;
   const short = `${name}, ${cutting.toLowerCase()}`;
-  const allowance = isCut ? allowanceWords(garment, unit) : ADD_ALLOWANCE;
-  const about = [cutting, allowance, ...capEase(garment, piece, unit), ...faults];
+  const allowance = isCut ? allowanceWords(garment, tape) : ADD_ALLOWANCE;
+  const about = [cutting, allowance, ...capEase(garment, piece, tape), ...faults];
   const person = whose === "" ? [] : wrapped(whose);
   return [
     { title: name, lines: [...wrapped(garment.spec.name), ...person, ...about] },
@@ -44,17 +44,17 @@ export function wordings(
   ];
 }
 
-function allowanceWords({ resolved: { allowances } }: Garment, unit: TapeUnit): string {
-  const [seams, hem] = [allowances.general, allowances.hem].map((mm) => formatLength(mm, unit));
+function allowanceWords({ resolved: { allowances } }: Garment, tape: Tape): string {
+  const [seams, hem] = [allowances.general, allowances.hem].map((mm) => formatLength(mm, tape));
   return `Cutting line: ${seams} seams, ${hem} hem in it`;
 }
 
 /** A crown that is gathered has no ease: its cap is longer on purpose. */
-function capEase({ figures, sleeve }: Garment, { edges }: Piece, unit: TapeUnit): readonly string[] {
+function capEase({ figures, sleeve }: Garment, { edges }: Piece, tape: Tape): readonly string[] {
   const isGathered = sleeve?.family === "sewn" && sleeve.styled !== null && sleeve.styled.crownRatio !== null;
   const figure = figures.find(({ id }) => id === "sleeve.capEase");
   if (!figure || isGathered || !edges.some(({ id }) => id === "capFront")) return [];
-  return [`Cap ease ${formatLength(figure.value, unit)}`];
+  return [`Cap ease ${formatLength(figure.value, tape)}`];
 }
 
 /** The faults that are about this piece, or about the part that it is the first piece of. */

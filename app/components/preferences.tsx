@@ -1,4 +1,4 @@
-import type { TapeUnit } from "@core/tape/index";
+import { type InchMarks, type Tape, type TapeUnit, tapeOf } from "@core/tape/index";
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useState } from "react";
 
 export type Look = "light" | "dark";
@@ -8,6 +8,8 @@ export type Preferences = {
   /** What the workroom prints on, and the initials that stand on its pieces, where it has said so. */
   readonly paper?: string | undefined;
   readonly initials?: string | undefined;
+  /** How the inches of the workroom's tapes are marked. */
+  readonly inchMarks?: InchMarks | undefined;
 };
 
 type Shared = Preferences & { readonly setUnit: (unit: TapeUnit) => void; readonly setLook: (look: Look) => void };
@@ -39,10 +41,10 @@ export function PreferencesProvider({
     document.documentElement.classList.add(look);
     document.documentElement.style.colorScheme = look;
   }, [look]);
-  const { paper, initials } = initial;
+  const { paper, initials, inchMarks } = initial;
   const shared = useMemo(
-    () => ({ unit, look, paper, initials, setUnit, setLook }),
-    [unit, look, paper, initials, setUnit, setLook],
+    () => ({ unit, look, paper, initials, inchMarks, setUnit, setLook }),
+    [unit, look, paper, initials, inchMarks, setUnit, setLook],
   );
   return <PreferencesContext value={shared}>{children}</PreferencesContext>;
 }
@@ -60,4 +62,10 @@ export function usePreferences(): Shared {
 
 export function useUnit(): TapeUnit {
   return usePreferences().unit;
+}
+
+/** The tape that figures are shown as: the person's unit, its inches marked as the workroom's are. */
+export function useTape(): Tape {
+  const { unit, inchMarks } = usePreferences();
+  return tapeOf(unit, inchMarks);
 }

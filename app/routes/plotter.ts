@@ -3,7 +3,8 @@ import { askPlotter } from "@app/server/plotter/workroom-plotter";
 import { postedForm } from "@app/server/posted-texts";
 import { draftGarment } from "@core/garment/index";
 import { readGarmentText } from "@core/spec/index";
-import { isTapeUnit } from "@core/tape/index";
+import { ROLL_WIDTHS_MM } from "@core/studio/index";
+import { isTapeUnit, tapeOf } from "@core/tape/index";
 import { LINES_SHOWN, ROLLS, rollSheet, writeHpgl } from "@exporting/index";
 import { data } from "react-router";
 import { z } from "zod";
@@ -30,12 +31,15 @@ export const loader = ({ context }: Route.LoaderArgs) =>
 
 /** Switches the practice plotter on or off, and sends, stops and repeats its jobs. */
 export async function action({ request, context }: Route.ActionArgs) {
-  const studio = membershipOf(context).studio.id;
+  const { id: studio, settings } = membershipOf(context).studio;
+  const roll = settings.plotterRoll ?? "roll36";
   const asked = ASKED.safeParse(Object.fromEntries(await postedForm(request)));
   if (!asked.success) return data({ problem: "The plotter did not understand what was asked." }, { status: 422 });
   const sent = asked.data;
   switch (sent.act) {
     case "on":
+      await askPlotter({ studio, order: { act: "on", rollWidth: ROLL_WIDTHS_MM[roll] } });
+      return { problem: null };
     case "off":
     case "cancel":
     case "again":
@@ -44,9 +48,9 @@ export async function action({ request, context }: Route.ActionArgs) {
     case "send": {
       const read = readGarmentText(sent.garment);
       if (!read.ok) return data({ problem: read.issues.map(({ message }) => message).join(" ") }, { status: 422 });
-      const unit = isTapeUnit(sent.unit) ? sent.unit : "in";
-      const sheet = rollSheet(draftGarment(read.spec), { unit, lines: sent.lines, about: sent.about }, "roll36");
-      if (!sheet) return data({ problem: `A piece is wider than the ${ROLLS.roll36.name}.` }, { status: 422 });
+      const tape = tapeOf(isTapeUnit(sent.unit) ? sent.unit : "in", settings.inchMarks);
+      const sheet = rollSheet(draftGarment(read.spec), { tape, lines: sent.lines, about: sent.about }, roll);
+      if (!sheet) return data({ problem: `A piece is wider than the ${ROLLS[roll].name}.` }, { status: 422 });
       const { text, travel, travelUnsorted } = writeHpgl(sheet);
       await askPlotter({
         studio,

@@ -1,5 +1,5 @@
 import { PAPER_CHOICES } from "@app/components/paper-choices";
-import { useUnit } from "@app/components/preferences";
+import { useTape, useUnit } from "@app/components/preferences";
 import { TextBox } from "@app/components/text-box";
 import { SettingsPage } from "@app/features/settings/settings-page";
 import { readSettingsForm } from "@app/features/settings/settings-texts";
@@ -7,10 +7,12 @@ import { attemptInStudio, membershipOf } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { usualAllowances } from "@core/resolve/index";
 import { labelOf } from "@core/spec/index";
-import { USUAL_FIELDS, type UsualField } from "@core/studio/index";
-import { formatForTyping, formatLength } from "@core/tape/index";
+import { ROLL_WIDTHS_MM, USUAL_FIELDS, type UsualField } from "@core/studio/index";
+import { formatForTyping, formatLength, INCH_MARKS } from "@core/tape/index";
 import { data, Form, useNavigation } from "react-router";
 import type { Route } from "./+types/settings";
+
+const MARK_WORDS = { 8: "eighth", 16: "sixteenth", 32: "thirty-second" } as const;
 
 export const meta: Route.MetaFunction = () => [{ title: "Settings · Gamine" }];
 
@@ -36,7 +38,7 @@ export async function action({ request, context }: Route.ActionArgs) {
 
 export default function Settings({ loaderData, actionData }: Route.ComponentProps) {
   const { name, settings, isOwner, mayChange } = loaderData;
-  const unit = useUnit();
+  const [unit, tape] = [useUnit(), useTape()];
   const isGoing = useNavigation().state !== "idle";
   const { general, neckline, hem } = usualAllowances(unit);
   const usual: Readonly<Partial<Record<UsualField, number>>> = {
@@ -61,9 +63,29 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
             </select>
           </label>
           <label className="text-box">
+            <span>How its inches are marked</span>
+            <select name="inchMarks" defaultValue={settings.inchMarks ?? 16}>
+              {INCH_MARKS.map((marks) => (
+                <option key={marks} value={marks}>
+                  To a {MARK_WORDS[marks]}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label className="text-box">
             <span>Paper or roll that is printed on</span>
             <select name="paper" defaultValue={settings.paper ?? "a4"}>
               {PAPER_CHOICES.map(({ value, label }) => (
+                <option key={value} value={value}>
+                  {label}
+                </option>
+              ))}
+            </select>
+          </label>
+          <label className="text-box">
+            <span>Roll in the plotter</span>
+            <select name="plotterRoll" defaultValue={settings.plotterRoll ?? "roll36"}>
+              {PAPER_CHOICES.filter(({ value }) => value in ROLL_WIDTHS_MM).map(({ value, label }) => (
                 <option key={value} value={value}>
                   {label}
                 </option>
@@ -90,7 +112,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
                   label={`${labelOf(path)}, ${unit}`}
                   defaultValue={settings.usual[path] === undefined ? "" : formatForTyping(settings.usual[path], unit)}
                   problem={problems[path]}
-                  hint={stands === undefined ? undefined : `Left open: ${formatLength(stands, unit)}`}
+                  hint={stands === undefined ? undefined : `Left open: ${formatLength(stands, tape)}`}
                 />
               );
             })}

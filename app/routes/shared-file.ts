@@ -19,7 +19,7 @@ export async function loader({ request, params }: Route.LoaderArgs) {
   if (!shared || shared.garment.pieces.length === 0) notFound("What this link showed");
   const { unit } = readPreferences(request);
   const { garment, shows } = shared;
-  const options = { unit, lines: "both", about: "" } as const;
+  const options = { tape: unit, lines: "both", about: "" } as const;
   switch (`${shows}/${params.file}`) {
     case "card/booklet.pdf":
       return download(await writeBookletPdf(garment, unit, ""), "application/pdf", params.file);

@@ -1,9 +1,10 @@
+import { membershipOf } from "@app/server/database";
 import { download } from "@app/server/download";
 import { postedForm } from "@app/server/posted-texts";
 import { draftGarment, type Garment } from "@core/garment/index";
 import { writeResult } from "@core/result/index";
 import { readGarment, readGarmentText, writeGarment } from "@core/spec/index";
-import { isTapeUnit, type TapeUnit } from "@core/tape/index";
+import { isTapeUnit, type TapeUnit, tapeOf, unitOf } from "@core/tape/index";
 import {
   drawingSheet,
   isPaper,
@@ -39,11 +40,12 @@ const MOST_CHARACTERS = 200_000;
  * The garment as it stands on the screen, saved or not, as a file to keep or print. Nothing is stored: the posted garment
  * file is drafted again here, by the same core.
  */
-export async function action({ request, params }: Route.ActionArgs) {
+export async function action({ request, params, context }: Route.ActionArgs) {
   const form = await postedForm(request);
   const text = String(form.get("garment") ?? "");
   const asked = form.get("unit");
   const unit: TapeUnit = isTapeUnit(asked) ? asked : "in";
+  const tape = tapeOf(unit, membershipOf(context).studio.settings.inchMarks);
   const read = text.length <= MOST_CHARACTERS ? readGarmentText(text) : readGarment(null);
   if (!read.ok) return new Response(read.issues.map((issue) => issue.message).join("\n"), { status: 422 });
   const garment = draftGarment(read.spec);
@@ -60,11 +62,11 @@ export async function action({ request, params }: Route.ActionArgs) {
   if (garment.pieces.length === 0 && file !== "methods.pdf")
     return new Response("With these figures there is no piece to draw yet.", { status: 422 });
   if (file === "methods.pdf") {
-    return download(Buffer.from(await writeMethodsPdf(garment, unit)), "application/pdf", `${name}-methods.pdf`);
+    return download(Buffer.from(await writeMethodsPdf(garment, tape)), "application/pdf", `${name}-methods.pdf`);
   }
   const lines = form.get("lines");
   const options: SheetOptions = {
-    unit,
+    tape,
     lines: LINES_SHOWN.find((one) => one === lines) ?? "both",
     about: String(form.get("about") ?? "").slice(0, MOST_ABOUT),
   };
@@ -82,7 +84,8 @@ async function pattern(
   options: SheetOptions,
   name: string,
 ): Promise<Response | null> {
-  const { unit } = options;
+  const { tape } = options;
+  const unit = unitOf(tape);
   const drawing = () => drawingSheet(garment, options);
   switch (file) {
     case "drawing.svg":
@@ -112,19 +115,19 @@ async function pattern(
     case "pieces.pdf":
       return download(new Uint8Array(await writePiecePagesPdf(drawing())), "application/pdf", `${name}-pieces.pdf`);
     case "booklet.pdf": {
-      const pdf = await writeBookletPdf(garment, unit, options.about);
+      const pdf = await writeBookletPdf(garment, tape, options.about);
       return download(new Uint8Array(pdf), "application/pdf", `${name}-booklet.pdf`);
     }
     case "tables.pdf":
       return download(
-        new Uint8Array(await writeTablesPdf(garment, unit, options.about)),
+        new Uint8Array(await writeTablesPdf(garment, tape, options.about)),
         "application/pdf",
         `${name}-tables.pdf`,
       );
     case "lay-plan.pdf":
-      return download(new Uint8Array(await writeLayPdf(garment, unit)), "application/pdf", `${name}-lay-plan.pdf`);
+      return download(new Uint8Array(await writeLayPdf(garment, tape)), "application/pdf", `${name}-lay-plan.pdf`);
     case "lay-plan.svg":
-      return download(laySvg(garment, unit), "image/svg+xml", `${name}-lay-plan.svg`);
+      return download(laySvg(garment, tape), "image/svg+xml", `${name}-lay-plan.svg`);
     case "sheets.pdf": {
       const paper = form.get("paper");
       if (isRoll(paper)) {

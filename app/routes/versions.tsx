@@ -1,5 +1,5 @@
 import { Page } from "@app/components/page";
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { FigureChanges } from "@app/reviews/versions/figure-changes";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { keptGarment } from "@app/server/kept-garment";
@@ -152,7 +152,7 @@ const TOLD_FIRST = 3;
 
 function VersionRow({ version, isLatest, mayChange, over, under }: RowProps) {
   const { number, author, note, day, changes } = version;
-  const unit = useUnit();
+  const tape = useTape();
   const [search] = useSearchParams();
   const isGoing = useNavigation().state !== "idle";
   const to = (change: Readonly<Record<string, number>>) => {
@@ -160,7 +160,7 @@ function VersionRow({ version, isLatest, mayChange, over, under }: RowProps) {
     for (const [key, value] of Object.entries({ over, under, ...change })) next.set(key, String(value));
     return `?${next}`;
   };
-  const words = (changes ?? []).map((one) => speak(differenceWords(one), unit));
+  const words = (changes ?? []).map((one) => speak(differenceWords(one), tape));
   return (
     <li data-version={number}>
       <div className="part-head">

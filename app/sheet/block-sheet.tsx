@@ -1,4 +1,4 @@
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { useWork } from "@app/work/work-context";
 import { Box } from "@chakra-ui/react";
 import type { Block, Level } from "@core/block/index";
@@ -64,8 +64,8 @@ type HalfProps = {
 };
 
 function Half({ half, block, view, notch, outwards }: HalfProps) {
-  const unit = useUnit();
-  const text = (mm: number) => formatLength(mm, unit);
+  const tape = useTape();
+  const text = (mm: number) => formatLength(mm, tape);
   const { armhole, neckline, shoulder } = block[half.side];
   const towardsSide = outwards === -1 ? "start" : "end";
   const name = half.side === "back" ? "back" : "front";
@@ -184,7 +184,7 @@ type LevelsProps = {
 
 /** The levels named inside the back, beside its side seam, as far as there is room for their names. */
 function Levels({ block, placed, view }: LevelsProps) {
-  const unit = useUnit();
+  const tape = useTape();
   const side = placed.back.seams.find((seam) => seam.id === "back.sideSeam")?.path;
   const shown: Level[] = [];
   for (const level of block.levels) {
@@ -201,7 +201,7 @@ function Levels({ block, placed, view }: LevelsProps) {
             <g key={level.id} transform={`translate(${p.x} ${p.y})`}>
               <line className="guide" x1={-12} x2={0} y1={0} y2={0} />
               <text className="figure-soft" x={-16} y={isLast ? -6 : 14} textAnchor="end">
-                {level.name} {formatLength(level.y, unit, { withUnit: false })}
+                {level.name} {formatLength(level.y, tape, { withUnit: false })}
               </text>
             </g>
           );

@@ -1,7 +1,7 @@
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import type { DragRange } from "@core/garment/index";
 import type { Point } from "@core/geometry/index";
-import { formatLength, GRADUATION_MM } from "@core/tape/index";
+import { formatLength, graduationMm } from "@core/tape/index";
 import { type KeyboardEvent, type PointerEvent, useRef } from "react";
 import { flushSync } from "react-dom";
 import { toScreen, type View } from "./view";
@@ -28,7 +28,7 @@ const REACH_PX = 22;
 /** A place of the draft that can be taken hold of: by pointer, or with the arrow keys by one tape graduation. */
 export function DragHandle(props: DragHandleProps) {
   const { name, at, view, handle, gain, across, onBegin, onEnd, onLimit } = props;
-  const unit = useUnit();
+  const tape = useTape();
   const start = useRef<{ readonly x: number; readonly y: number; readonly values: readonly number[] } | null>(null);
   const p = toScreen(view, at);
   const isUpright = gain.x === 0;
@@ -70,7 +70,7 @@ export function DragHandle(props: DragHandleProps) {
     if (steps.every((one) => one === 0)) return;
     event.preventDefault();
     onBegin();
-    moveTo(ways.map((way, i) => way.handle.value + Math.sign(steps[i] ?? 0) * GRADUATION_MM[unit]));
+    moveTo(ways.map((way, i) => way.handle.value + Math.sign(steps[i] ?? 0) * graduationMm(tape)));
     onEnd();
   };
   return (
@@ -84,7 +84,7 @@ export function DragHandle(props: DragHandleProps) {
       aria-valuemin={handle.least}
       aria-valuemax={handle.most}
       aria-valuenow={handle.value}
-      aria-valuetext={formatLength(handle.value, unit)}
+      aria-valuetext={formatLength(handle.value, tape)}
       onPointerDown={onPointerDown}
       onPointerMove={onPointerMove}
       onPointerUp={end}

@@ -1,4 +1,4 @@
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { along } from "@core/geometry/index";
 import type { Edge, Piece } from "@core/pattern/index";
 import { formatLength } from "@core/tape/index";
@@ -22,7 +22,7 @@ type Props = {
 
 /** What each edge of a piece measures, written beside it. */
 export function EdgeFigures({ piece, view, leftOut, isOutside, types }: Props) {
-  const unit = useUnit();
+  const tape = useTape();
   return piece.edges
     .filter((edge) => edge.length * view.scale >= LEAST_FIGURED_PX && !leftOut?.(edge))
     .map((edge) => {
@@ -34,7 +34,7 @@ export function EdgeFigures({ piece, view, leftOut, isOutside, types }: Props) {
         <FigureAt
           key={edge.id}
           at={point}
-          text={formatLength(edge.length, unit)}
+          text={formatLength(edge.length, tape)}
           view={view}
           types={types?.(edge)}
           dx={inwards.x * INSIDE_PX}

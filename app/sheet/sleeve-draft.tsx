@@ -1,4 +1,4 @@
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import type { SewnSleeve } from "@core/drafting/index";
 import { along, type Point, pathLength } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
@@ -32,11 +32,11 @@ export function SleeveDraft({ drafted, view, isHeld }: DraftProps) {
 type FiguresProps = { readonly drafted: SewnSleeve; readonly view: View };
 
 function ChangingFigures({ drafted, view }: FiguresProps) {
-  const unit = useUnit();
+  const tape = useTape();
   const { frame } = drafted.sleeve;
   const [front, back] = drafted.seams;
   const width = frame.frontWidth + frame.backWidth;
-  const text = (mm: number) => formatLength(mm, unit);
+  const text = (mm: number) => formatLength(mm, tape);
   const onFront = onCap(drafted, "front");
   const onBack = onCap(drafted, "back");
   return (
@@ -73,11 +73,11 @@ function ChangingFigures({ drafted, view }: FiguresProps) {
 
 function RestingFigures({ drafted, view }: FiguresProps) {
   const { styled } = drafted;
-  const unit = useUnit();
+  const tape = useTape();
   const [piece] = drafted.drawn;
   const underarm = piece?.edges.find((edge) => edge.id === "underarmFront" || edge.id === "frontSeam");
   const hem = piece?.folds[0] ?? piece?.edges.find((edge) => edge.id === "hem" || edge.id === "lanternSeam")?.path;
-  const text = (mm: number) => formatLength(mm, unit);
+  const text = (mm: number) => formatLength(mm, tape);
   return (
     <>
       <Letters points={lettersOnSheet(drafted)} view={view} middle={0} />

@@ -1,4 +1,4 @@
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { useWork } from "@app/work/work-context";
 import { Box, Flex } from "@chakra-ui/react";
 import type { DraftedSleeve, SewnSleeve } from "@core/drafting/index";
@@ -111,10 +111,10 @@ function Nothing() {
 
 /** The numbers of what a remedy would give, beside its outline. */
 function PreviewFigures({ drafted }: { readonly drafted: SewnSleeve }) {
-  const unit = useUnit();
+  const tape = useTape();
   const { frame } = drafted.sleeve;
   const [front, back] = drafted.seams;
-  const text = (mm: number) => formatLength(mm, unit);
+  const text = (mm: number) => formatLength(mm, tape);
   return (
     <Box
       position="absolute"
@@ -135,7 +135,7 @@ function PreviewFigures({ drafted }: { readonly drafted: SewnSleeve }) {
 }
 
 function Limit({ garment, value }: { readonly garment: Garment; readonly value: number }) {
-  const unit = useUnit();
+  const tape = useTape();
   const drafted = garment.sleeve;
   const why =
     drafted?.family === "bodice" || drafted?.isRedrawn
@@ -156,7 +156,7 @@ function Limit({ garment, value }: { readonly garment: Garment; readonly value: 
       borderColor="warn"
       role="status"
     >
-      Stopped at {formatLength(value, unit)}: {why}.
+      Stopped at {formatLength(value, tape)}: {why}.
     </Box>
   );
 }

@@ -1,5 +1,5 @@
 import { LengthText } from "@app/components/length-text";
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
 import type { Garment } from "@core/garment/index";
 import { boxOf, type Path, svgPathData } from "@core/geometry/index";
@@ -16,7 +16,7 @@ const EIGHTH_MM = 25.4 / 8;
 
 /** The sleeve walked round the armhole as two fingers do it, but exactly: scrubbed with the slider, or played. */
 export function WalkPanel({ garment, seams, state }: Props) {
-  const unit = useUnit();
+  const tape = useTape();
   const { seam, body, walk, moment, isAtEnd, isPlaying, choose, goTo, play } = state;
   const [onBody, onPart] = [seam.bodyName, seam.partName];
   const end = seam.sections.at(-1)?.to ?? "end";
@@ -60,7 +60,7 @@ export function WalkPanel({ garment, seams, state }: Props) {
           min={0}
           max={SLIDER_STEPS}
           value={Math.round((moment.bodyAt / seam.bodyLength) * SLIDER_STEPS)}
-          aria-valuetext={formatLength(moment.bodyAt, unit)}
+          aria-valuetext={formatLength(moment.bodyAt, tape)}
           onChange={(event) => goTo((Number(event.currentTarget.value) / SLIDER_STEPS) * seam.bodyLength)}
         />
       </Box>
@@ -74,7 +74,7 @@ export function WalkPanel({ garment, seams, state }: Props) {
               `At the ${end} nothing is over.`
             ) : (
               <>
-                At the {end} <LengthText mm={Math.abs(walk.gap)} denominator={8} />{" "}
+                At the {end} <LengthText mm={Math.abs(walk.gap)} />{" "}
                 {walk.gap > 0 ? `of the ${onPart} is over.` : `of the ${onPart} is missing.`}
               </>
             )}

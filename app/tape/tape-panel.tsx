@@ -1,7 +1,7 @@
 import { LengthText } from "@app/components/length-text";
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
-import { GRADUATION_MM } from "@core/tape/index";
+import { graduationMm } from "@core/tape/index";
 import { useState } from "react";
 import type { TapeState } from "./electronic-tape";
 import { usePracticeTape } from "./use-practice-tape";
@@ -21,11 +21,11 @@ const LONGEST_MM = 1500;
  * slider, sends over a real line, and loses that line and repeats itself now and then as real ones do.
  */
 export function TapePanel() {
-  const unit = useUnit();
+  const tape = useTape();
   const { state, last, problem, connect, disconnect, press } = usePracticeTape();
   const [pulled, setPulled] = useState(300);
   const isOn = state !== "off";
-  const step = GRADUATION_MM[unit];
+  const step = graduationMm(tape);
   return (
     <Box as="section" aria-label="Electronic tape" borderTop="1px solid" borderColor="rule" pt="4" data-tape={state}>
       <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600">

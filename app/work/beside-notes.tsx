@@ -1,4 +1,4 @@
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { Box, Button, Flex, Text } from "@chakra-ui/react";
 import { speak } from "@core/draft/index";
 import { differenceWords } from "@core/spec/index";
@@ -9,7 +9,7 @@ type Props = { readonly besides: number; readonly together: Together; readonly o
 
 /** What somebody else saved meanwhile: what was taken over of it, and what both changed, each with the other's figure to take. */
 export function BesideNotes({ besides, together, onClose }: Props) {
-  const unit = useUnit();
+  const tape = useTape();
   const store = useWorkStore();
   const { author, taken, conflicts, number } = together;
   const who = author ?? "Somebody";
@@ -31,12 +31,12 @@ export function BesideNotes({ besides, together, onClose }: Props) {
       </Text>
       {taken.length > 0 && (
         <Text fontSize="sm" color="inkSoft">
-          Taken over from {who}: {taken.map((one) => speak(differenceWords(one), unit)).join("; ")}.
+          Taken over from {who}: {taken.map((one) => speak(differenceWords(one), tape)).join("; ")}.
         </Text>
       )}
       {conflicts.map((conflict) => (
         <Flex key={conflict.path} align="center" gap="3" wrap="wrap" mt="1.5" data-conflict={conflict.path}>
-          <Text fontSize="sm">You both changed: {speak(differenceWords(conflict), unit)} with you.</Text>
+          <Text fontSize="sm">You both changed: {speak(differenceWords(conflict), tape)} with you.</Text>
           <Button
             size="xs"
             variant="outline"

@@ -1,5 +1,5 @@
 import { LengthText } from "@app/components/length-text";
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { Box, Flex, Heading, Text } from "@chakra-ui/react";
 import { type Figure, speak } from "@core/draft/index";
 import type { DefaultTaken } from "@core/resolve/index";
@@ -139,10 +139,10 @@ function plainValue({ kind, value }: Figure): string | null {
 type WhyProps = { readonly formula: Figure["formula"]; readonly rule: string; readonly source: string };
 
 function Why({ formula, rule, source }: WhyProps) {
-  const unit = useUnit();
+  const tape = useTape();
   return (
     <div className="figure-why">
-      <p>= {speak(formula, unit)}</p>
+      <p>= {speak(formula, tape)}</p>
       <p className="figure-source">
         {rule} · {source}
       </p>

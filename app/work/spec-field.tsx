@@ -1,9 +1,9 @@
 import { LengthField } from "@app/components/length-field";
-import { useUnit } from "@app/components/preferences";
+import { useTape, useUnit } from "@app/components/preferences";
 import { speak } from "@core/draft/index";
 import type { Garment } from "@core/garment/index";
 import { fieldPath, LENGTH_FIELDS, readLength } from "@core/spec/index";
-import { formatForTyping, formatLength, type TapeUnit } from "@core/tape/index";
+import { formatForTyping, formatLength, type Tape } from "@core/tape/index";
 import type { ReactNode } from "react";
 import { getAtPath } from "./spec-path";
 import { useCalmWork } from "./use-calm-work";
@@ -15,10 +15,10 @@ type Props = { readonly path: string; readonly label?: string; readonly hint?: R
 export function SpecField({ path, label, hint, id = path }: Props) {
   const field = LENGTH_FIELDS[fieldPath(path)];
   if (!field) throw new Error(`SpecField: no field "${path}"`);
-  const unit = useUnit();
+  const [unit, tape] = [useUnit(), useTape()];
   const given = useCalmWork((work) => getAtPath(work.spec, path));
-  const standsIn = useCalmWork((work) => standInText(work.garment, path, unit));
-  const estimate = useCalmWork((work) => estimateText(work.garment, path, unit));
+  const standsIn = useCalmWork((work) => standInText(work.garment, path, tape));
+  const estimate = useCalmWork((work) => estimateText(work.garment, path, tape));
   const box = useFigureBox({
     path,
     written: typeof given === "number" ? formatForTyping(given, unit) : "",
@@ -34,13 +34,13 @@ function defaultTaken(garment: Garment, path: string) {
   return garment.defaults.find((taken) => taken.path === path);
 }
 
-function standInText(garment: Garment, path: string, unit: TapeUnit): string | undefined {
+function standInText(garment: Garment, path: string, tape: Tape): string | undefined {
   const taken = defaultTaken(garment, path);
   if (typeof taken?.value !== "number") return undefined;
-  return `${formatLength(taken.value, unit, { withUnit: false })}${taken.isStandIn ? " est." : ""}`;
+  return `${formatLength(taken.value, tape, { withUnit: false })}${taken.isStandIn ? " est." : ""}`;
 }
 
-function estimateText(garment: Garment, path: string, unit: TapeUnit): string | undefined {
+function estimateText(garment: Garment, path: string, tape: Tape): string | undefined {
   const taken = defaultTaken(garment, path);
-  return taken?.isStandIn ? `Estimated: ${speak(taken.rule, unit)}.` : undefined;
+  return taken?.isStandIn ? `Estimated: ${speak(taken.rule, tape)}.` : undefined;
 }

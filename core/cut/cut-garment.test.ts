@@ -15,6 +15,7 @@ import {
 import { applyChange, type GarmentSpec } from "../spec";
 import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "../starting";
 import { inches } from "../testing/sample";
+import { spread } from "../testing/thorough";
 import { bodyOf, draftedFor, women } from "../testing/women";
 import { type CutPiece, cutGarment } from ".";
 
@@ -27,8 +28,8 @@ function started(id: string, body = MIDDLE_BODY): GarmentSpec {
   return spec;
 }
 
-/** Fifty women of the open set, over all of it (see shared data: body-women.csv). */
-const FIFTY = women.filter((_, i) => i % Math.floor(women.length / 50) === 0).slice(0, 50);
+/** Women of the open set, over all of it. */
+const WOMEN = spread(women, 20);
 /** A raw edge is drawn again within a hundredth of a millimetre, over its whole length. */
 const MOST_LOST_MM2 = 5;
 /** Points of one cubic that are measured, none at its ends. */
@@ -70,9 +71,9 @@ function offAllowance(allowances: readonly Chained[], p: Point): number | null {
 }
 
 describe("cutting lines of the starting points", () => {
-  it.each(POINTS)("%s: each piece has one, simple, round its stitching line, for fifty women", (id) => {
+  it.each(POINTS)("%s: each piece has one, simple, round its stitching line, for women of the open data set", (id) => {
     let measured = 0;
-    for (const woman of FIFTY) {
+    for (const woman of WOMEN) {
       const garment = draftedFor(started(id, bodyOf(woman)));
       const cut = cutGarment(garment);
       expect(cut.findings).toEqual([]);
@@ -94,13 +95,13 @@ describe("cutting lines of the starting points", () => {
         }
       }
     }
-    expect(measured).toBeGreaterThan(FIFTY.length * 10);
+    expect(measured).toBeGreaterThan(WOMEN.length * 10);
   });
 
   it.each(POINTS)(
     "%s: an independent polygon library (polygon-clipping) finds them whole and round their stitching lines",
     (id) => {
-      const [woman] = FIFTY;
+      const [woman] = WOMEN;
       if (!woman) throw new Error("the set holds women");
       for (const { piece, cutting } of cutGarment(draftedFor(started(id, bodyOf(woman)))).pieces) {
         if (!cutting) throw new Error(`${piece.id} has no cutting line`);
@@ -117,7 +118,7 @@ describe("cutting lines of the starting points", () => {
   );
 
   it.each(POINTS)("%s: a hem folded along its line lies inside its piece", (id) => {
-    for (const woman of FIFTY.slice(0, 12)) {
+    for (const woman of WOMEN.slice(0, 12)) {
       for (const { piece, cutting, allowances } of cutGarment(draftedFor(started(id, bodyOf(woman)))).pieces) {
         const corners = flatten(cutting ?? [], 24);
         for (const { edge } of allowances.filter(({ role, edge }) => role === "hem" && isStraight(edge.path))) {

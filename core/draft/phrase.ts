@@ -1,4 +1,4 @@
-import { formatLength, fromMm, type TapeUnit, toMm } from "../tape";
+import { formatLength, fromMm, type Tape, toMm, unitOf } from "../tape";
 
 /**
  * A sentence that carries lengths as millimetres, so that one record reads in inches and in centimetres.
@@ -41,15 +41,15 @@ export function phrase(strings: TemplateStringsArray, ...parts: readonly (Phrase
 
 const isPhrase = (part: PhrasePart | Phrase): part is Phrase => Array.isArray(part);
 
-/** The phrase in words, with its lengths in the unit. */
-export function speak(words: Phrase, unit: TapeUnit): string {
-  return words.map((part) => speakPart(part, unit)).join("");
+/** The phrase in words, with its lengths as the tape shows them. */
+export function speak(words: Phrase, tape: Tape): string {
+  return words.map((part) => speakPart(part, tape)).join("");
 }
 
-export function speakPart(part: PhrasePart, unit: TapeUnit): string {
+export function speakPart(part: PhrasePart, tape: Tape): string {
   if (typeof part === "string") return part;
-  if ("mm" in part) return formatLength(part.mm, unit, { signed: part.signed ?? false });
-  if ("wholeUp" in part) return formatLength(roundedUp(part.wholeUp, unit) * part.share, unit);
+  if ("mm" in part) return formatLength(part.mm, tape, { signed: part.signed ?? false });
+  if ("wholeUp" in part) return formatLength(roundedUp(part.wholeUp, tape) * part.share, tape);
   if ("percent" in part) return `${Number((part.percent * 100).toFixed(1))} %`;
   return part.point;
 }
@@ -57,7 +57,7 @@ export function speakPart(part: PhrasePart, unit: TapeUnit): string {
 /** What lies nearer above a whole unit than this is that unit: it was lost in reckoning. */
 const SLACK = 1e-3;
 
-function roundedUp(mm: number, unit: TapeUnit): number {
-  const coarse = unit === "in" ? "in" : "cm";
+function roundedUp(mm: number, tape: Tape): number {
+  const coarse = unitOf(tape) === "in" ? "in" : "cm";
   return toMm(Math.ceil(fromMm(mm, coarse) - SLACK), coarse);
 }

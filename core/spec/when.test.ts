@@ -1,5 +1,5 @@
 import { describe, expect, it } from "vitest";
-import { draftGarment } from "../garment";
+import { sketchGarment } from "../garment";
 import { specOf } from "../testing/sample";
 import { USUAL } from "../testing/usual-ranges";
 import { PLACED_FIELDS } from "./paths";
@@ -55,7 +55,7 @@ describe("a field that does not matter", () => {
 
   it.each(CASES)("$path changes nothing while $by is $option", ({ path, field, by, option }) => {
     const without = put(BASE, by, option);
-    const drawn = (file: Json) => draftGarment(specOf(file)).pieces.map(({ id, outline }) => ({ id, outline }));
+    const drawn = (file: Json) => sketchGarment(specOf(file)).pieces.map(({ id, outline }) => ({ id, outline }));
     expect(drawn(put(without, path, unusual(path, field)))).toEqual(drawn(without));
   });
 });

@@ -5,7 +5,7 @@ import { along, areaOf, distance, pathLength } from "../geometry";
 import type { Edge, Piece } from "../pattern";
 import { applyChange, type GarmentSpec, readGarment, writeGarment } from "../spec";
 import { outlineFault } from "../testing/laws";
-import { bodyOf, women } from "../testing/women";
+import { bodyOf, someWomen, women } from "../testing/women";
 import { MIDDLE_BODY, STARTING_POINTS, type StartingPoint, startedFrom } from ".";
 
 /** What each garment must consist of, whoever it is for: counted by hand from how such a garment is made. */
@@ -75,11 +75,11 @@ function notchesAlong({ notches }: Piece, edge: Edge): readonly number[] {
   });
 }
 
-describe.each(STARTING_POINTS)("$name, for each of the 260 women", (point) => {
-  const garments = women.map((woman) => draftGarment(started(point, bodyOf(woman))));
+describe.each(STARTING_POINTS)("$name, for women of the open data set", (point) => {
+  const garments = someWomen.map((woman) => draftGarment(started(point, bodyOf(woman))));
 
   it("has every piece that has to be cut", () => {
-    expect(garments).toHaveLength(260);
+    expect(garments).toHaveLength(someWomen.length);
     for (const { pieces } of garments)
       expect(pieces.map(({ id }) => id).sort()).toEqual([...(MUST_HAVE[point.id] ?? [])].sort());
   });

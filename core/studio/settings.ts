@@ -1,10 +1,15 @@
 import { z } from "zod";
 import { usualAllowances } from "../resolve";
 import { type GarmentSpec, LENGTH_FIELDS } from "../spec";
-import { TAPE_UNITS, type TapeUnit } from "../tape";
+import { INCH_MARKS, type InchMarks, TAPE_UNITS, type TapeUnit } from "../tape";
 
 /** Papers that a printer or a copy shop has. */
 export const PAPER_SIZES = ["a4", "letter", "a3", "roll24", "roll36", "roll44"] as const;
+
+/** Rolls that a plotter takes, and their widths in millimetres: 24, 36 and 44 in. */
+export const ROLL_WIDTHS_MM = { roll24: 609.6, roll36: 914.4, roll44: 1117.6 } as const;
+export type PlotterRoll = keyof typeof ROLL_WIDTHS_MM;
+export const PLOTTER_ROLLS = ["roll24", "roll36", "roll44"] as const satisfies readonly PlotterRoll[];
 
 /** The figures that a workroom can have its own usual ones of, by their fields in the garment file. */
 export const USUAL_FIELDS = [
@@ -21,6 +26,8 @@ export type UsualField = (typeof USUAL_FIELDS)[number];
 
 const SETTINGS = z.object({
   unit: z.enum(TAPE_UNITS).optional().catch(undefined),
+  inchMarks: z.literal(INCH_MARKS).optional().catch(undefined),
+  plotterRoll: z.enum(PLOTTER_ROLLS).optional().catch(undefined),
   paper: z.enum(PAPER_SIZES).optional().catch(undefined),
   initials: z.string().max(8).optional().catch(undefined),
   usual: z.partialRecord(z.enum(USUAL_FIELDS), z.number()).catch({}).default({}),
@@ -29,6 +36,9 @@ const SETTINGS = z.object({
 /** What a workroom has decided for all its garments; whatever is left out is as is usual. Lengths in millimetres. */
 export type StudioSettings = {
   readonly unit?: TapeUnit | undefined;
+  /** How the inches of its tapes are marked. */
+  readonly inchMarks?: InchMarks | undefined;
+  readonly plotterRoll?: PlotterRoll | undefined;
   readonly paper?: (typeof PAPER_SIZES)[number] | undefined;
   readonly initials?: string | undefined;
   readonly usual: Readonly<Partial<Record<UsualField, number>>>;

@@ -1,10 +1,8 @@
-import { fromMm, type TapeUnit } from "./units";
+import { fromMm, inchMarksOf, type Tape, type TapeUnit, unitOf } from "./units";
 
 export type FormatOptions = {
   /** With the unit after the figure ("8 1⁄2 in"). Default true. */
   readonly withUnit?: boolean;
-  /** The largest denominator for inches: 8 as most tapes are marked, 16 (default), or 32. */
-  readonly denominator?: 8 | 16 | 32;
   /** With a plus sign before what is more than nothing ("+1⁄4 in"). Default false. */
   readonly signed?: boolean;
   /** Characters that a plain text box or a data file keeps: `/` rather than the fraction slash. Default false. */
@@ -15,15 +13,16 @@ const FRACTION_SLASH = "\u2044";
 const MINUS = "\u2212";
 
 /**
- * A length for people, rounded to what a tape shows: inches as whole and fraction, centimetres to a
+ * A length for people, rounded to what the tape shows: inches as whole and fraction of its marks, centimetres to a
  * millimetre, millimetres to a tenth. Throws on a length that is not a finite number: that is a broken
  * contract, never something to show.
  */
-export function formatLength(mm: number, unit: TapeUnit, options: FormatOptions = {}): string {
+export function formatLength(mm: number, tape: Tape, options: FormatOptions = {}): string {
   if (!Number.isFinite(mm)) throw new RangeError(`formatLength: not a finite length: ${mm}`);
-  const { withUnit = true, denominator = 16, signed = false, plain = false } = options;
+  const { withUnit = true, signed = false, plain = false } = options;
+  const unit = unitOf(tape);
   const size = Math.abs(fromMm(mm, unit));
-  const figure = unit === "in" ? inches(size, denominator, plain) : decimals(size, 1);
+  const figure = unit === "in" ? inches(size, inchMarksOf(tape), plain) : decimals(size, 1);
   const isNothing = figure === "0";
   const sign = isNothing ? "" : mm < 0 ? (plain ? "-" : MINUS) : signed ? "+" : "";
   return `${sign}${figure}${withUnit ? ` ${unit}` : ""}`;
@@ -38,7 +37,7 @@ export function formatForTyping(mm: number, unit: TapeUnit): string {
   if (unit !== "in") return decimals(size, unit === "cm" ? 2 : 1);
   const in32nds = size * 32;
   const isMark = Math.abs(in32nds - Math.round(in32nds)) < 1e-6;
-  return isMark ? formatLength(mm, "in", { withUnit: false, denominator: 32, plain: true }) : decimals(size, 3);
+  return isMark ? formatLength(mm, "in/32", { withUnit: false, plain: true }) : decimals(size, 3);
 }
 
 function inches(size: number, denominator: number, plain: boolean): string {

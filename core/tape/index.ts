@@ -1,3 +1,17 @@
 export { type FormatOptions, formatForTyping, formatLength } from "./format";
 export { type ParsedLength, parseLength } from "./parse";
-export { fromMm, GRADUATION_MM, INCH_MM, isTapeUnit, TAPE_UNITS, type TapeUnit, toMm } from "./units";
+export {
+  fromMm,
+  graduationMm,
+  INCH_MARKS,
+  INCH_MM,
+  type InchMarks,
+  inchMarksOf,
+  isTapeUnit,
+  TAPE_UNITS,
+  type Tape,
+  type TapeUnit,
+  tapeOf,
+  toMm,
+  unitOf,
+} from "./units";

@@ -3,7 +3,7 @@ import type { Block, BodiceHalf } from "../block";
 import { along, crossesItself, pathsCross } from "../geometry";
 import { writeResult } from "../result";
 import { applyChange, readGarment } from "../spec";
-import { bodyOf, draftedFor, women } from "./women";
+import { bodyOf, draftedFor, someWomen } from "./women";
 
 const BLOCKS: readonly Record<string, string>[] = [
   { style: "woven" },
@@ -14,11 +14,11 @@ const BLOCKS: readonly Record<string, string>[] = [
   { style: "dropped" },
 ];
 
-describe("drafted blocks for 260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", () => {
+describe("drafted blocks for women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", () => {
   it.each(BLOCKS.map((block) => [Object.values(block).join(", "), block] as const))(
     "D1: every one gets one without fault, front armhole hollower than back, smooth at the shoulder and square at the centre: %s",
     (_name, choices) => {
-      for (const [i, woman] of women.entries()) {
+      for (const [i, woman] of someWomen.entries()) {
         const read = readGarment({
           format: "gamine-garment/1",
           unit: "mm",
@@ -31,8 +31,8 @@ describe("drafted blocks for 260 women (open data set: Heinz, Peterson, Johnson 
         expect(block, garment.findings.map((finding) => finding.code).join(" ")).not.toBeNull();
         if (!block) continue;
         expect(garment.findings.filter((f) => f.severity === "fault" && f.station === "block")).toEqual([]);
-        // The result holds the cutting lines too, which take their time: it is written for one in eight.
-        if (i % 8 === 0) expect(JSON.stringify(writeResult(garment))).not.toContain("NaN");
+        // The result holds the cutting lines too, which take their time: it is written for one in four.
+        if (i % 4 === 0) expect(JSON.stringify(writeResult(garment))).not.toContain("NaN");
         for (const half of [block.front, block.back]) expectWellDrawn(half);
         expect(hollow(block.front)).toBeGreaterThan(hollow(block.back));
         // Joined at the shoulder, front and back run on in one line: both leave it square.
@@ -43,7 +43,7 @@ describe("drafted blocks for 260 women (open data set: Heinz, Peterson, Johnson 
   );
 });
 
-describe("sleeves cut with the drafted bodice, for 260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", () => {
+describe("sleeves cut with the drafted bodice, for women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", () => {
   it.each([
     ["raglan", {}, {}],
     ["raglan", { cut: "two-piece" }, { shaping: "shoulder-darts" }],
@@ -54,7 +54,7 @@ describe("sleeves cut with the drafted bodice, for 260 women (open data set: Hei
   ] as const)(
     "D1: every one's %s sleeve %o on a bodice %o has its pairs of edges within 0.05 mm, simple outlines and the block's whole neckline",
     (kind, choices, block) => {
-      for (const [i, woman] of women.entries()) {
+      for (const [i, woman] of someWomen.entries()) {
         const read = readGarment({
           format: "gamine-garment/1",
           unit: "mm",
@@ -64,8 +64,8 @@ describe("sleeves cut with the drafted bodice, for 260 women (open data set: Hei
         });
         if (!read.ok) throw new Error(read.issues.map((issue) => issue.message).join(" "));
         const asked = draftedFor(read.spec);
-        // The result holds the cutting lines too, which take their time: it is written for one in eight.
-        if (i % 8 === 0) expect(JSON.stringify(writeResult(asked))).not.toContain("NaN");
+        // The result holds the cutting lines too, which take their time: it is written for one in four.
+        if (i % 4 === 0) expect(JSON.stringify(writeResult(asked))).not.toContain("NaN");
         const fault = asked.findings.find((finding) => finding.severity === "fault");
         const garment = fault ? draftedFor(applyChange(read.spec, fault.remedies[0]?.change ?? {})) : asked;
         const { sleeve } = garment;

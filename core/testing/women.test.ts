@@ -6,7 +6,7 @@ import { writeResult } from "../result";
 import { STYLE_KINDS } from "../sleeve/all-styles";
 import { SET_IN_METHODS } from "../sleeve/set-in";
 import { applyChange, type GarmentSpec, readGarment } from "../spec";
-import { draftedFor, type Woman, women } from "./women";
+import { draftedFor, someWomen, type Woman, women } from "./women";
 
 /** No armhole was measured: the program's own stand-in builds it from the chest, and says so. */
 function specFor({ chest, bicep, wrist }: Woman, method: (typeof SET_IN_METHODS)[number]): GarmentSpec {
@@ -20,7 +20,7 @@ function specFor({ chest, bicep, wrist }: Woman, method: (typeof SET_IN_METHODS)
   return read.spec;
 }
 
-describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", () => {
+describe("Women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", () => {
   it("are 260, each measured", () => {
     expect(women.length).toBe(260);
     for (const woman of women) expect(woman.bicep).toBeGreaterThan(woman.wrist);
@@ -30,11 +30,11 @@ describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", ()
     "D1: every one gets a sleeve by %s, or a finding whose first remedy gives one; no exception, no NaN and no self-crossing",
     (method) => {
       let sleeves = 0;
-      for (const [i, woman] of women.entries()) {
+      for (const [i, woman] of someWomen.entries()) {
         const spec = specFor(woman, method);
         const garment = draftedFor(spec);
-        // The result holds the cutting lines too, which take their time: it is written for one in eight.
-        if (i % 8 === 0) expect(JSON.stringify(writeResult(garment))).not.toContain("NaN");
+        // The result holds the cutting lines too, which take their time: it is written for one in four.
+        if (i % 4 === 0) expect(JSON.stringify(writeResult(garment))).not.toContain("NaN");
         if (garment.sleeve) {
           sleeves++;
           for (const piece of garment.pieces) expect(crossesItself(piece.outline)).toBe(false);
@@ -44,12 +44,12 @@ describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", ()
           expect(draftedFor(applyChange(spec, remedy?.change ?? {})).sleeve, fault?.code).not.toBeNull();
         }
       }
-      expect(sleeves).toBeGreaterThan(200);
+      expect(sleeves).toBeGreaterThan(someWomen.length * 0.77);
     },
   );
 
   it("D1: fit first meets every one's armhole + ease within 0.01 mm, measured by an independent library (reference library: svg-path-properties)", () => {
-    for (const woman of women) {
+    for (const woman of someWomen) {
       const { sleeve } = draftedFor(specFor(woman, "fit-first"));
       for (const seam of sleeve?.seams ?? []) {
         const measured = new svgPathProperties(svgPathData(seam.partPath)).getTotalLength();
@@ -60,7 +60,7 @@ describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", ()
 
   it("D1: the lower cap lies within 8 mm of the armhole for half of them and 13.5 mm for nine in ten; the quarters of the slant leave twice as much in front", () => {
     const apart = (curve: "armhole" | "quarters", side: string) =>
-      women
+      someWomen
         .flatMap((woman) => {
           const spec = specFor(woman, "fit-first");
           return draftedFor({ ...spec, sleeve: { kind: "set-in", ...spec.sleeve, curve } }).figures;
@@ -69,7 +69,7 @@ describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", ()
         .sort((a, b) => a - b);
     for (const side of ["front", "back"]) {
       const following = apart("armhole", side);
-      expect(following.length).toBeGreaterThan(200);
+      expect(following.length).toBeGreaterThan(someWomen.length * 0.77);
       expect(following[Math.floor(following.length * 0.5)]).toBeLessThan(8);
       expect(following[Math.floor(following.length * 0.9)]).toBeLessThan(13.5);
     }
@@ -83,7 +83,7 @@ describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", ()
   ])(
     "D1: every one's sleeve %s crosses itself nowhere, its seams are of one length, or the finding's first remedy makes it so",
     (_what, changes) => {
-      for (const woman of women) {
+      for (const woman of someWomen) {
         const plain = specFor(woman, "fit-first");
         const spec: GarmentSpec = { ...plain, sleeve: { kind: "set-in", ...plain.sleeve, ...changes } };
         const found = draftedFor(spec);
@@ -109,14 +109,14 @@ describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", ()
   it.each(STYLE_KINDS)(
     "D1: every one gets a %s sleeve that crosses itself nowhere and matches below the notches within 0.05 mm",
     (kind) => {
-      for (const [i, woman] of women.entries()) {
+      for (const [i, woman] of someWomen.entries()) {
         const plain = specFor(woman, "fit-first");
         const spec: GarmentSpec = { ...plain, sleeve: { ...plain.sleeve, kind } };
         const found = draftedFor(spec);
         const fault = found.findings.find((finding) => finding.severity === "fault");
         const { sleeve, pieces } = fault ? draftedFor(applyChange(spec, fault.remedies[0]?.change ?? {})) : found;
-        // The result holds the cutting lines too, which take their time: it is written for one in eight.
-        if (i % 8 === 0) expect(JSON.stringify(writeResult(found))).not.toContain("NaN");
+        // The result holds the cutting lines too, which take their time: it is written for one in four.
+        if (i % 4 === 0) expect(JSON.stringify(writeResult(found))).not.toContain("NaN");
         expect(pieces.length, fault?.code).toBeGreaterThan(0);
         for (const piece of pieces) expect(crossesItself(piece.outline)).toBe(false);
         for (const seam of sleeve?.seams ?? []) {
@@ -127,7 +127,7 @@ describe("260 women (open data set: Heinz, Peterson, Johnson and Kerk 2003)", ()
   );
 
   it("D1: every one's sleeve is wider than her arm, its cap lower than the armhole is deep, and its crown between the ends of the cap line", () => {
-    for (const woman of women) {
+    for (const woman of someWomen) {
       const garment = draftedFor(specFor(woman, "fit-first"));
       const { block } = garment;
       const sleeve = sewnSleeve(garment);

@@ -2,6 +2,7 @@ import { readFileSync } from "node:fs";
 import { join } from "node:path";
 import { draftGarment, type Garment, sketchGarment } from "../garment";
 import type { GarmentSpec } from "../spec";
+import { spread } from "./thorough";
 
 export type Woman = {
   readonly chest: number;
@@ -31,7 +32,11 @@ function readWomen(): readonly Woman[] {
     }));
 }
 
+/** All of them. */
 export const women = readWomen();
+
+/** Those that a garment each is drafted for: all in a thorough run, else every fifth. */
+export const someWomen = spread(women, 5);
 
 /**
  * The set has no bust (its chest girth is taken above the breast), no neck, no armscye. Built by stated rules: bust = chest girth

@@ -1,6 +1,6 @@
 import { useKeptTexts } from "@app/components/kept-texts";
 import { LengthField } from "@app/components/length-field";
-import { useUnit } from "@app/components/preferences";
+import { useTape, useUnit } from "@app/components/preferences";
 import { useTextsInUnit } from "@app/components/texts-in-unit";
 import { MeasureGuide } from "@app/measures/measure-guide";
 import { MeasureList } from "@app/measures/measure-list";
@@ -20,7 +20,7 @@ import {
   type TakenId,
 } from "@core/body/index";
 import { type DefaultTaken, estimateBody } from "@core/resolve/index";
-import { formatLength, type TapeUnit } from "@core/tape/index";
+import { formatLength, type Tape } from "@core/tape/index";
 import { useMemo, useState } from "react";
 import { Form, useNavigation } from "react-router";
 import { type ClientProblems, readClient } from "./client-texts";
@@ -41,7 +41,7 @@ type Props = {
 
 /** A client's name and the tape readings of one day, taken in the order in which the tape moves. */
 export function ClientForm({ title, keptAs, isNew, today, latest = NOTHING_TAKEN, action, answer }: Props) {
-  const unit = useUnit();
+  const [unit, tape] = [useUnit(), useTape()];
   const [texts, setTexts] = useKeptTexts(keptAs, { takenOn: today, unit });
   const [left, setLeft] = useState<ReadonlySet<string>>(new Set());
   const [isTried, setTried] = useState(false);
@@ -73,7 +73,7 @@ export function ClientForm({ title, keptAs, isNew, today, latest = NOTHING_TAKEN
       value={texts[id] ?? ""}
       problem={problemOf(id)}
       standsIn={standsIn}
-      hint={lastTime(latest, id, unit)}
+      hint={lastTime(latest, id, tape)}
       onText={(text) => setTexts({ [id]: text })}
       onEnd={() => leave(id)}
     />
@@ -173,7 +173,7 @@ export function ClientForm({ title, keptAs, isNew, today, latest = NOTHING_TAKEN
                   texts={texts}
                   onTexts={setTexts}
                   box={(taken, label) =>
-                    measureBox(taken, label, taken === id ? standIn(estimateOf(id), unit) : undefined)
+                    measureBox(taken, label, taken === id ? standIn(estimateOf(id), tape) : undefined)
                   }
                 />
               )}
@@ -210,10 +210,10 @@ export function ClientForm({ title, keptAs, isNew, today, latest = NOTHING_TAKEN
 const NOTHING_TAKEN: Taken = {};
 
 /** What was read last, once or on the left and on the right, beside a box. */
-function lastTime(latest: Taken, id: TakenId, unit: TapeUnit): string | undefined {
+function lastTime(latest: Taken, id: TakenId, tape: Tape): string | undefined {
   const read = (one: TakenId, before: string) => {
     const mm = latest[one];
-    return mm === undefined ? [] : [`${before}last time ${formatLength(mm, unit)}`];
+    return mm === undefined ? [] : [`${before}last time ${formatLength(mm, tape)}`];
   };
   const { measure, side } = splitTakenId(id);
   const sides = side ? [] : BODY_SIDES.flatMap((one) => read(`${measure}.${one}`, `${one} `));
@@ -221,6 +221,6 @@ function lastTime(latest: Taken, id: TakenId, unit: TapeUnit): string | undefine
   return told.length > 0 ? told.join(", ") : undefined;
 }
 
-function standIn(taken: DefaultTaken | undefined, unit: TapeUnit): string | undefined {
-  return typeof taken?.value === "number" ? `${formatLength(taken.value, unit, { withUnit: false })} est.` : undefined;
+function standIn(taken: DefaultTaken | undefined, tape: Tape): string | undefined {
+  return typeof taken?.value === "number" ? `${formatLength(taken.value, tape, { withUnit: false })} est.` : undefined;
 }

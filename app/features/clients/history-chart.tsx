@@ -1,8 +1,8 @@
 import { Chart } from "@app/components/chart";
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { Box, Text } from "@chakra-ui/react";
 import { bodyOf, MEASURE_IDS, type MeasureId, measureOf, type Taken } from "@core/body/index";
-import { formatLength } from "@core/tape/index";
+import { formatLength, unitOf } from "@core/tape/index";
 import { format } from "date-fns";
 import { useMemo, useState } from "react";
 import type { HistoryPicture } from "./history-chart-painter";
@@ -15,7 +15,7 @@ const MOST_LINES = 4;
 
 /** A client's measures over the years; which ones is chosen below it. */
 export function HistoryChart({ history }: Props) {
-  const unit = useUnit();
+  const tape = useTape();
   const days = useMemo(
     () =>
       [...history]
@@ -37,11 +37,11 @@ export function HistoryChart({ history }: Props) {
           return mm === undefined ? [] : [[day, mm]];
         }),
       })),
-      length: (mm) => formatLength(mm, unit),
+      length: (mm) => formatLength(mm, tape),
       day: (time) => format(time, "d MMM yyyy"),
-      tickMm: unit === "in" ? 25.4 : 20,
+      tickMm: unitOf(tape) === "in" ? 25.4 : 20,
     }),
-    [chosen, days, unit],
+    [chosen, days, tape],
   );
   if (taken.length === 0) return null;
   const toggle = (id: MeasureId) =>

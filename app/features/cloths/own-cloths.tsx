@@ -1,4 +1,4 @@
-import { useUnit } from "@app/components/preferences";
+import { useTape, useUnit } from "@app/components/preferences";
 import { TextBox } from "@app/components/text-box";
 import { CLOTH_KINDS, type ClothKind, type ClothTable, type ClothTakes, clothOf, takesOf } from "@core/cloth/index";
 import { formatForTyping, formatLength } from "@core/tape/index";
@@ -25,7 +25,7 @@ type Props = {
 
 /** The workroom's own cloths: added, renamed, given figures, retired and taken into use again. */
 export function OwnCloths({ cloths, table, problems, mayChange }: Props) {
-  const unit = useUnit();
+  const tape = useTape();
   const [edited, setEdited] = useState<string | null>(null);
   return (
     <section className="settings-part own-cloths">
@@ -40,7 +40,7 @@ export function OwnCloths({ cloths, table, problems, mayChange }: Props) {
             <span className="soft">
               {" "}
               · behaves like {clothOf(cloth.kind).name.toLowerCase()}, takes{" "}
-              {formatLength(cloth.takes.capEase.least, unit)} to {formatLength(cloth.takes.capEase.most, unit)} in the
+              {formatLength(cloth.takes.capEase.least, tape)} to {formatLength(cloth.takes.capEase.most, tape)} in the
               cap
               {cloth.isRetired && " · retired"}
             </span>

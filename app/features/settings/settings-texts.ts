@@ -1,6 +1,6 @@
 import { LENGTH_FIELDS, labelOf, readLength } from "@core/spec/index";
-import { isWithin, PAPER_SIZES, type StudioSettings, USUAL_FIELDS } from "@core/studio/index";
-import { isTapeUnit } from "@core/tape/index";
+import { isWithin, PAPER_SIZES, PLOTTER_ROLLS, type StudioSettings, USUAL_FIELDS } from "@core/studio/index";
+import { INCH_MARKS, isTapeUnit } from "@core/tape/index";
 
 export type ReadSettings =
   | { readonly ok: true; readonly settings: StudioSettings }
@@ -25,12 +25,16 @@ export function readSettingsForm(texts: Readonly<Record<string, string>>): ReadS
   );
   if (Object.keys(problems).length > 0) return { ok: false, problems };
   const paper = PAPER_SIZES.find((one) => one === texts.paper);
+  const inchMarks = INCH_MARKS.find((marks) => `${marks}` === texts.inchMarks);
+  const plotterRoll = PLOTTER_ROLLS.find((one) => one === texts.plotterRoll);
   const initials = (texts.initials ?? "").trim().slice(0, 8);
   return {
     ok: true,
     settings: {
       ...(isTapeUnit(texts.usualUnit) ? { unit: texts.usualUnit } : {}),
+      ...(inchMarks ? { inchMarks } : {}),
       ...(paper ? { paper } : {}),
+      ...(plotterRoll ? { plotterRoll } : {}),
       ...(initials ? { initials } : {}),
       usual,
     },

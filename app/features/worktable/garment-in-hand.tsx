@@ -1,11 +1,11 @@
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { formatLength } from "@core/tape/index";
 import { Link } from "react-router";
 import type { GarmentRow } from "./listed-garment";
 
 /** A garment in hand: its sleeve or collar in small, for whom, and what it asks for next. */
 export function GarmentInHand({ garment }: { readonly garment: GarmentRow }) {
-  const unit = useUnit();
+  const tape = useTape();
   const { capHeight, capEase } = garment;
   return (
     <article className="garment-row">
@@ -24,7 +24,7 @@ export function GarmentInHand({ garment }: { readonly garment: GarmentRow }) {
       </div>
       <div className="soft">
         {capHeight !== null && capEase !== null
-          ? `cap ${formatLength(capHeight, unit)} high, ease ${formatLength(capEase, unit)}`
+          ? `cap ${formatLength(capHeight, tape)} high, ease ${formatLength(capEase, tape)}`
           : garment.sleeve}
         {garment.collar !== "" && <div>{garment.collar}</div>}
       </div>

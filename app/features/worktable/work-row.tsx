@@ -1,7 +1,7 @@
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { speak, wholeUp } from "@core/draft/index";
 import { STAGES, type Stage } from "@core/garment/index";
-import type { TapeUnit } from "@core/tape/index";
+import type { Tape } from "@core/tape/index";
 import { Link, useFetcher } from "react-router";
 import type { GarmentRow } from "./listed-garment";
 
@@ -9,7 +9,7 @@ type Props = { readonly garment: GarmentRow; readonly mayChange: boolean };
 
 /** A garment on the worktable: how far it is, by when what is to happen with it, and what it asks for. */
 export function WorkRow({ garment, mayChange }: Props) {
-  const unit = useUnit();
+  const tape = useTape();
   const { id, stage, due, fitting, cloth } = garment;
   return (
     <tr data-garment={garment.name}>
@@ -44,13 +44,13 @@ export function WorkRow({ garment, mayChange }: Props) {
       <td className="small" data-mark={garment.mark}>
         {garment.asks}
       </td>
-      <td className="small day desk-only">{cloth === null ? "" : `about ${roundedUp(cloth, unit)}`}</td>
+      <td className="small day desk-only">{cloth === null ? "" : `about ${roundedUp(cloth, tape)}`}</td>
     </tr>
   );
 }
 
 /** An estimate is told in whole inches or centimetres. */
-const roundedUp = (mm: number, unit: TapeUnit) => speak([wholeUp(mm)], unit);
+const roundedUp = (mm: number, tape: Tape) => speak([wholeUp(mm)], tape);
 
 function StageBox({
   id,

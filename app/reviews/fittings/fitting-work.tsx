@@ -1,5 +1,5 @@
 import { Page } from "@app/components/page";
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { FigureChanges } from "@app/reviews/versions/figure-changes";
 import { OverlaySheet, type PlaceOnPiece } from "@app/sheet/overlay-sheet";
 import { overlayOf } from "@core/compare/index";
@@ -14,7 +14,7 @@ import {
 } from "@core/fitting/index";
 import { sketchGarment } from "@core/garment/index";
 import type { GarmentSpec } from "@core/spec/index";
-import { formatLength } from "@core/tape/index";
+import { formatLength, type Tape } from "@core/tape/index";
 import { Printer } from "lucide-react";
 import { useMemo, useState } from "react";
 import { Link, useNavigate } from "react-router";
@@ -50,7 +50,7 @@ const OBSERVED = namesOf(OBSERVATIONS).map((id) => ({ id, ...OBSERVATIONS[id] })
 export function FittingWork(props: Props) {
   const { garmentId, fittingId, name, clientName, day, base, mayChange, spec, fitting, helped } = props;
   const address = `/garments/${garmentId}/fittings/${fittingId}`;
-  const unit = useUnit();
+  const tape = useTape();
   const navigate = useNavigate();
   const isMade = fitting.appliedAs !== null;
   const work = useFitting(`${address}/keep`, fitting, mayChange);
@@ -205,7 +205,7 @@ export function FittingWork(props: Props) {
                 Make these changes, as version {base + 1}
               </button>
               {changes.length > 0 && (
-                <span className="soft"> {changes.map((one) => changeWords(one, unit)).join(", ")}</span>
+                <span className="soft"> {changes.map((one) => changeWords(one, tape)).join(", ")}</span>
               )}
             </p>
           )}
@@ -222,5 +222,5 @@ export function FittingWork(props: Props) {
   );
 }
 
-const changeWords = ({ id, by }: Amended, unit: Parameters<typeof formatLength>[1]) =>
-  `${amendNamed(id).says.toLowerCase()} by ${formatLength(by, unit)}`;
+const changeWords = ({ id, by }: Amended, tape: Tape) =>
+  `${amendNamed(id).says.toLowerCase()} by ${formatLength(by, tape)}`;

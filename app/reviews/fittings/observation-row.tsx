@@ -1,5 +1,5 @@
 import { LengthField } from "@app/components/length-field";
-import { useUnit } from "@app/components/preferences";
+import { useTape, useUnit } from "@app/components/preferences";
 import { type Amended, amendNamed, OBSERVATIONS, proposalsFor, type Seen } from "@core/fitting/index";
 import type { Garment } from "@core/garment/index";
 import { readLength } from "@core/spec/index";
@@ -100,7 +100,7 @@ type ProposedProps = {
 };
 
 function Proposed({ id, says, first, before, by, mayChange, onChange }: ProposedProps) {
-  const unit = useUnit();
+  const [unit, tape] = [useUnit(), useTape()];
   const [text, setText] = useState<string | null>(null);
   const read = text === null ? null : readLength(text, unit, { label: amendNamed(id).says, bounds: BOUNDS });
   return (
@@ -117,11 +117,11 @@ function Proposed({ id, says, first, before, by, mayChange, onChange }: Proposed
         />
         <span>
           {says}
-          {by === null && <span className="soft">, first by {formatLength(first, unit)}</span>}
+          {by === null && <span className="soft">, first by {formatLength(first, tape)}</span>}
           {before !== null && <em> helped before</em>}
         </span>
       </label>
-      {by !== null && !mayChange && <span className="soft">by {formatLength(by, unit)}</span>}
+      {by !== null && !mayChange && <span className="soft">by {formatLength(by, tape)}</span>}
       {by !== null && mayChange && (
         <LengthField
           id={`by.${id}`}

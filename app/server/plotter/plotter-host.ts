@@ -1,12 +1,17 @@
 import { createServer, type IncomingMessage, type Server } from "node:http";
+import { ROLL_WIDTHS_MM } from "@core/studio/index";
 import { z } from "zod";
 import { type RollPlotter, switchOnPlotter } from "./device";
 import type { Drawn } from "./draw-hpgl";
 import { type Job, plotterQueue } from "./jobs";
 
-/** What is asked of a plotter and its queue. */
+/** Wider is no roll. */
+const MOST_ROLL_MM = 5000;
+
+/** What is asked of a plotter and its queue; it is switched on with the roll that lies in it, in millimetres. */
 const ACT = z.discriminatedUnion("act", [
-  z.object({ act: z.enum(["look", "on", "off"]) }),
+  z.object({ act: z.enum(["look", "off"]) }),
+  z.object({ act: z.literal("on"), rollWidth: z.number().positive().max(MOST_ROLL_MM) }),
   z.object({ act: z.enum(["cancel", "again"]), job: z.number() }),
   z.object({ act: z.literal("send"), name: z.string(), text: z.string(), saved: z.number() }),
 ]);
@@ -23,26 +28,29 @@ export type PlotterState = {
   readonly last: (Omit<Drawn, "lines"> & { readonly picture: string; readonly saved: number }) | null;
 };
 
-/** A 36 in roll, as copy shops have. Millimetres. */
-const ROLL_MM = 914.4;
-
 /** The plotter with its queue, in the process that holds them. */
 export function plotterHost() {
   let plotter: RollPlotter | null = null;
   const queue = plotterQueue(() => plotter?.port ?? null);
   let saved = 0;
-  const switchTo = async (isOn: boolean) => {
+  let rollWidth: number = ROLL_WIDTHS_MM.roll36;
+  const switchOn = async (width: number) => {
+    if (plotter) return;
+    rollWidth = width;
+    plotter = await switchOnPlotter(width);
+  };
+  const switchOff = async () => {
     const before = plotter;
-    if (isOn === (before !== null)) return;
     plotter = null;
     await before?.switchOff();
-    if (isOn) plotter = await switchOnPlotter(ROLL_MM);
   };
   const obey = async (order: PlotterOrder): Promise<PlotterState> => {
     switch (order.act) {
       case "on":
+        await switchOn(order.rollWidth);
+        break;
       case "off":
-        await switchTo(order.act === "on");
+        await switchOff();
         break;
       case "cancel":
         queue.cancel(order.job);
@@ -56,7 +64,7 @@ export function plotterHost() {
         break;
     }
     const drawn = plotter?.last() ?? null;
-    return { isOn: plotter !== null, rollWidth: ROLL_MM, jobs: queue.jobs(), last: drawn && seen(drawn, saved) };
+    return { isOn: plotter !== null, rollWidth, jobs: queue.jobs(), last: drawn && seen(drawn, saved, rollWidth) };
   };
   return { obey };
 }
@@ -73,8 +81,8 @@ export function plotterHosts() {
   };
 }
 
-function seen({ lines, ...rest }: Drawn, saved: number): NonNullable<PlotterState["last"]> {
-  const place = ([x, y]: readonly [number, number]) => `${x.toFixed(1)} ${(ROLL_MM - y).toFixed(1)}`;
+function seen({ lines, ...rest }: Drawn, saved: number, rollWidth: number): NonNullable<PlotterState["last"]> {
+  const place = ([x, y]: readonly [number, number]) => `${x.toFixed(1)} ${(rollWidth - y).toFixed(1)}`;
   return { ...rest, saved, picture: lines.map(({ points }) => `M${points.map(place).join("L")}`).join("") };
 }
 

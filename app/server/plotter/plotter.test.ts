@@ -25,7 +25,7 @@ function pattern(): { readonly text: string; readonly travel: number; readonly h
   const point = STARTING_POINTS.find(({ id }) => id === "jacket");
   const spec = point && startedFrom(point, MIDDLE_BODY);
   if (!spec) throw new Error("the jacket starts a garment");
-  const sheet = drawingSheet(draftGarment(spec), { unit: "cm", lines: "both", about: "" });
+  const sheet = drawingSheet(draftGarment(spec), { tape: "cm", lines: "both", about: "" });
   return { ...writeHpgl(sheet), height: sheet.height };
 }
 
@@ -127,7 +127,7 @@ describe("the plotter of several processes", () => {
     const ask = (order: unknown, header: Record<string, string>) =>
       fetch(`http://127.0.0.1:${PORT}/`, { method: "POST", headers: header, body: JSON.stringify(order) });
     expect((await ask({ studio: "a", order: { act: "look" } }, {})).status).toBe(403);
-    const on = await ask({ studio: "a", order: { act: "on" } }, { [PLOTTER_HEADER]: "1" });
+    const on = await ask({ studio: "a", order: { act: "on", rollWidth: 609.6 } }, { [PLOTTER_HEADER]: "1" });
     expect(await on.json()).toMatchObject({ isOn: true, jobs: [] });
     expect((await first?.obey({ studio: "a", order: { act: "look" } }))?.isOn).toBe(true);
     // Another workroom has a plotter of its own, and sees nothing of this one.
@@ -137,7 +137,7 @@ describe("the plotter of several processes", () => {
 
   it("shows what its pens drew and what the order of lines saved", async () => {
     const { obey } = plotterHost();
-    await obey({ act: "on" });
+    await obey({ act: "on", rollWidth: 914.4 });
     await obey({ act: "send", name: "Triangle", text: TRIANGLE, saved: 12 });
     for (let i = 0; i < 200 && !(await obey({ act: "look" })).last; i++)
       await new Promise((done) => setTimeout(done, 5));

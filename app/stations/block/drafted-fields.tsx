@@ -1,18 +1,18 @@
 import { ChoiceSelect } from "@app/components/choice-select";
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { FieldGroup } from "@app/work/field-group";
 import { SpecField } from "@app/work/spec-field";
 import { useWork, useWorkStore } from "@app/work/work-context";
 import { Text } from "@chakra-ui/react";
 import type { BlockChoices } from "@core/block/index";
-import { formatLength, type TapeUnit } from "@core/tape/index";
+import { formatLength, type Tape } from "@core/tape/index";
 import { Link, useParams } from "react-router";
 
 const IN = 25.4;
 
 /** The choices that are one of several, in the words of the table and the person's unit. */
-function choicesIn(unit: TapeUnit) {
-  const size = (mm: number) => formatLength(mm, unit);
+function choicesIn(tape: Tape) {
+  const size = (mm: number) => formatLength(mm, tape);
   return {
     style: [
       { value: "woven", label: "Woven, with darts" },
@@ -91,8 +91,8 @@ export function DraftedFields() {
   const gathers = useWork((work) => choicesOf(work.garment.resolved.block)?.gathers);
   const hasUnderbust = useWork((work) => work.spec.body.underbust !== undefined);
   const { garmentId } = useParams();
-  const unit = useUnit();
-  const size = (mm: number) => formatLength(mm, unit);
+  const tape = useTape();
+  const size = (mm: number) => formatLength(mm, tape);
   const isShaped = style !== "dropped" && shaping !== "none";
   return (
     <>
@@ -179,7 +179,7 @@ export function DraftedFields() {
 
 function Choice({ of }: { readonly of: ChoiceName }) {
   const store = useWorkStore();
-  const unit = useUnit();
+  const tape = useTape();
   const value = useWork((work) => choicesOf(work.garment.resolved.block)?.[of]);
   if (value === undefined) return null;
   return (
@@ -187,7 +187,7 @@ function Choice({ of }: { readonly of: ChoiceName }) {
       id={`block.${of}`}
       label={LABELS[of]}
       value={value}
-      choices={choicesIn(unit)[of]}
+      choices={choicesIn(tape)[of]}
       onChoose={(chosen) => store.getState().setField(`block.${of}`, chosen)}
     />
   );

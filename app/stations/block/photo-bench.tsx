@@ -1,6 +1,6 @@
 import { ChoiceSelect } from "@app/components/choice-select";
 import { LengthText } from "@app/components/length-text";
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { FieldGroup } from "@app/work/field-group";
 import { WorkColumns } from "@app/work/work-columns";
 import { Box, Button, chakra, Flex, Text } from "@chakra-ui/react";
@@ -31,7 +31,7 @@ const Step = chakra("button", {
 
 /** A photograph of a paper pattern on the table: its scale and tilt from something of known size, its edges pointed at. */
 export function PhotoBench() {
-  const unit = useUnit();
+  const tape = useTape();
   const { photo, problem, open, openSample } = usePhoto();
   const [state, dispatch] = useReducer(traceReducer, NO_TRACE);
   const [short, long, apart] = [useTypedLength("Shorter side"), useTypedLength("Longer side"), useTypedLength("Apart")];
@@ -121,7 +121,7 @@ export function PhotoBench() {
               choices={[
                 ...KNOWN_SHEETS.map(({ id, name, short, long }) => ({
                   value: id,
-                  label: `${name}, ${formatLength(short, unit, { withUnit: false })} × ${formatLength(long, unit)}`,
+                  label: `${name}, ${formatLength(short, tape, { withUnit: false })} × ${formatLength(long, tape)}`,
                 })),
                 { value: "other", label: "Another rectangle" },
                 { value: "marks", label: "A tape: two of its marks" },

@@ -1,6 +1,6 @@
 import { LengthText } from "@app/components/length-text";
 import { Pager } from "@app/components/pager";
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { Box, Button, Flex, Grid, Heading, Text } from "@chakra-ui/react";
 import type { Draft, Step } from "@core/draft/index";
 import { speakPart } from "@core/draft/index";
@@ -66,7 +66,7 @@ export function Practice({ draft, garmentId, asked, onGo, onLeave }: Props) {
 
 /** The step's sentence with every length in it left open. */
 function HiddenSentence({ step }: { readonly step: Step }) {
-  const unit = useUnit();
+  const tape = useTape();
   return step.text.map((part, i) => {
     const key = `${i}`;
     if (typeof part === "object" && "mm" in part) {
@@ -76,7 +76,7 @@ function HiddenSentence({ step }: { readonly step: Step }) {
         </Text>
       );
     }
-    return <span key={key}>{speakPart(part, unit)}</span>;
+    return <span key={key}>{speakPart(part, tape)}</span>;
   });
 }
 

@@ -1,4 +1,4 @@
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { DragHandle } from "@app/sheet/drag-handle";
 import { Letters, Lines, PlainPath } from "@app/sheet/drawn";
 import { EdgeFigures } from "@app/sheet/edge-figures";
@@ -32,7 +32,7 @@ export function CollarSheet() {
   const [limit, setLimit] = useState<number | null>(null);
   const [isHeld, setHeld] = useState(false);
   const [isWorn, setWorn] = useState(false);
-  const unit = useUnit();
+  const tape = useTape();
   const store = useWorkStore();
   if (!collar) {
     return (
@@ -104,7 +104,7 @@ export function CollarSheet() {
         )}
         {limit !== null && (
           <Box position="absolute" top="9" left="9" px="4" py="2" bg="warnPale" color="ink" role="status">
-            Stopped at {formatLength(limit, unit)}: no more of it can be asked.
+            Stopped at {formatLength(limit, tape)}: no more of it can be asked.
           </Box>
         )}
       </Box>

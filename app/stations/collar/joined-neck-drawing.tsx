@@ -1,4 +1,4 @@
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { DragHandle } from "@app/sheet/drag-handle";
 import { FigureAt, PlainPath } from "@app/sheet/drawn";
 import { useHandleGesture } from "@app/sheet/use-handle-gesture";
@@ -20,10 +20,10 @@ type Props = {
 
 /** Front and back neckline in one, and below it the line on which the outer edge lies: dragged down, the fall gets longer. */
 export function JoinedNeckDrawing({ collar, placed, view, canHold, onLimit, onHold }: Props) {
-  const unit = useUnit();
+  const tape = useTape();
   const { move, ...gesture } = useHandleGesture(onHold);
   const { outer, turnedOver } = collar.drawing;
-  const text = (mm: number) => formatLength(mm, unit);
+  const text = (mm: number) => formatLength(mm, tape);
   const { neckline, shoulder, fallLine } = placed;
   const fall = canHold && turnedOver && fallLine ? collarHandle({ field: "fall", value: turnedOver.fall }) : null;
   return (

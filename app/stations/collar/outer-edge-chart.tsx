@@ -1,12 +1,12 @@
 import { Chart } from "@app/components/chart";
 import { LengthText } from "@app/components/length-text";
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { useCalmWork } from "@app/work/use-calm-work";
 import { useOneStep } from "@app/work/use-one-step";
 import { useWorkStore } from "@app/work/work-context";
 import { Box, Text } from "@chakra-ui/react";
 import type { OuterEdge } from "@core/collar/index";
-import { formatLength, GRADUATION_MM } from "@core/tape/index";
+import { formatLength, graduationMm, unitOf } from "@core/tape/index";
 import { useCallback, useMemo } from "react";
 import type { OuterEdgePicture } from "./outer-edge-painter";
 
@@ -19,7 +19,7 @@ export function OuterEdgeChart() {
 }
 
 function OuterEdgeOf({ outer }: { readonly outer: OuterEdge }) {
-  const unit = useUnit();
+  const tape = useTape();
   const store = useWorkStore();
   const field = outer.by === "tilt" ? "tilt" : "drop";
   const onChoose = useCallback(
@@ -27,8 +27,8 @@ function OuterEdgeOf({ outer }: { readonly outer: OuterEdge }) {
     [store, field],
   );
   const picture = useMemo<OuterEdgePicture>(
-    () => ({ outer, length: (mm) => formatLength(mm, unit), tickMm: unit === "in" ? 25.4 : 20, onChoose }),
-    [outer, unit, onChoose],
+    () => ({ outer, length: (mm) => formatLength(mm, tape), tickMm: unitOf(tape) === "in" ? 25.4 : 20, onChoose }),
+    [outer, tape, onChoose],
   );
   const oneStep = useOneStep();
   const all = outer.curve.map(({ at }) => at);
@@ -64,7 +64,7 @@ function OuterEdgeOf({ outer }: { readonly outer: OuterEdge }) {
           type="range"
           min={Math.max(0, Math.ceil(Math.min(...all) * 10) / 10)}
           max={Math.floor(Math.max(...all) * 10) / 10}
-          step={GRADUATION_MM[unit]}
+          step={graduationMm(tape)}
           value={outer.at}
           onChange={(event) => onChoose(Number(event.currentTarget.value))}
         />

@@ -1,6 +1,6 @@
 import { ChoiceSelect } from "@app/components/choice-select";
 import { LengthText } from "@app/components/length-text";
-import { useUnit } from "@app/components/preferences";
+import { useTape, useUnit } from "@app/components/preferences";
 import { Box, Button, Heading, Progress, Table, Text } from "@chakra-ui/react";
 import {
   type ClothOnTable,
@@ -47,7 +47,7 @@ type Props = {
 
 /** How much to buy, what to cut of what, and every file that leaves the program. */
 export function CutSide({ garmentId, garment, cut, client, lines, lay, onKeep, onWidth }: Props) {
-  const unit = useUnit();
+  const tape = useTape();
   const list = cutList(garment);
   return (
     <>
@@ -61,8 +61,8 @@ export function CutSide({ garmentId, garment, cut, client, lines, lay, onKeep, o
           borderColor="fault"
           data-finding={finding.code}
         >
-          <Text fontWeight="600">{speak(finding.message, unit)}</Text>
-          <Text fontSize="sm">{speak(finding.reason, unit)}</Text>
+          <Text fontWeight="600">{speak(finding.message, tape)}</Text>
+          <Text fontSize="sm">{speak(finding.reason, tape)}</Text>
         </Box>
       ))}
       {lay && <LayPanel lay={lay} onKeep={onKeep} onWidth={onWidth} />}
@@ -107,7 +107,7 @@ const WIDTHS_MM = [900, 1150, 1400, 1500] as const;
 const WORTH_IT = 0.9;
 
 function LayPanel({ lay, onKeep, onWidth }: { readonly lay: Lay } & Pick<Props, "onKeep" | "onWidth">) {
-  const unit = useUnit();
+  const [unit, tape] = [useUnit(), useTape()];
   const { plan, pieces, table, cloth, search, isKept, otherLength } = lay;
   const bought = boughtLength(plan.length, table.shrinkage, unit);
   const nameOf = (id: string) => pieces.find((one) => one.id === id)?.name ?? id;
@@ -154,7 +154,7 @@ function LayPanel({ lay, onKeep, onWidth }: { readonly lay: Lay } & Pick<Props, 
             { value: "", label: "None" },
             ...WIDTHS_MM.filter((width) => width !== table.width).map((width) => ({
               value: String(width),
-              label: formatLength(width, unit),
+              label: formatLength(width, tape),
             })),
           ]}
           onChoose={(width) => onWidth(width === "" ? null : Number(width))}

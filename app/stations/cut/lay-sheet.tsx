@@ -1,4 +1,4 @@
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { Sheet } from "@app/sheet/sheet";
 import { toScreen, type View } from "@app/sheet/view";
 import { Box } from "@chakra-ui/react";
@@ -33,7 +33,7 @@ const NUDGE_MM = 5;
 
 /** The cloth from its cut end to the right with the pieces on it; each can be moved, and goes back where it would lie on another. */
 export function LaySheet({ plan, pieces, table, numbers, onPlan }: Props) {
-  const unit = useUnit();
+  const tape = useTape();
   const [said, setSaid] = useState<string | null>(null);
   const [held, setHeld] = useState<LaidPiece | null>(null);
   const across = table.isFolded ? table.width / 2 : table.width;
@@ -60,7 +60,7 @@ export function LaySheet({ plan, pieces, table, numbers, onPlan }: Props) {
   };
   return (
     <Box position="relative" h="100%">
-      <Sheet box={box} label={`Lay plan, ${formatLength(plan.length, unit)} long`} isHeld={held !== null}>
+      <Sheet box={box} label={`Lay plan, ${formatLength(plan.length, tape)} long`} isHeld={held !== null}>
         {(view) => (
           <>
             <Cloth view={view} length={box.right} across={across} isFolded={table.isFolded} used={plan.length} />

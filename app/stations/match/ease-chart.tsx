@@ -1,8 +1,8 @@
 import { Chart } from "@app/components/chart";
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import type { Seam } from "@core/pattern/index";
 import type { SeamNotch } from "@core/sleeve/set-in/index";
-import { formatLength } from "@core/tape/index";
+import { formatLength, unitOf } from "@core/tape/index";
 import { useMemo } from "react";
 import type { EasePicture } from "./ease-chart-painter";
 import { unroll } from "./unrolled";
@@ -13,15 +13,15 @@ const load = () => import("./ease-chart-painter").then((painter) => painter.crea
 
 /** Ease density along the armhole. */
 export function EaseChart({ seams, notches, limit }: Props) {
-  const unit = useUnit();
+  const tape = useTape();
   const picture = useMemo<EasePicture>(
     () => ({
       unrolled: unroll(seams, notches),
       limit,
-      length: (mm) => formatLength(mm, unit),
-      tickMm: unit === "in" ? 50.8 : 50,
+      length: (mm) => formatLength(mm, tape),
+      tickMm: unitOf(tape) === "in" ? 50.8 : 50,
     }),
-    [seams, notches, limit, unit],
+    [seams, notches, limit, tape],
   );
   return (
     <Chart

@@ -1,4 +1,4 @@
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import type { Seam } from "@core/pattern/index";
 import { formatLength } from "@core/tape/index";
 import { RibbonDrawing } from "./ribbon-drawing";
@@ -14,8 +14,8 @@ const STITCHES = 28;
 
 /** Two edges that are sewn together, unrolled one above the other, with threads where they are marked. */
 export function PairRibbons({ seam }: { readonly seam: Seam }) {
-  const unit = useUnit();
-  const text = (mm: number) => formatLength(mm, unit);
+  const tape = useTape();
+  const text = (mm: number) => formatLength(mm, tape);
   const { bodyLength, partLength, sections } = seam;
   const scale = (WIDTH - 2 * SIDE) / Math.max(bodyLength, partLength);
   const x = (mm: number) => SIDE + mm * scale;

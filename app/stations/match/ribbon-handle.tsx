@@ -1,5 +1,5 @@
-import { useUnit } from "@app/components/preferences";
-import { formatLength, GRADUATION_MM } from "@core/tape/index";
+import { useTape } from "@app/components/preferences";
+import { formatLength, graduationMm } from "@core/tape/index";
 import { type KeyboardEvent, type PointerEvent, useRef } from "react";
 
 type Props = {
@@ -20,7 +20,7 @@ type Props = {
 
 /** A mark on a ribbon that can be moved along it, by pointer or with the arrow keys by one tape graduation. */
 export function RibbonHandle({ name, x, y, value, least, most, gain, scale, onMove, onBegin, onEnd }: Props) {
-  const unit = useUnit();
+  const tape = useTape();
   const start = useRef<{ readonly clientX: number; readonly value: number; readonly mmPerPx: number } | null>(null);
   const moveTo = (wanted: number) => {
     const next = Math.min(most, Math.max(least, wanted));
@@ -47,7 +47,7 @@ export function RibbonHandle({ name, x, y, value, least, most, gain, scale, onMo
     const steps = event.key === "ArrowRight" ? gain : event.key === "ArrowLeft" ? -gain : 0;
     if (steps === 0) return;
     event.preventDefault();
-    moveTo(value + steps * GRADUATION_MM[unit]);
+    moveTo(value + steps * graduationMm(tape));
   };
   return (
     <g
@@ -58,7 +58,7 @@ export function RibbonHandle({ name, x, y, value, least, most, gain, scale, onMo
       aria-valuenow={Math.round(value * 100) / 100}
       aria-valuemin={Math.round(least * 100) / 100}
       aria-valuemax={Math.round(most * 100) / 100}
-      aria-valuetext={formatLength(value, unit)}
+      aria-valuetext={formatLength(value, tape)}
       data-ribbon-handle={name}
       transform={`translate(${x} ${y})`}
       onPointerDown={onPointerDown}

@@ -1,4 +1,4 @@
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import type { Seam } from "@core/pattern/index";
 import type { SeamNotch } from "@core/sleeve/set-in/index";
 import { formatLength } from "@core/tape/index";
@@ -33,7 +33,7 @@ export type RibbonScale = {
 
 /** Armhole and cap unrolled as two ribbons, joined by threads at the notches. */
 export function SeamRibbons({ seams, notches, handles }: Props) {
-  const unit = useUnit();
+  const tape = useTape();
   const { bodyLength, partLength, threads } = unroll(seams, notches);
   const [front, back] = seams;
   const scale = (WIDTH - 2 * SIDE) / Math.max(bodyLength, partLength);
@@ -46,7 +46,7 @@ export function SeamRibbons({ seams, notches, handles }: Props) {
     ...stretches(front).map((s) => ({ ...s, from: partLength - s.to, to: partLength - s.from })),
   ];
   const most = Math.max(0.001, ...slices.map((s) => Math.abs(s.share)));
-  const text = (mm: number) => formatLength(mm, unit);
+  const text = (mm: number) => formatLength(mm, tape);
   const labels = spread(threads.map((thread) => ({ ...thread, x: (onBody(thread.body) + onPart(thread.part)) / 2 })));
   return (
     <RibbonDrawing

@@ -1,17 +1,17 @@
 import { ChoiceSelect } from "@app/components/choice-select";
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { FieldGroup } from "@app/work/field-group";
 import { SpecField } from "@app/work/spec-field";
 import { useWork, useWorkStore } from "@app/work/work-context";
 import type { BodiceChoices } from "@core/bodice/index";
 import { collarOf } from "@core/collar/index";
-import { formatLength, type TapeUnit } from "@core/tape/index";
+import { formatLength, type Tape } from "@core/tape/index";
 
 const IN = 25.4;
 
 /** The choices that are one of several, in the words of the table and the person's unit. */
-function choicesIn(unit: TapeUnit) {
-  const size = (mm: number) => formatLength(mm, unit);
+function choicesIn(tape: Tape) {
+  const size = (mm: number) => formatLength(mm, tape);
   return {
     cut: [
       { value: "whole", label: "Front and back as well" },
@@ -151,14 +151,14 @@ export function BodiceFields() {
 
 function Choice({ of }: { readonly of: ChoiceName }) {
   const store = useWorkStore();
-  const unit = useUnit();
+  const tape = useTape();
   const value = useWork((work) => work.garment.resolved.pieces[of]);
   return (
     <ChoiceSelect<string>
       id={`bodice.${of}`}
       label={LABELS[of]}
       value={value}
-      choices={choicesIn(unit)[of]}
+      choices={choicesIn(tape)[of]}
       onChoose={(chosen) => store.getState().setField(`bodice.${of}`, chosen)}
     />
   );

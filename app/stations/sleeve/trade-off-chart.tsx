@@ -1,13 +1,13 @@
 import { Chart } from "@app/components/chart";
 import { LengthText } from "@app/components/length-text";
-import { useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { useCalmWork } from "@app/work/use-calm-work";
 import { useOneStep } from "@app/work/use-one-step";
 import { useWorkStore } from "@app/work/work-context";
 import type { SideBySide } from "@app/workers/side-by-side";
 import { Box, Text } from "@chakra-ui/react";
 import { sewnSleeve } from "@core/drafting/index";
-import { formatLength, GRADUATION_MM } from "@core/tape/index";
+import { formatLength, graduationMm, unitOf } from "@core/tape/index";
 import { useCallback, useMemo } from "react";
 import type { TradeOffPicture } from "./trade-off-painter";
 
@@ -15,7 +15,7 @@ const load = () => import("./trade-off-painter").then((painter) => painter.creat
 
 /** Every sleeve that fits this armhole, as one curve: a higher cap is a narrower sleeve. Taken hold of, it chooses. */
 export function TradeOffChart({ found }: { readonly found: SideBySide }) {
-  const unit = useUnit();
+  const tape = useTape();
   const store = useWorkStore();
   const frame = useCalmWork((work) => sewnSleeve(work.lastGood)?.sleeve.frame);
   const now = useMemo(
@@ -36,8 +36,8 @@ export function TradeOffChart({ found }: { readonly found: SideBySide }) {
     [store, found.upperArm],
   );
   const picture = useMemo<TradeOffPicture>(
-    () => ({ found, now, length: (mm) => formatLength(mm, unit), tickMm: unit === "in" ? 25.4 : 20, onChoose }),
-    [found, now, unit, onChoose],
+    () => ({ found, now, length: (mm) => formatLength(mm, tape), tickMm: unitOf(tape) === "in" ? 25.4 : 20, onChoose }),
+    [found, now, tape, onChoose],
   );
   const oneStep = useOneStep();
   const widths = found.curve.map((point) => point.width);
@@ -72,7 +72,7 @@ export function TradeOffChart({ found }: { readonly found: SideBySide }) {
           type="range"
           min={Math.ceil(least * 10) / 10}
           max={Math.floor(most * 10) / 10}
-          step={GRADUATION_MM[unit]}
+          step={graduationMm(tape)}
           value={now.width}
           onChange={(event) => onChoose(Number(event.currentTarget.value))}
         />
