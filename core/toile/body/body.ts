@@ -1,0 +1,146 @@
+import type { Solid } from "../solver/solver";
+import { type ArmPose, armOf, conesOf } from "./arm";
+import type { BodyFigures } from "./figure";
+import { roundConeDistance } from "./round-cone";
+import { type Torso, torsoOf } from "./torso";
+
+/** A body without its arms, whose distance was worked out once at every corner of a grid. Metres. */
+export type Trunk = {
+  readonly figures: BodyFigures;
+  readonly torso: Torso;
+  /** Exact to the shape's formula, and slow. */
+  readonly exact: (x: number, y: number, z: number) => number;
+  /** Between the corners of the grid, and fast. */
+  readonly solid: Solid;
+};
+
+/** How softly neck, shoulder and torso go into each other. */
+const BLEND = 0.03;
+const CELL = 0.01;
+
+export function trunkOf(figures: BodyFigures): Trunk {
+  const torso = torsoOf(figures);
+  const { neckPoint, tip, neck, neckDepths } = figures;
+  const mm = (value: number) => value / 1000;
+  const normal = new Float64Array(3);
+  const shoulderEnd = Math.min(0.032, mm(figures.arm.upper) / 2 / Math.PI);
+  const neckEnd = 0.022;
+  const [rise, run] = [mm(tip.y - neckPoint.y), mm(tip.x - neckPoint.x)];
+  const size = Math.hypot(rise, run);
+  const [nx, ny] = [-rise / size, -run / size];
+  const shoulder = roundConeDistance({
+    from: [mm(neckPoint.x) + nx * neckEnd, -mm(neckPoint.y) + ny * neckEnd, 0],
+    to: [mm(tip.x) + nx * shoulderEnd - shoulderEnd * 0.6, -mm(tip.y) + ny * shoulderEnd, 0],
+    fromRadius: neckEnd,
+    toRadius: shoulderEnd,
+  });
+  // The neck leans a little forward; at its root it is as wide as the block's neck.
+  const root = mm(neckPoint.x) * NECK_IN_BASE;
+  const upper = mm(neck.girth) / 2 / Math.PI;
+  const depth = Math.max(0.01, mm(neckDepths.front + neckDepths.back) / 2);
+  const column = roundConeDistance({
+    from: [0, -mm(neckPoint.y) - depth, -0.012],
+    to: [0, -mm(neckPoint.y) + NECK_UP, 0.012],
+    fromRadius: Math.max(root, upper * 1.02),
+    toRadius: Math.min(upper, root),
+  });
+  const exact = (x: number, y: number, z: number) => {
+    const side = Math.abs(x);
+    const body = smoothLeast(torso.distance(side, y, z), shoulder(side, y, z, normal), BLEND);
+    return smoothLeast(body, column(side, y, z, normal), BLEND / 2);
+  };
+  const width =
+    Math.max(
+      torso.sectionAt(-mm(figures.levels[0]?.y ?? 0)).wide,
+      torso.sectionAt(-mm(figures.levels[2]?.y ?? 0)).wide,
+      mm(tip.x),
+    ) + 0.05;
+  const solid = baked(exact, { right: width, top: NECK_UP + 0.06, bottom: -mm(figures.foot), deep: 0.24 });
+  return { figures, torso, exact, solid };
+}
+
+const NECK_IN_BASE = 0.9;
+/** The neck is there so far above the neck point. */
+const NECK_UP = 0.1;
+
+/** The less of two, rounded where they are alike (the polynomial blend of Quilez). */
+function smoothLeast(a: number, b: number, within: number): number {
+  const share = Math.max(0, within - Math.abs(a - b)) / within;
+  return Math.min(a, b) - (share * share * within) / 4;
+}
+
+type Extent = { readonly right: number; readonly top: number; readonly bottom: number; readonly deep: number };
+
+/** The right half on a grid; what lies outside the grid is far from the body. */
+function baked(exact: (x: number, y: number, z: number) => number, { right, top, bottom, deep }: Extent): Solid {
+  const left = -2 * CELL;
+  const [nx, ny, nz] = [right - left, top - bottom, 2 * deep].map((size) => Math.ceil(size / CELL) + 1) as [
+    number,
+    number,
+    number,
+  ];
+  const values = new Float32Array(nx * ny * nz);
+  for (let k = 0; k < nz; k++)
+    for (let j = 0; j < ny; j++)
+      for (let i = 0; i < nx; i++)
+        values[(k * ny + j) * nx + i] = exact(left + i * CELL, bottom + j * CELL, -deep + k * CELL);
+  const [sy, sz] = [nx, nx * ny];
+  return (x, y, z, normal) => {
+    const gx = (x - left) / CELL;
+    const gy = (y - bottom) / CELL;
+    const gz = (z + deep) / CELL;
+    const [i, j, k] = [Math.floor(gx), Math.floor(gy), Math.floor(gz)];
+    if (i < 0 || j < 0 || k < 0 || i >= nx - 1 || j >= ny - 1 || k >= nz - 1) return FAR;
+    const [fx, fy, fz] = [gx - i, gy - j, gz - k];
+    const q = k * sz + j * sy + i;
+    const v000 = values[q] as number;
+    const v100 = values[q + 1] as number;
+    const v010 = values[q + sy] as number;
+    const v110 = values[q + sy + 1] as number;
+    const v001 = values[q + sz] as number;
+    const v101 = values[q + sz + 1] as number;
+    const v011 = values[q + sz + sy] as number;
+    const v111 = values[q + sz + sy + 1] as number;
+    const a00 = v000 + (v100 - v000) * fx;
+    const a10 = v010 + (v110 - v010) * fx;
+    const a01 = v001 + (v101 - v001) * fx;
+    const a11 = v011 + (v111 - v011) * fx;
+    const b0 = a00 + (a10 - a00) * fy;
+    const b1 = a01 + (a11 - a01) * fy;
+    const out = b0 + (b1 - b0) * fz;
+    if (out > NEAR) return out;
+    const dz = b1 - b0;
+    const dy = (a10 - a00) * (1 - fz) + (a11 - a01) * fz;
+    const dx =
+      ((v100 - v000) * (1 - fy) + (v110 - v010) * fy) * (1 - fz) + ((v101 - v001) * (1 - fy) + (v111 - v011) * fy) * fz;
+    const size = Math.sqrt(dx * dx + dy * dy + dz * dz) || 1;
+    normal[0] = dx / size;
+    normal[1] = dy / size;
+    normal[2] = dz / size;
+    return out;
+  };
+}
+
+const FAR = 1;
+/** Further out nothing rests on the direction. */
+const NEAR = 0.05;
+
+/** The trunk with an arm in a pose. */
+export function withArm({ solid, figures }: Trunk, pose: ArmPose): Solid {
+  const cones = conesOf(armOf(figures, pose)).map(roundConeDistance);
+  const other = new Float64Array(3);
+  const shoulder = armOf(figures, pose).shoulder[0] - 0.06;
+  return (x, y, z, normal) => {
+    let least = solid(x, y, z, normal);
+    if (x < shoulder - 0.06) return least;
+    for (const cone of cones) {
+      const out = cone(x, y, z, other);
+      if (out >= least) continue;
+      least = out;
+      normal[0] = other[0] as number;
+      normal[1] = other[1] as number;
+      normal[2] = other[2] as number;
+    }
+    return least;
+  };
+}

@@ -1,0 +1,97 @@
+import { armholeDepth } from "../../block";
+import { estimateBust, estimateFromBust, estimateNeck } from "../../body";
+import type { Garment } from "../../garment";
+import { endOf, startOf } from "../../geometry";
+
+/** A level of the torso: how far below the neck point, and the girth there. Millimetres. */
+export type TorsoLevel = {
+  readonly id: "bust" | "waist" | "hip";
+  readonly y: number;
+  readonly girth: number;
+  /** Was it taken on the person, or does an estimate stand in? */
+  readonly isMeasured: boolean;
+};
+
+/** The figures that a body is built from, in millimetres: x to the side, y down from the neck point, as on the block. */
+export type BodyFigures = {
+  readonly levels: readonly TorsoLevel[];
+  readonly neck: { readonly girth: number; readonly isMeasured: boolean };
+  /** Where the neck meets the shoulder, and how far the front and the back of the neck lie below it. */
+  readonly neckPoint: { readonly x: number; readonly y: number };
+  readonly neckDepths: { readonly front: number; readonly back: number };
+  /** The outer end of the shoulder. */
+  readonly tip: { readonly x: number; readonly y: number };
+  /** The level of the armpit: above the garment's underarm, or no arm could be raised in it. */
+  readonly armpit: number;
+  /** As far down as the garment goes, and further. */
+  readonly foot: number;
+  readonly arm: {
+    readonly upper: number;
+    readonly elbow: number;
+    readonly wrist: number;
+    readonly toElbow: number;
+    readonly length: number;
+  };
+};
+
+/** The armpit lies so far above the garment's underarm at least: without the gap the cloth strains where none would be worn so. */
+const ARMPIT_GAP_MM = 22;
+/** The body's shoulder ends so far inside the garment's: the cloth's thickness and what eases it. */
+const INSIDE_MM = 4;
+/** So much of the dress form there is below the hem. */
+const BELOW_HEM_MM = 60;
+/** A dropped or widened shoulder ends beyond the body's own: no shoulder is wider than this share of the bust. From memory. */
+const MOST_SHOULDER_OF_BUST = 0.46;
+
+/** The body of the person whom the garment is for, as far as it was measured, and estimates for the rest. Null without a block. */
+export function figuresOf({ block, resolved }: Garment): BodyFigures | null {
+  if (!block) return null;
+  const { body } = resolved;
+  const bust = body.bust ?? estimateBust().value;
+  const levelOf = (id: string, usual: number) => block.levels.find((level) => level.id === id)?.y ?? usual;
+  const [front, back] = [block.front, block.back];
+  const ofSide = (half: typeof front) => ({ neck: startOf(half.shoulder.path), tip: endOf(half.shoulder.path) });
+  const [f, b] = [ofSide(front), ofSide(back)];
+  const mean = (p: number, q: number) => (p + q) / 2;
+  const neckPoint = { x: mean(f.neck.x, b.neck.x) - INSIDE_MM, y: mean(f.neck.y, b.neck.y) };
+  const wholeWidth = body.shoulderWidth ?? estimateFromBust("shoulderWidth", bust).value;
+  const mostTip = Math.min(wholeWidth, bust * MOST_SHOULDER_OF_BUST) / 2;
+  const ofGarment = { x: mean(f.tip.x, b.tip.x) - INSIDE_MM, y: mean(f.tip.y, b.tip.y) };
+  const share = Math.min(1, (mostTip - neckPoint.x) / Math.max(1, ofGarment.x - neckPoint.x));
+  const tip = {
+    x: neckPoint.x + (ofGarment.x - neckPoint.x) * share,
+    y: neckPoint.y + (ofGarment.y - neckPoint.y) * share,
+  };
+  const underarm = mean(endOf(front.armhole.path).y, endOf(back.armhole.path).y);
+  const depth = Math.min(armholeDepth(front), armholeDepth(back));
+  const bustAt = levelOf("bust", underarm + 35);
+  const waistAt = Math.max(levelOf("waist", bustAt + 160), bustAt + 60);
+  const hipAt = Math.max(levelOf("hip", waistAt + 200), waistAt + 80);
+  const lowest = Math.max(...[front, back].flatMap(({ sideSeam, centre }) => [endOf(sideSeam).y, endOf(centre).y]));
+  const level = (id: TorsoLevel["id"], y: number): TorsoLevel => ({
+    id,
+    y,
+    girth: id === "bust" ? bust : (body[id] ?? estimateFromBust(id, bust).value),
+    isMeasured:
+      body[id] !== undefined && (id !== "bust" || !resolved.defaults.some(({ path }) => path === "body.bust")),
+  });
+  return {
+    levels: [level("bust", bustAt), level("waist", waistAt), level("hip", hipAt)],
+    neck: { girth: body.neck ?? estimateNeck(body).value, isMeasured: body.neck !== undefined },
+    neckPoint,
+    neckDepths: { front: endOf(front.neckline.path).y - neckPoint.y, back: endOf(back.neckline.path).y - neckPoint.y },
+    tip,
+    armpit: Math.min(underarm - ARMPIT_GAP_MM, tip.y + 0.86 * depth, bustAt - 45),
+    foot: Math.max(lowest, hipAt) + BELOW_HEM_MM,
+    arm: {
+      upper: body.upperArm,
+      elbow: body.elbow * STRAIGHT_ELBOW_SHARE,
+      wrist: body.wrist,
+      toElbow: body.shoulderToElbow,
+      length: body.armLength,
+    },
+  };
+}
+
+/** The elbow is measured bent; straight it is less. From memory. */
+const STRAIGHT_ELBOW_SHARE = 0.94;

@@ -1,0 +1,112 @@
+import Delaunator from "delaunator";
+import { at } from "../../data";
+import { contains, distance, type Point } from "../../geometry";
+import Constrainautor from "./constrained.mjs";
+
+export type Triangulated = {
+  /** The corners of the loops first, in their order, then those inside. */
+  readonly points: readonly Point[];
+  readonly triangles: readonly (readonly [number, number, number])[];
+};
+
+/** Points inside keep so far from the outline, as a share of the edge. */
+const CLEAR_OF_OUTLINE = 0.62;
+const ROUNDS_OF_SMOOTHING = 4;
+
+/**
+ * A plane region as triangles with edges about `edge` long: the first loop is the outline, the others are holes in it; every side of a loop is
+ * the side of a triangle. Points of a loop lie apart from each other.
+ */
+export function triangulate(loops: readonly (readonly Point[])[], edge: number): Triangulated {
+  const border = loops.flat();
+  const [outline = [], ...holes] = loops;
+  const isInside = (p: Point) => contains(outline, p) && !holes.some((hole) => contains(hole, p));
+  const inner = latticeIn(border, edge).filter((p) => isInside(p) && nearestOn(loops, p) > CLEAR_OF_OUTLINE * edge);
+  let points: readonly Point[] = [...border, ...inner];
+  let triangles = trianglesOf(points, loops, isInside);
+  for (let round = 0; round < ROUNDS_OF_SMOOTHING; round++) {
+    points = smoothed(points, triangles, border.length);
+    triangles = trianglesOf(points, loops, isInside);
+  }
+  return { points, triangles };
+}
+
+function latticeIn(border: readonly Point[], edge: number): readonly Point[] {
+  const [xs, ys] = [border.map(({ x }) => x), border.map(({ y }) => y)];
+  const [left, right, top, bottom] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const rowHeight = (edge * Math.sqrt(3)) / 2;
+  const lattice: Point[] = [];
+  for (let row = 0; top + row * rowHeight <= bottom; row++)
+    for (let x = left + (row % 2) * (edge / 2); x <= right; x += edge) lattice.push({ x, y: top + row * rowHeight });
+  return lattice;
+}
+
+function nearestOn(loops: readonly (readonly Point[])[], p: Point): number {
+  let least = Number.POSITIVE_INFINITY;
+  for (const loop of loops) {
+    for (let i = 0; i < loop.length; i++) {
+      const [a, b] = [at(loop, i), at(loop, (i + 1) % loop.length)];
+      const squared = (b.x - a.x) ** 2 + (b.y - a.y) ** 2;
+      const t =
+        squared > 0 ? Math.min(1, Math.max(0, ((p.x - a.x) * (b.x - a.x) + (p.y - a.y) * (b.y - a.y)) / squared)) : 0;
+      const off = Math.hypot(p.x - a.x - t * (b.x - a.x), p.y - a.y - t * (b.y - a.y));
+      if (off < least) least = off;
+    }
+  }
+  return least;
+}
+
+function trianglesOf(
+  points: readonly Point[],
+  loops: readonly (readonly Point[])[],
+  isInside: (p: Point) => boolean,
+): Triangulated["triangles"] {
+  const delaunay = Delaunator.from(
+    [...points],
+    ({ x }) => x,
+    ({ y }) => y,
+  );
+  const constrained = new Constrainautor(delaunay);
+  let first = 0;
+  for (const loop of loops) {
+    for (let i = 0; i < loop.length; i++) constrained.constrainOne(first + i, first + ((i + 1) % loop.length));
+    first += loop.length;
+  }
+  const kept: (readonly [number, number, number])[] = [];
+  for (let t = 0; t < delaunay.triangles.length; t += 3) {
+    const [a, b, c] = [0, 1, 2].map((k) => delaunay.triangles[t + k] ?? 0) as [number, number, number];
+    const [p, q, r] = [at(points, a), at(points, b), at(points, c)];
+    const middle = { x: (p.x + q.x + r.x) / 3, y: (p.y + q.y + r.y) / 3 };
+    if (isInside(middle)) kept.push(turned(p, q, r) > 0 ? [a, b, c] : [a, c, b]);
+  }
+  return kept;
+}
+
+const turned = (p: Point, q: Point, r: Point) => (q.x - p.x) * (r.y - p.y) - (r.x - p.x) * (q.y - p.y);
+
+/** Every inner point moved to the middle of its neighbours. */
+function smoothed(points: readonly Point[], triangles: Triangulated["triangles"], fixed: number): readonly Point[] {
+  const sums = points.map(() => ({ x: 0, y: 0, count: 0 }));
+  for (const corners of triangles) {
+    for (let k = 0; k < 3; k++) {
+      const sum = at(sums, at(corners, k));
+      for (const other of [at(corners, (k + 1) % 3), at(corners, (k + 2) % 3)]) {
+        sum.x += at(points, other).x;
+        sum.y += at(points, other).y;
+        sum.count++;
+      }
+    }
+  }
+  return points.map((p, i) => {
+    const sum = at(sums, i);
+    return i < fixed || sum.count === 0 ? p : { x: sum.x / sum.count, y: sum.y / sum.count };
+  });
+}
+
+/** The smallest angle of a triangle in degrees. */
+export function smallestAngle(p: Point, q: Point, r: Point): number {
+  const [a, b, c] = [distance(q, r), distance(p, r), distance(p, q)];
+  const angle = (across: number, s: number, t: number) =>
+    Math.acos(Math.min(1, Math.max(-1, (s * s + t * t - across * across) / (2 * s * t))));
+  return (Math.min(angle(a, b, c), angle(b, a, c), angle(c, a, b)) * 180) / Math.PI;
+}

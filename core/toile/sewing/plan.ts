@@ -1,0 +1,182 @@
+import type { Garment } from "../../garment";
+import { along, boxOf, distance, endOf, type Path, type Point, startOf } from "../../geometry";
+import type { Piece, Seam } from "../../pattern";
+import type { Kept } from "../mesh/piece-mesh";
+
+/** Where a piece begins on the body: round the trunk, round the arm, laid flat over both, or on the edge of a piece that hangs already. */
+export type Role = "trunk" | "arm" | "flat" | "attached";
+
+export type WornPiece = {
+  readonly piece: Piece;
+  readonly role: Role;
+  readonly side: "front" | "back" | null;
+  /** Where it is cut off, one after the other. */
+  readonly cuts: readonly Kept[];
+  /** Edges that lie in the middle of the body; a cut at the middle among them, by "cut" and its number. */
+  readonly middle: readonly string[];
+  readonly isInterfaced: boolean;
+  /** The edge by which an attached piece hangs. */
+  readonly base: readonly string[];
+};
+
+export type SewingPlan = {
+  readonly pieces: readonly WornPiece[];
+  /** The seams that are sewn, each once. */
+  readonly seams: readonly Seam[];
+  /** Plain sentences about what is not worn as it would be sewn. */
+  readonly notes: readonly string[];
+};
+
+/** Cut again from the same figures: they lie behind what is worn and are felt as its stiffness only. */
+const BEHIND = ["frontFacing", "backFacing", "underCollar", "neckBinding", "buttonStand", "slitFacing"];
+const ATTACHED = ["collarStand", "collar", "cuff", "band", "hemBand", "sleeveLower"];
+const OF_OTHER_ARM = /Other|Left$|Right$/;
+
+/** What of the garment is sewn up for the toile: the right half of it. Null with a sentence where there is no whole garment. */
+export function sewingPlan(garment: Garment): SewingPlan | { readonly why: string } {
+  const { pieces, seams, joins } = garment;
+  const sides = ["front", "back"].map((side) => pieces.some(({ id }) => id.startsWith(side) && id !== `${side}Facing`));
+  if (!sides.every(Boolean))
+    return { why: "A toile is sewn of front and back too: choose to cut the whole garment under Pieces." };
+  const notes: string[] = [];
+  const isFlat = garment.resolved.sleeve?.kind === "kimono";
+  const worn = pieces.flatMap((piece): readonly WornPiece[] => {
+    const { id } = piece;
+    if (BEHIND.includes(id) || OF_OTHER_ARM.test(id)) return [];
+    if (pieces.some((other) => other.id === "collarStand") && id === "collar") return [attached(piece, ["neck"], null)];
+    const side = /^front/.test(id) ? "front" : /^back/.test(id) ? "back" : null;
+    if (side) return [bodicePiece(piece, side, isFlat, garment)];
+    if (ATTACHED.includes(id)) return [attached(piece, basesOf(id), standAtFront(garment, piece))];
+    if (/^(sleeve|topSleeve|underSleeve)/.test(id)) return [armPiece(piece)];
+    notes.push(`${piece.name} is not worn: the toile has no place for it yet.`);
+    return [];
+  });
+  const isWorn = (name: string) => worn.some(({ piece }) => name.startsWith(`${piece.id}.`));
+  const used = new Set<string>();
+  const sewn = [...seams, ...joins].filter((seam) => {
+    const names = [...seam.bodyEdges, ...seam.partEdges];
+    // A seam of an edge with its own mirror image lies in the middle; what is sewn twice to one edge is sewn once.
+    if (!names.every(isWorn) || seam.bodyEdges.join() === seam.partEdges.join()) return false;
+    if (names.some((name) => used.has(name))) return false;
+    for (const name of names) used.add(name);
+    return true;
+  });
+  if (garment.spec.otherArm)
+    notes.push("The arms differ: the toile shows the right one, and its mirror image on the left.");
+  return { pieces: worn, seams: sewn, notes };
+}
+
+function basesOf(id: string): readonly string[] {
+  if (id === "collarStand") return ["neck"];
+  if (id === "collar") return ["backNeck", "frontNeck", "gorge", "neck"];
+  if (id === "sleeveLower") return ["lanternSeam"];
+  return ["outer"];
+}
+
+/** Turned-up hems, casings and half a cuff are folded behind what is worn: the piece is cut off at its folds. */
+function foldCuts(piece: Piece, keep: Point): readonly Kept[] {
+  return piece.folds.flatMap((fold): readonly Kept[] => {
+    const [from, to] = [startOf(fold), endOf(fold)];
+    if (liesOnOutline(piece, fold)) return [];
+    return [beyondLine(from, to, keep)];
+  });
+}
+
+/** A fold on the edge of the piece is where its other half begins. */
+function liesOnOutline({ edges }: Piece, fold: Path): boolean {
+  const [a, b] = [startOf(fold), endOf(fold)];
+  const near = (p: Point, q: Point) => distance(p, q) < 2;
+  return edges.some(
+    ({ path }) => (near(startOf(path), a) && near(endOf(path), b)) || (near(startOf(path), b) && near(endOf(path), a)),
+  );
+}
+
+/** Everything on the side of `keep` of the line through two places. */
+function beyondLine(from: Point, to: Point, keep: Point): Kept {
+  const size = distance(from, to);
+  const off = (p: Point) => ((to.x - from.x) * (p.y - from.y) - (to.y - from.y) * (p.x - from.x)) / size;
+  const sign = Math.sign(off(keep)) || 1;
+  return { keeps: (p) => off(p) * sign };
+}
+
+function middleOf({ outline }: Piece): Point {
+  const { left, right, top, bottom } = boxOf([outline]);
+  return { x: (left + right) / 2, y: (top + bottom) / 2 };
+}
+
+function bodicePiece(piece: Piece, side: "front" | "back", isFlat: boolean, garment: Garment): WornPiece {
+  const cuts = [...foldCuts(piece, middleOf(piece))];
+  const middle: string[] = [];
+  const isAtCentre = piece.edges.some(({ id }) => id === "centre" || id === "frontEdge" || id === "facingEdge");
+  if (isAtCentre) {
+    const opens = side === "front" && !piece.cut.onFold && opensInFront(garment);
+    if (opens) {
+      middle.push(`cut${cuts.length}`);
+      cuts.push(atMiddle(piece));
+    } else middle.push("centre");
+  }
+  return { piece, role: isFlat ? "flat" : "trunk", side, cuts, middle, isInterfaced: false, base: [] };
+}
+
+/** A front that is seamed or zipped at its centre is closed there; any other that is no fold laps over. */
+function opensInFront({ joins }: Garment): boolean {
+  return !joins.some(({ id }) => id === "body.centre.front");
+}
+
+/**
+ * A front that laps over is worn as far as its middle. Above the break of a lapel it is worn to its edge: the cut goes out to the break there.
+ */
+function atMiddle(piece: Piece): Kept {
+  const roll = piece.lines?.find(({ name }) => name === "Roll line");
+  if (!roll) return { keeps: ({ x }) => x };
+  const breakAt = [startOf(roll.path), endOf(roll.path)].reduce((low, p) => (p.y > low.y ? p : low));
+  return { keeps: ({ x, y }) => Math.max(x, breakAt.y - y), corner: { x: 0, y: breakAt.y } };
+}
+
+function armPiece(piece: Piece): WornPiece {
+  return {
+    piece,
+    role: "arm",
+    side: null,
+    cuts: foldCuts(piece, middleOf(piece)),
+    middle: [],
+    isInterfaced: false,
+    base: [],
+  };
+}
+
+/** The end of a collar's stand that laps over at the front: it is worn as far as the middle. */
+function standAtFront({ seams, pieces }: Garment, piece: Piece): Kept | null {
+  const neck = piece.edges.find(({ id }) => id === "neck");
+  const seam = seams.find(({ partEdges }) => partEdges.includes(`${piece.id}.neck`));
+  if (piece.id !== "collarStand" || !neck || !seam) return null;
+  const lap = pieces
+    .flatMap(({ id, edges }) =>
+      edges.filter((one) => seam.bodyEdges.includes(`${id}.${one.id}`) && one.id === "standTop"),
+    )
+    .reduce((sum, { length }) => sum + length, 0);
+  if (lap === 0) return null;
+  // Its neck edge runs from the front to the back.
+  const { point, direction } = along(neck.path, lap);
+  return { keeps: (p) => (p.x - point.x) * direction.x + (p.y - point.y) * direction.y };
+}
+
+function attached(piece: Piece, base: readonly string[], atFront: Kept | null): WornPiece {
+  const ofBase = piece.edges.find(({ id }) => base.includes(id));
+  const keep = ofBase ? startOf(ofBase.path) : middleOf(piece);
+  const isFold = piece.edges.some(
+    ({ id, path }) => id === "centreBack" && piece.folds.some((fold) => sameLine(fold, path)),
+  );
+  return {
+    piece,
+    role: "attached",
+    side: null,
+    cuts: atFront ? [atFront] : isRingBand(piece) ? foldCuts(piece, keep) : [],
+    middle: [...(isFold || piece.id === "hemBand" ? ["centreBack"] : []), ...(atFront ? ["cut0"] : [])],
+    isInterfaced: piece.cut.interfacing > 0,
+    base: base.filter((name) => piece.edges.some(({ id }) => id === name)),
+  };
+}
+
+const isRingBand = ({ id }: Piece) => ["cuff", "band", "hemBand"].includes(id);
+const sameLine = (a: Path, b: Path) => Math.min(distance(startOf(a), startOf(b)), distance(startOf(a), endOf(b))) < 2;
