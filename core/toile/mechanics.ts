@@ -1,4 +1,5 @@
 import type { ClothKind } from "../cloth";
+import type { SheetCloth } from "./solver/sheet";
 
 /** Standard acceleration of free fall, metres a second squared. */
 export const GRAVITY = 9.81;
@@ -59,4 +60,14 @@ export function rigidityOf({ weight, bendingLength }: Pick<Mechanics, "weight" |
 /** The cloth of interfaced parts: heavier, and as stiff as a fused stand or lapel. Rigidity × 6 (from memory). */
 export function interfaced(cloth: Mechanics): Mechanics {
   return { ...cloth, weight: cloth.weight * 2, bendingLength: cloth.bendingLength * (6 / 2) ** (1 / 3) };
+}
+
+export function mechanicsOf(kind: ClothKind): Mechanics {
+  return MECHANICS[kind];
+}
+
+/** The cloth in the solver's units. */
+export function sheetCloth(cloth: Mechanics): SheetCloth {
+  const { weight, warp, weft, bias } = cloth;
+  return { density: weight / 1000, warp, weft, bias, rigidity: rigidityOf(cloth) };
 }

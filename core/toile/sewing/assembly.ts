@@ -21,14 +21,14 @@ export function cutOf(meshes: readonly PieceMesh[], clothOf: readonly number[]):
   return { meshes, first, clothOf };
 }
 
+/** A stitch with the two points that it joins. */
+export type Stitched = Stitch & { readonly pair: Pair };
+
 /** A place along an edge is the point there to this. Millimetres. */
 const SAME_STATION_MM = 0.6;
 
 /** The points that every stitch joins; one whose place was cut off is none. */
-export function pairsOf(
-  { meshes, first }: Cut,
-  stitches: readonly Stitch[],
-): readonly (Stitch & { readonly pair: Pair })[] {
+export function pairsOf({ meshes, first }: Cut, stitches: readonly Stitch[]): readonly Stitched[] {
   const pointAt = ({ edge, at: place }: Stitch["body"]): number | null => {
     const [id = "", name = ""] = edge.split(".");
     const m = meshes.findIndex(({ piece }) => piece.id === id);

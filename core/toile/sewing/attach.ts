@@ -24,16 +24,13 @@ export function attachedPlaces(
   }
   if (known.size < 2) return null;
   const chain = base.flatMap((name) => chainOf(mesh, name, known));
-  const ways = waysOf(piece.id, arm);
-  const fold = foldHeight(mesh, base);
+  const wayFrom = wayOf(piece, arm);
   return mesh.points.map((p, i) => {
     const own = known.get(i);
     if (own) return own;
     const { foot, off } = nearestOn(chain, p);
-    const up = Math.min(off, fold);
-    const down = off - up;
-    const { first, then } = ways(foot);
-    return [0, 1, 2].map((k) => (foot[k] ?? 0) + (first[k] ?? 0) * up + (then[k] ?? 0) * down) as unknown as Place;
+    const way = wayFrom(foot);
+    return [0, 1, 2].map((k) => (foot[k] ?? 0) + (way[k] ?? 0) * off) as unknown as Place;
   });
 }
 
@@ -68,13 +65,14 @@ function nearestOn(chain: readonly Link[], p: Point): { readonly foot: Place; re
 
 const DOWN: Place = [0, -1, 0];
 
-/** Which way a piece goes from its edge, and which way beyond its fold. */
-function waysOf(id: string, arm: Arm): (foot: Place) => { readonly first: Place; readonly then: Place } {
-  if (id === "collarStand") return (foot) => ({ first: upright(foot), then: upright(foot) });
-  // A fall is sewn to the top of the stand and lies over it; a collar in one goes up to its fold first.
-  if (id === "collar") return (foot) => ({ first: upright(foot), then: outAndDown(foot) });
-  if (id === "hemBand") return () => ({ first: DOWN, then: DOWN });
-  return () => ({ first: arm.upperWay, then: arm.upperWay });
+/** Which way a piece goes from its edge. */
+function wayOf({ id, lines }: WornPiece["piece"], arm: Arm): (foot: Place) => Place {
+  // A collar in one goes up first, and is turned over at its fold; a fall is sewn to the top of its stand and lies over it.
+  const isFall = id === "collar" && !lines?.some(({ name }) => name === "Fold of the stand");
+  if (id === "collarStand" || (id === "collar" && !isFall)) return upright;
+  if (isFall) return outAndDown;
+  if (id === "hemBand") return () => DOWN;
+  return () => arm.upperWay;
 }
 
 /** Away from the axis of the neck. */
@@ -91,17 +89,4 @@ function upright(foot: Place): Place {
 function outAndDown(foot: Place): Place {
   const [x, , z] = outwards(foot);
   return [0.5 * x, -0.86, 0.5 * z];
-}
-
-/** How far from its neck edge a collar in one piece is folded: to the line that the draft gives. A fall is folded at its seam. Metres. */
-function foldHeight({ piece }: PieceMesh, base: readonly string[]): number {
-  const line = piece.lines?.find(({ name }) => name === "Fold of the stand");
-  const neck = piece.edges.find(({ id }) => base.includes(id));
-  if (piece.id === "collar" && !line) return 0;
-  if (!line || !neck) return Number.POSITIVE_INFINITY;
-  const [p] = line.path;
-  if (!p) return 0;
-  const centreBack = piece.edges.find(({ id }) => id === "centreBack");
-  const foot = centreBack?.path.at(-1)?.[3] ?? neck.path[0]?.[0];
-  return foot ? Math.hypot(p[0].x - foot.x, p[0].y - foot.y) / 1000 : 0;
 }

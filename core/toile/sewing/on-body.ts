@@ -1,0 +1,174 @@
+import { at } from "../../data";
+import type { BodyFigures } from "../body/figure";
+import type { PieceMesh } from "../mesh/piece-mesh";
+import { edgeKey } from "../solver/sheet";
+import { clothSolver, type Solver, type Ties, USUAL_CLEARANCE } from "../solver/solver";
+import type { Assembly, Cut, Pair, Stitched } from "./assembly";
+import type { ElasticLink } from "./elastics";
+import type { FoldLine } from "./fold";
+import type { SewingPlan, WornPiece } from "./plan";
+
+/** Cloth ready to move: its solver, the seams that are still open, and how far off the body each point keeps. */
+export type OnBody = {
+  readonly solver: Solver;
+  readonly ties: Ties;
+  /** How far apart the edges of each open seam begin, stitch by stitch. Metres. */
+  readonly apart: readonly number[];
+  readonly clearance: Float64Array;
+};
+
+export type Pieces = { readonly cut: Cut; readonly plan: SewingPlan; readonly folds: readonly (FoldLine | null)[] };
+export type Sampling = { readonly rate: number; readonly edge: number };
+
+/** The assembly where its pieces are: `local` holds the place of every point of every piece; those that were joined meet halfway. */
+export function onBody(
+  assembly: Assembly,
+  local: Float64Array,
+  pieces: Pieces,
+  { rate, edge }: Sampling,
+  open: readonly Pair[],
+  elastics: readonly ElasticLink[],
+): OnBody {
+  const { sheet, pointOf } = assembly;
+  const places = new Float64Array(sheet.points * 3);
+  const shares = new Float64Array(sheet.points);
+  pointOf.forEach((point, i) => {
+    if (point < 0) return;
+    shares[point] = (shares[point] ?? 0) + 1;
+    for (let k = 0; k < 3; k++) places[point * 3 + k] = (places[point * 3 + k] ?? 0) + (local[i * 3 + k] ?? 0);
+  });
+  for (let i = 0; i < places.length; i++) places[i] = (places[i] ?? 0) / Math.max(1, shares[Math.floor(i / 3)] ?? 1);
+  const joined = (a: number, b: number): readonly Pair[] => {
+    const [p, q] = [pointOf[a] ?? -1, pointOf[b] ?? -1];
+    return p >= 0 && q >= 0 && p !== q ? [[p, q]] : [];
+  };
+  const tied = open.flatMap(([a, b]) => joined(a, b));
+  const drawn = elastics.flatMap(({ points: [a, b], rest, stiffness }) =>
+    joined(a, b).map((points) => ({ points, rest, stiffness })),
+  );
+  const ties: Ties = {
+    points: Int32Array.from([...tied, ...drawn.map(({ points }) => points)].flat()),
+    rest: Float64Array.from([...tied.map(() => 0), ...drawn.map(({ rest }) => rest)]),
+    stiffness: Float64Array.from([...tied.map(() => Number.POSITIVE_INFINITY), ...drawn.map((one) => one.stiffness)]),
+  };
+  const apart = tied.map((_, t) => gapOf(ties, places, t));
+  const inMiddle = middlePoints(pieces).flatMap((point) => ((pointOf[point] ?? -1) < 0 ? [] : [pointOf[point] ?? 0]));
+  const solver = clothSolver({ sheet, places, rate, edge: edge / 1000, inMiddle, ties });
+  return { solver, ties, apart, clearance: clearances(pieces, assembly) };
+}
+
+export function gapOf({ points }: Ties, places: Float64Array, tie: number): number {
+  const [a, b] = [(points[tie * 2] ?? 0) * 3, (points[tie * 2 + 1] ?? 0) * 3];
+  const off = (k: number) => (places[a + k] ?? 0) - (places[b + k] ?? 0);
+  return Math.hypot(off(0), off(1), off(2));
+}
+
+/** Writes where the points of the assembly are back to the pieces. */
+export function keepPlaces({ pointOf }: Assembly, places: Float64Array, local: Float64Array): void {
+  pointOf.forEach((point, i) => {
+    if (point < 0) return;
+    for (let k = 0; k < 3; k++) local[i * 3 + k] = places[point * 3 + k] ?? 0;
+  });
+}
+
+function middlePoints({ cut: { meshes, first }, plan }: Pieces): readonly number[] {
+  return meshes.flatMap(({ edges }, m) =>
+    at(plan.pieces, m).middle.flatMap((name) => (edges.get(name) ?? []).map(({ point }) => at(first, m) + point)),
+  );
+}
+
+/** The ends of a cuff or band lap over: it is a ring. */
+export function ringPairs({ cut: { meshes, first }, plan }: Pieces): readonly Pair[] {
+  return meshes.flatMap(({ edges, points }, m) => {
+    const { piece } = at(plan.pieces, m);
+    if (piece.id !== "cuff" && piece.id !== "band") return [];
+    const [one, other] = [edges.get("endTop") ?? [], edges.get("endBottom") ?? []];
+    return one.flatMap(({ point }): readonly Pair[] => {
+      const { x } = at(points, point);
+      const across = other.find((end) => Math.abs(at(points, end.point).x - x) < 1);
+      return across ? [[at(first, m) + point, at(first, m) + across.point]] : [];
+    });
+  });
+}
+
+/** Over the garment a collar keeps so much further off the body, so that it lies on the cloth and not in it. Metres. */
+const OVER = 0.005;
+
+function clearances({ cut: { meshes, first }, plan, folds }: Pieces, { pointOf, sheet }: Assembly): Float64Array {
+  const clearance = new Float64Array(sheet.points).fill(USUAL_CLEARANCE);
+  meshes.forEach((mesh, m) => {
+    const { piece, base } = at(plan.pieces, m);
+    const fold = at(folds, m);
+    if (piece.id !== "collar" && !fold) return;
+    const sewn = new Set(base.flatMap((name) => (mesh.edges.get(name) ?? []).map(({ point }) => point)));
+    mesh.points.forEach((p, i) => {
+      const point = pointOf[at(first, m) + i] ?? -1;
+      const isOver = fold ? fold.beyond(p) !== null : !sewn.has(i);
+      if (point >= 0 && isOver) clearance[point] = USUAL_CLEARANCE + OVER;
+    });
+  });
+  return clearance;
+}
+
+/** Seams at which a collar turns down over its stand. */
+const TURNED_SEAMS = /^collar\.fall$/;
+
+/** Edges across which the cloth is turned over: along the seam of a fall, and wherever a triangle lies on either side of a fold. */
+export function creasesOf(
+  { pointOf }: Assembly,
+  { cut: { meshes, first }, folds }: Pieces,
+  stitches: readonly Stitched[],
+): ReadonlySet<number> {
+  const creases = new Set<number>();
+  const ofSeam = stitches.filter(({ seam }) => TURNED_SEAMS.test(seam)).flatMap(({ pair }) => pair);
+  const turned = new Set(ofSeam.map((point) => pointOf[point] ?? -1));
+  meshes.forEach((mesh, m) => {
+    const fold = folds[m];
+    const start = at(first, m);
+    const isBeyond = fold ? mesh.points.map((p) => fold.beyond(p) !== null) : [];
+    for (const corners of mesh.triangles) {
+      const isAcross = fold && new Set(corners.map((corner) => at(isBeyond, corner))).size > 1;
+      for (let k = 0; k < 3; k++) {
+        const [a, b] = [pointOf[start + at(corners, k)] ?? -1, pointOf[start + at(corners, (k + 1) % 3)] ?? -1];
+        if (isAcross || (turned.has(a) && turned.has(b))) creases.add(edgeKey(a, b));
+      }
+    }
+  });
+  return creases;
+}
+
+/** How far each point goes with the arm: not at all on the trunk, whole below the cap. */
+export function armShares(
+  { cut: { meshes, first }, plan }: Pieces,
+  { pointOf, sheet }: Assembly,
+  figures: BodyFigures,
+): Float64Array {
+  const shares = new Float64Array(sheet.points);
+  const give = (m: number, share: (i: number) => number) =>
+    at(meshes, m).points.forEach((_, i) => {
+      const point = pointOf[at(first, m) + i] ?? -1;
+      if (point >= 0) shares[point] = share(i);
+    });
+  meshes.forEach((mesh, m) => {
+    const share = armShare(at(plan.pieces, m), mesh, figures.tip.x);
+    if (share) give(m, share);
+  });
+  // A point of the armhole belongs to both and stays where the trunk has it.
+  meshes.forEach((_, m) => {
+    if (at(plan.pieces, m).role === "trunk") give(m, () => 0);
+  });
+  return shares;
+}
+
+/** The way over which a sleeve in one with the bodice begins to go with the arm. Millimetres. */
+const BEGINS_OVER_MM = 90;
+const LEAST_CAP_MM = 40;
+
+function armShare({ role }: WornPiece, { points, piece }: PieceMesh, tip: number): ((i: number) => number) | null {
+  if (["cuff", "band", "sleeveLower"].includes(piece.id)) return () => 1;
+  if (role === "flat") return (i) => Math.min(1, Math.max(0, (at(points, i).x - tip) / BEGINS_OVER_MM));
+  if (role !== "arm") return null;
+  const ofCap = piece.edges.filter(({ id }) => /^(cap|raglan|lowerCap)/.test(id));
+  const capLine = Math.max(LEAST_CAP_MM, ...ofCap.flatMap(({ path }) => path.map(([, , , p]) => p.y)));
+  return (i) => Math.min(1, Math.max(0, at(points, i).y / capLine));
+}
