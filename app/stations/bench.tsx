@@ -12,6 +12,7 @@ const LATER = {
   collar: () => import("@app/stations/collar/collar-station"),
   pieces: () => import("@app/stations/pieces/pieces-station"),
   match: () => import("@app/stations/match/match-station"),
+  wear: () => import("@app/stations/wear/wear-station"),
   cut: () => import("@app/stations/cut/cut-station"),
   card: () => import("@app/stations/card/card"),
 } as const;
@@ -20,6 +21,7 @@ const BlockStation = lazy(async () => ({ default: (await LATER.block()).BlockSta
 const CollarStation = lazy(async () => ({ default: (await LATER.collar()).CollarStation }));
 const PiecesStation = lazy(async () => ({ default: (await LATER.pieces()).PiecesStation }));
 const MatchStation = lazy(async () => ({ default: (await LATER.match()).MatchStation }));
+const WearStation = lazy(async () => ({ default: (await LATER.wear()).WearStation }));
 const CutStation = lazy(async () => ({ default: (await LATER.cut()).CutStation }));
 const Card = lazy(async () => ({ default: (await LATER.card()).Card }));
 
@@ -48,6 +50,7 @@ export function Bench({ garmentId, client, station }: Props) {
     collar: () => <CollarStation />,
     pieces: () => <PiecesStation />,
     match: () => <MatchStation />,
+    wear: () => <WearStation />,
     cut: () => <CutStation garmentId={garmentId} client={client.name} />,
     card: () => <Card garmentId={garmentId} />,
   };

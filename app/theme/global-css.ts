@@ -4,6 +4,7 @@ import { frameStyles } from "./frame-styles";
 import { listStyles } from "./list-styles";
 import { panelStyles } from "./panel-styles";
 import { sheetStyles } from "./sheet-styles";
+import { wearStyles } from "./wear-styles";
 import { workStyles } from "./work-styles";
 
 /** The rules that hold on every page. */
@@ -37,6 +38,7 @@ export const globalCss = defineGlobalStyles({
   ...frameStyles,
   ...formStyles,
   ...workStyles,
+  ...wearStyles,
   ...listStyles,
   ...panelStyles,
   ...sheetStyles,

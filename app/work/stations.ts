@@ -11,6 +11,7 @@ export const STATION_NAMES: Readonly<Record<Station, string>> = {
   collar: "Collar",
   pieces: "Pieces",
   match: "Match",
+  wear: "Wear",
   cut: "Cut",
   card: "Card",
 };

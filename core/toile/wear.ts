@@ -160,7 +160,11 @@ function sewingOf(garment: Garment, plan: SewingPlan, trunk: Trunk, options: Wea
       else stations.set(name, [place]);
     }
   }
-  const meshes = plan.pieces.map(({ piece, cuts }) => meshOf(piece, stations, edge, cuts));
+  const folds = pieces.map((piece) => foldLineOf(piece, pieces));
+  const meshes = plan.pieces.map(({ piece, cuts }, m) => {
+    const fold = folds[m];
+    return meshOf(piece, stations, edge, cuts, fold ? [fold.corners] : []);
+  });
   const cut = cutOf(
     meshes,
     plan.pieces.map(({ isInterfaced }) => (isInterfaced ? 1 : 0)),
@@ -168,7 +172,7 @@ function sewingOf(garment: Garment, plan: SewingPlan, trunk: Trunk, options: Wea
   return {
     plan,
     cut,
-    folds: pieces.map((piece) => foldLineOf(piece, pieces)),
+    folds,
     stitches: pairsOf(cut, wanted),
     elastics: elasticsOf(garment, cut, plan),
     trunk,

@@ -10,6 +10,8 @@ export type PieceMesh = Triangulated & {
   readonly edges: ReadonlyMap<string, readonly EdgePoint[]>;
   /** Pairs of points that are sewn to each other within the piece: the legs of its darts. */
   readonly dartStitches: readonly (readonly [number, number])[];
+  /** Points along each line that runs through the piece. */
+  readonly lines: readonly (readonly number[])[];
 };
 export type EdgePoint = { readonly at: number; readonly point: number };
 
@@ -33,6 +35,7 @@ export function meshOf(
   stations: ReadonlyMap<string, readonly number[]>,
   edge: number,
   cuts: readonly Kept[] = [],
+  lines: readonly (readonly Point[])[] = [],
 ): PieceMesh {
   const { runs, holes } = withDarts(piece, edge, stations);
   const marked = runs.flatMap(({ name, path, length, places }) =>
@@ -52,7 +55,7 @@ export function meshOf(
     edges.set(name, list);
   }
   const loops = [outline, ...holes.map(({ loop }) => loop)];
-  const meshed = triangulate(loops, edge);
+  const meshed = triangulate(loops, edge, lines);
   return { ...meshed, piece, edges, dartStitches: [...legStitches(edges), ...holeStitches(outline.length, holes)] };
 }
 

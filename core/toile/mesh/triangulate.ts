@@ -15,20 +15,56 @@ const ROUNDS_OF_SMOOTHING = 4;
 
 /**
  * A plane region as triangles with edges about `edge` long: the first loop is the outline, the others are holes in it; every side of a loop is
- * the side of a triangle. Points of a loop lie apart from each other.
+ * the side of a triangle. `lines` run through it, and every stretch of them is the side of a triangle too. Points of a loop lie apart from each
+ * other.
  */
-export function triangulate(loops: readonly (readonly Point[])[], edge: number): Triangulated {
-  const border = loops.flat();
+export function triangulate(
+  loops: readonly (readonly Point[])[],
+  edge: number,
+  lines: readonly (readonly Point[])[] = [],
+): Triangulated & { readonly lines: readonly (readonly number[])[] } {
+  const ofLoops = loops.flat();
+  const border = [...ofLoops];
   const [outline = [], ...holes] = loops;
   const isInside = (p: Point) => contains(outline, p) && !holes.some((hole) => contains(hole, p));
-  const inner = latticeIn(border, edge).filter((p) => isInside(p) && nearestOn(loops, p) > CLEAR_OF_OUTLINE * edge);
+  const isClear = (p: Point) => isInside(p) && nearestOn(loops, p) > CLEAR_OF_OUTLINE * edge;
+  const numbered = lines.map((line) => stopsOf(line, ofLoops, border, isClear, edge));
+  const ofLines = border.slice(ofLoops.length);
+  const inner = latticeIn(border, edge).filter(
+    (p) => isClear(p) && ofLines.every((q) => distance(p, q) > CLEAR_OF_OUTLINE * edge),
+  );
   let points: readonly Point[] = [...border, ...inner];
-  let triangles = trianglesOf(points, loops, isInside);
+  let triangles = trianglesOf(points, loops, numbered, isInside);
   for (let round = 0; round < ROUNDS_OF_SMOOTHING; round++) {
     points = smoothed(points, triangles, border.length);
-    triangles = trianglesOf(points, loops, isInside);
+    triangles = trianglesOf(points, loops, numbered, isInside);
   }
-  return { points, triangles };
+  return { points, triangles, lines: numbered };
+}
+
+/** The points of a line, those inside the region added to `border`; where it comes to the outline it ends at the nearest point of that. */
+function stopsOf(
+  line: readonly Point[],
+  ofLoops: readonly Point[],
+  border: Point[],
+  isClear: (p: Point) => boolean,
+  edge: number,
+): readonly number[] {
+  const stops: number[] = [];
+  const toOutline = (p: Point) => {
+    const nearest = ofLoops.reduce((best, q, i) => (distance(p, q) < distance(p, at(ofLoops, best)) ? i : best), 0);
+    if (distance(p, at(ofLoops, nearest)) < edge && !stops.includes(nearest)) stops.push(nearest);
+  };
+  for (let i = 0; i + 1 < line.length; i++) {
+    const [from, to] = [at(line, i), at(line, i + 1)];
+    const parts = Math.max(1, Math.round(distance(from, to) / edge));
+    for (let k = i === 0 ? 0 : 1; k <= parts; k++) {
+      const p = { x: from.x + ((to.x - from.x) * k) / parts, y: from.y + ((to.y - from.y) * k) / parts };
+      if (isClear(p)) stops.push(border.push(p) - 1);
+      else toOutline(p);
+    }
+  }
+  return stops;
 }
 
 function latticeIn(border: readonly Point[], edge: number): readonly Point[] {
@@ -59,6 +95,7 @@ function nearestOn(loops: readonly (readonly Point[])[], p: Point): number {
 function trianglesOf(
   points: readonly Point[],
   loops: readonly (readonly Point[])[],
+  lines: readonly (readonly number[])[],
   isInside: (p: Point) => boolean,
 ): Triangulated["triangles"] {
   const delaunay = Delaunator.from(
@@ -72,6 +109,13 @@ function trianglesOf(
     for (let i = 0; i < loop.length; i++) constrained.constrainOne(first + i, first + ((i + 1) % loop.length));
     first += loop.length;
   }
+  for (const line of lines)
+    line.slice(1).forEach((stop, i) => {
+      // A line that runs along the outline, or through a corner of it, is the outline there.
+      try {
+        constrained.constrainOne(at(line, i), stop);
+      } catch {}
+    });
   const kept: (readonly [number, number, number])[] = [];
   for (let t = 0; t < delaunay.triangles.length; t += 3) {
     const [a, b, c] = [0, 1, 2].map((k) => delaunay.triangles[t + k] ?? 0) as [number, number, number];

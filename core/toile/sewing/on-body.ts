@@ -113,26 +113,21 @@ function clearances({ cut: { meshes, first }, plan, folds }: Pieces, { pointOf, 
 /** Seams at which a collar turns down over its stand. */
 const TURNED_SEAMS = /^collar\.fall$/;
 
-/** Edges across which the cloth is turned over: along the seam of a fall, and wherever a triangle lies on either side of a fold. */
+/** Edges across which the cloth is turned over: along the seam of a fall, and along the fold of a collar or lapel. */
 export function creasesOf(
   { pointOf }: Assembly,
-  { cut: { meshes, first }, folds }: Pieces,
+  { cut: { meshes, first } }: Pieces,
   stitches: readonly Stitched[],
 ): ReadonlySet<number> {
   const creases = new Set<number>();
-  const ofSeam = stitches.filter(({ seam }) => TURNED_SEAMS.test(seam)).flatMap(({ pair }) => pair);
-  const turned = new Set(ofSeam.map((point) => pointOf[point] ?? -1));
-  meshes.forEach((mesh, m) => {
-    const fold = folds[m];
+  const joined = (a: number, b: number): void => {
+    creases.add(edgeKey(pointOf[a] ?? -1, pointOf[b] ?? -1));
+  };
+  const ofSeam = stitches.filter(({ seam }) => TURNED_SEAMS.test(seam));
+  ofSeam.slice(1).forEach(({ pair }, i) => joined(at(ofSeam, i).pair[0], pair[0]));
+  meshes.forEach(({ lines }, m) => {
     const start = at(first, m);
-    const isBeyond = fold ? mesh.points.map((p) => fold.beyond(p) !== null) : [];
-    for (const corners of mesh.triangles) {
-      const isAcross = fold && new Set(corners.map((corner) => at(isBeyond, corner))).size > 1;
-      for (let k = 0; k < 3; k++) {
-        const [a, b] = [pointOf[start + at(corners, k)] ?? -1, pointOf[start + at(corners, (k + 1) % 3)] ?? -1];
-        if (isAcross || (turned.has(a) && turned.has(b))) creases.add(edgeKey(a, b));
-      }
-    }
+    for (const line of lines) line.slice(1).forEach((stop, i) => joined(start + at(line, i), start + stop));
   });
   return creases;
 }

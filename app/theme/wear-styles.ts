@@ -1,0 +1,32 @@
+/** The station at which a garment is worn before it is cut. */
+export const wearStyles = {
+  ".toile-view canvas": { display: "block", w: "100%", h: "100%", touchAction: "none" },
+  ".toile-progress": {
+    position: "absolute",
+    left: "3",
+    bottom: "3",
+    px: "3",
+    py: "2",
+    bg: "paper",
+    color: "ink",
+    border: "1px solid",
+    borderColor: "rule",
+    borderRadius: "sm",
+  },
+  ".toile-progress progress": { w: "8rem", accentColor: "chalk" },
+  ".worn-reads": { w: "100%", fontSize: "sm", borderCollapse: "collapse" },
+  ".worn-reads th, .worn-reads td": { textAlign: "left", fontWeight: "400", verticalAlign: "top", py: "1", pr: "2" },
+  ".worn-reads thead th": { color: "inkSoft", borderBottom: "1px solid", borderColor: "rule" },
+  ".worn-reads td": { whiteSpace: "nowrap", textAlign: "right" },
+  ".worn-reads summary": { cursor: "pointer" },
+  ".strain-legend": { listStyle: "none", p: "0", fontSize: "sm" },
+  ".strain-swatch": {
+    display: "inline-block",
+    w: "8",
+    h: "4",
+    mr: "2",
+    verticalAlign: "middle",
+    border: "1px solid",
+    borderColor: "ruleStrong",
+  },
+} as const;

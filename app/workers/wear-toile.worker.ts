@@ -1,0 +1,4 @@
+import { expose } from "comlink";
+import { wearGarment } from "./wear-toile";
+
+expose(wearGarment);

@@ -1,0 +1,56 @@
+import { at } from "../../data";
+import { edgeKey } from "../solver/sheet";
+import type { Worn } from "../wear";
+
+/** How sharply cloth is bent from triangle to triangle, as a root mean square in degrees, over the edges whose ends are both wanted. */
+export function foldedness(
+  { assembly, places }: Pick<Worn, "assembly" | "places">,
+  isWanted: (point: number) => boolean,
+): number {
+  const { triangles } = assembly.sheet;
+  const open = new Map<number, readonly [number, number, number]>();
+  let [sum, count] = [0, 0];
+  for (let t = 0; t < assembly.pieceOf.length; t++) {
+    const own = normalOf(triangles, places, t);
+    for (let k = 0; k < 3; k++) {
+      const [a, b] = [triangles[t * 3 + k] ?? 0, triangles[t * 3 + ((k + 1) % 3)] ?? 0];
+      const key = edgeKey(a, b);
+      const other = open.get(key);
+      if (!other) open.set(key, own);
+      else if (isWanted(a) && isWanted(b)) {
+        const along = own[0] * other[0] + own[1] * other[1] + own[2] * other[2];
+        sum += Math.acos(Math.min(1, Math.max(-1, along))) ** 2;
+        count++;
+      }
+    }
+  }
+  return count === 0 ? 0 : (Math.sqrt(sum / count) * 180) / Math.PI;
+}
+
+function normalOf(triangles: Int32Array, places: Float64Array, t: number): readonly [number, number, number] {
+  const corner = (k: number) => {
+    const q = (triangles[t * 3 + k] ?? 0) * 3;
+    return [places[q] ?? 0, places[q + 1] ?? 0, places[q + 2] ?? 0] as const;
+  };
+  const [p, q, r] = [corner(0), corner(1), corner(2)];
+  const [ax, ay, az] = [q[0] - p[0], q[1] - p[1], q[2] - p[2]];
+  const [bx, by, bz] = [r[0] - p[0], r[1] - p[1], r[2] - p[2]];
+  const [nx, ny, nz] = [ay * bz - az * by, az * bx - ax * bz, ax * by - ay * bx];
+  const size = Math.hypot(nx, ny, nz) || 1;
+  return [nx / size, ny / size, nz / size];
+}
+
+/** The points of the sheet that belong to the pieces in question, where a place in the flat piece is wanted. Millimetres. */
+export function pointsWhere(
+  { cut, assembly }: Pick<Worn, "cut" | "assembly">,
+  isWanted: (piece: string, x: number, y: number) => boolean,
+): ReadonlySet<number> {
+  const points = new Set<number>();
+  cut.meshes.forEach((mesh, m) => {
+    mesh.points.forEach(({ x, y }, i) => {
+      const point = assembly.pointOf[at(cut.first, m) + i] ?? -1;
+      if (point >= 0 && isWanted(mesh.piece.id, x, y)) points.add(point);
+    });
+  });
+  return points;
+}
