@@ -1,7 +1,7 @@
 import type { Garment } from "./sketch-garment";
 
 /** The stations of a garment in the order of work. */
-export const STATIONS = ["measures", "block", "sleeve", "collar", "pieces", "match", "cut", "card"] as const;
+export const STATIONS = ["measures", "block", "sleeve", "collar", "pieces", "match", "wear", "cut", "card"] as const;
 export type Station = (typeof STATIONS)[number];
 
 /** How a station stands at a glance: in words for the eye that does not see the mark. */
@@ -20,11 +20,14 @@ export function stationState(station: Station, garment: Garment): StationState {
   if (fault) return { mark: "fault", says: "needs mending" };
   if ((station === "measures" || station === "block") && estimated.length > 0)
     return { mark: "asks", says: `${estimated.length} estimated` };
-  if ((station === "match" || station === "cut" || station === "card") && garment.pieces.length === 0)
+  if (
+    (station === "match" || station === "wear" || station === "cut" || station === "card") &&
+    garment.pieces.length === 0
+  )
     return { mark: "asks", says: "waits for pieces" };
   if (station === "pieces" && garment.pieces.length === 0) return { mark: "asks", says: "nothing to cut yet" };
   if (station === "collar" && !garment.spec.collar) return { mark: "done", says: "none wanted" };
   if (warnings > 0) return { mark: "asks", says: warnings === 1 ? "1 warning" : `${warnings} warnings` };
   if (station === "pieces") return { mark: "done", says: `${garment.pieces.length} pieces` };
-  return { mark: "done", says: station === "card" || station === "cut" ? "ready" : "in order" };
+  return { mark: "done", says: station === "card" || station === "cut" || station === "wear" ? "ready" : "in order" };
 }

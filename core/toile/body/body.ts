@@ -125,22 +125,39 @@ const FAR = 1;
 /** Further out nothing rests on the direction. */
 const NEAR = 0.05;
 
-/** The trunk with an arm in a pose. */
-export function withArm({ solid, figures }: Trunk, pose: ArmPose): Solid {
-  const cones = conesOf(armOf(figures, pose)).map(roundConeDistance);
-  const other = new Float64Array(3);
-  const shoulder = armOf(figures, pose).shoulder[0] - 0.06;
+/** Arm and trunk go into each other so softly: in a sharp crease between them cloth would be pushed to and fro. Metres. */
+const ARMPIT_BLEND = 0.018;
+
+/** The trunk with an arm in a pose; `blend` is how softly they go into each other, in metres. */
+export function withArm({ solid, figures }: Trunk, pose: ArmPose, blend = ARMPIT_BLEND): Solid {
+  const arm = armOf(figures, pose);
+  const cones = conesOf(arm).map(roundConeDistance);
+  const [other, ofArm] = [new Float64Array(3), new Float64Array(3)];
+  const from = arm.shoulder[0] - WIDEST_ARM;
   return (x, y, z, normal) => {
-    let least = solid(x, y, z, normal);
-    if (x < shoulder - 0.06) return least;
+    const ofTrunk = solid(x, y, z, normal);
+    if (x < from) return ofTrunk;
+    let least = FAR;
     for (const cone of cones) {
       const out = cone(x, y, z, other);
       if (out >= least) continue;
       least = out;
-      normal[0] = other[0] as number;
-      normal[1] = other[1] as number;
-      normal[2] = other[2] as number;
+      ofArm.set(other);
     }
-    return least;
+    // The share of the trunk in the rounded less of the two.
+    const share = Math.min(1, Math.max(0, 0.5 + (0.5 * (least - ofTrunk)) / blend));
+    if (share === 1) return ofTrunk;
+    const [nx, ny, nz] = [mix(ofArm, normal, share, 0), mix(ofArm, normal, share, 1), mix(ofArm, normal, share, 2)];
+    const size = Math.sqrt(nx * nx + ny * ny + nz * nz) || 1;
+    normal[0] = nx / size;
+    normal[1] = ny / size;
+    normal[2] = nz / size;
+    return least + (ofTrunk - least) * share - blend * share * (1 - share);
   };
 }
+
+/** Nearer to the middle than this beside the shoulder no arm reaches. Metres. */
+const WIDEST_ARM = 0.12;
+
+const mix = (a: Float64Array, b: Float64Array, share: number, k: number) =>
+  (a[k] ?? 0) + ((b[k] ?? 0) - (a[k] ?? 0)) * share;

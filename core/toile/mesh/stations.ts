@@ -105,7 +105,7 @@ function stitched(seam: Seam, body: readonly Run[], part: readonly Run[], edge: 
     ...joints(part).map((place) => ({ body: across("part", "body", place), part: place })),
   ]
     .sort((a, b) => a.body - b.body || a.part - b.part)
-    .filter((stop, i, all) => i === 0 || stop.body - at(all, i - 1).body > SAME_PLACE_MM);
+    .filter((stop, i, all) => isApart(stop, i, all, edge));
   const stitches: Stitch[] = [];
   stops.forEach((stop, i) => {
     const next = stops[i + 1];
@@ -119,6 +119,19 @@ function stitched(seam: Seam, body: readonly Run[], part: readonly Run[], edge: 
     }
   });
   return stitches;
+}
+
+type Stop = { readonly body: number; readonly part: number };
+
+/** Two marks nearer than this share of an edge's triangles would leave a sliver between them. */
+const SLIVER = 0.22;
+
+/** Is a place of a seam far enough from the one before it, and from the seam's end? The end itself always is. */
+function isApart(stop: Stop, i: number, all: readonly Stop[], edge: number): boolean {
+  const last = at(all, all.length - 1);
+  if (i === 0 || i === all.length - 1) return i === 0 || last.body - at(all, 0).body > SAME_PLACE_MM;
+  const [before, least] = [at(all, i - 1), SLIVER * edge];
+  return stop.body - before.body > least && last.body - stop.body > least && stop.part - before.part > -SAME_PLACE_MM;
 }
 
 /** The place on the edge that it lies on; at a joint the end of the one and the beginning of the next. */

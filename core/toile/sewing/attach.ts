@@ -69,7 +69,7 @@ const DOWN: Place = [0, -1, 0];
 function wayOf({ id, lines }: WornPiece["piece"], arm: Arm): (foot: Place) => Place {
   // A collar in one goes up first, and is turned over at its fold; a fall is sewn to the top of its stand and lies over it.
   const isFall = id === "collar" && !lines?.some(({ name }) => name === "Fold of the stand");
-  if (id === "collarStand" || (id === "collar" && !isFall)) return upright;
+  if (id === "collarStand" || id.startsWith("front") || (id === "collar" && !isFall)) return upright;
   if (isFall) return outAndDown;
   if (id === "hemBand") return () => DOWN;
   return () => arm.upperWay;

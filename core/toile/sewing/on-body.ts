@@ -28,6 +28,7 @@ export function onBody(
   { rate, edge }: Sampling,
   open: readonly Pair[],
   elastics: readonly ElasticLink[],
+  isWhole = true,
 ): OnBody {
   const { sheet, pointOf } = assembly;
   const places = new Float64Array(sheet.points * 3);
@@ -52,7 +53,9 @@ export function onBody(
     stiffness: Float64Array.from([...tied.map(() => Number.POSITIVE_INFINITY), ...drawn.map((one) => one.stiffness)]),
   };
   const apart = tied.map((_, t) => gapOf(ties, places, t));
-  const inMiddle = middlePoints(pieces).flatMap((point) => ((pointOf[point] ?? -1) < 0 ? [] : [pointOf[point] ?? 0]));
+  const inMiddle = middlePoints(pieces, isWhole).flatMap((point) =>
+    (pointOf[point] ?? -1) < 0 ? [] : [pointOf[point] ?? 0],
+  );
   const solver = clothSolver({ sheet, places, rate, edge: edge / 1000, inMiddle, ties });
   return { solver, ties, apart, clearance: clearances(pieces, assembly) };
 }
@@ -71,10 +74,12 @@ export function keepPlaces({ pointOf }: Assembly, places: Float64Array, local: F
   });
 }
 
-function middlePoints({ cut: { meshes, first }, plan }: Pieces): readonly number[] {
-  return meshes.flatMap(({ edges }, m) =>
-    at(plan.pieces, m).middle.flatMap((name) => (edges.get(name) ?? []).map(({ point }) => at(first, m) + point)),
-  );
+function middlePoints({ cut: { meshes, first }, plan }: Pieces, isWhole: boolean): readonly number[] {
+  return meshes.flatMap(({ edges }, m) => {
+    const { middle, grownOn } = at(plan.pieces, m);
+    const names = grownOn && isWhole ? [...middle, grownOn.middle] : middle;
+    return names.flatMap((name) => (edges.get(name) ?? []).map(({ point }) => at(first, m) + point));
+  });
 }
 
 /** The ends of a cuff or band lap over: it is a ring. */
@@ -124,10 +129,11 @@ export function creasesOf(
     creases.add(edgeKey(pointOf[a] ?? -1, pointOf[b] ?? -1));
   };
   const ofSeam = stitches.filter(({ seam }) => TURNED_SEAMS.test(seam));
-  ofSeam.slice(1).forEach(({ pair }, i) => joined(at(ofSeam, i).pair[0], pair[0]));
+  for (const [i, { pair }] of ofSeam.slice(1).entries()) joined(at(ofSeam, i).pair[0], pair[0]);
   meshes.forEach(({ lines }, m) => {
     const start = at(first, m);
-    for (const line of lines) line.slice(1).forEach((stop, i) => joined(start + at(line, i), start + stop));
+    for (const line of lines)
+      for (const [i, stop] of line.slice(1).entries()) joined(start + at(line, i), start + stop);
   });
   return creases;
 }

@@ -14,6 +14,8 @@ export type WornPiece = {
   readonly cuts: readonly Kept[];
   /** Edges that lie in the middle of the body; a cut at the middle among them, by "cut" and its number. */
   readonly middle: readonly string[];
+  /** A collar that is grown on is put on after the rest: by the back neck, and its centre back lies in the middle from then on. */
+  readonly grownOn: { readonly base: string; readonly middle: string } | null;
   readonly isInterfaced: boolean;
   /** The edge by which an attached piece hangs. */
   readonly base: readonly string[];
@@ -115,7 +117,11 @@ function bodicePiece(piece: Piece, side: "front" | "back", isFlat: boolean, garm
       cuts.push(atMiddle(piece));
     } else middle.push("centre");
   }
-  return { piece, role: isFlat ? "flat" : "trunk", side, cuts, middle, isInterfaced: false, base: [] };
+
+  const isGrownOn =
+    side === "front" && ["backNeck", "centreBack"].every((name) => piece.edges.some(({ id }) => id === name));
+  const grownOn = isGrownOn ? { base: "backNeck", middle: "centreBack" } : null;
+  return { piece, role: isFlat ? "flat" : "trunk", side, cuts, middle, grownOn, isInterfaced: false, base: [] };
 }
 
 /** A front that is seamed or zipped at its centre is closed there; any other that is no fold laps over. */
@@ -140,6 +146,7 @@ function armPiece(piece: Piece): WornPiece {
     side: null,
     cuts: foldCuts(piece, middleOf(piece)),
     middle: [],
+    grownOn: null,
     isInterfaced: false,
     base: [],
   };
@@ -173,6 +180,7 @@ function attached(piece: Piece, base: readonly string[], atFront: Kept | null): 
     side: null,
     cuts: atFront ? [atFront] : isRingBand(piece) ? foldCuts(piece, keep) : [],
     middle: [...(isFold || piece.id === "hemBand" ? ["centreBack"] : []), ...(atFront ? ["cut0"] : [])],
+    grownOn: null,
     isInterfaced: piece.cut.interfacing > 0,
     base: base.filter((name) => piece.edges.some(({ id }) => id === name)),
   };

@@ -21,6 +21,8 @@ export type Sewing = Pieces &
     readonly trunk: Trunk;
     readonly cloths: readonly SheetCloth[];
     readonly pose: ArmPose;
+    /** Sewn so many times as slowly as is usual. */
+    readonly slower?: number;
   };
 
 /** A garment sewn and hung: where every point of every piece is, and how the hanging ended. */
@@ -53,6 +55,14 @@ type Act = keyof typeof ACTS;
 const DEGREES_A_STEP = 5;
 /** Seams are closed after this share of the time, and drawn tight in the rest. */
 const CLOSED_AFTER = 0.8;
+/** A seam is closed to so much, in metres. */
+const CLOSED = 0.0004;
+/** Joules; below it nothing is seen to move. */
+export const AT_REST_J = 1e-4;
+/** What calms cloth that will not rest by itself. */
+const CALMED = { damping: 30, friction: 0.8, mostSpeed: 0.3 } as const;
+/** What draws a seam the last millimetres. */
+const SLOWLY = { damping: 20, gravity: 0, friction: 0 } as const;
 /** Seams that go over the shoulder, and so hold a garment up. */
 const HOLDS_UP = /^(body\.shoulder|kimono\.overarm|raglan\.overarm)/;
 /** An elastic in its casing holds on to what it lies on. From memory. */
@@ -71,23 +81,38 @@ export function* sewUp(sewing: Sewing): Generator<Progress, Hung> {
   const ofMain = stitches.filter(({ pair }) => pair.every((point) => isMain(pieceOf(point))));
   const sewnFirst = ofMain.filter(({ seam }) => SEWN_FIRST.test(seam)).map(({ pair }) => pair);
   const merged: readonly Pair[] = [...dartPairs(cut), ...sewnFirst];
-  const open = ofMain.filter(({ seam }) => !SEWN_FIRST.test(seam)).map(({ pair }) => pair);
+  const open = ofMain.filter(({ seam }) => !SEWN_FIRST.test(seam) && seam !== GROWN_ON).map(({ pair }) => pair);
   const grip = gripOf(sewing);
   let steps = 0;
 
   const first = assembled(cut, merged, cloths, isMain);
-  const drawn = onBody(first, local, sewing, sewing, open, sewing.elastics);
-  const count = Math.round(ACTS.sew.seconds * rate);
+  const drawn = onBody(first, local, sewing, sewing, open, sewing.elastics, false);
+  const count = Math.round(ACTS.sew.seconds * rate * (sewing.slower ?? 1));
   for (let n = 0; n < count; n++) {
     if (n % 40 === 0) yield { says: "The seams are drawn together", share: 0.05 + (0.3 * n) / count };
     const share = Math.max(0, 1 - (n + 1) / (count * CLOSED_AFTER));
     for (const [t, apart] of drawn.apart.entries()) drawn.ties.rest[t] = apart * share;
-    drawn.solver.run(1, { ...ACTS.sew, ...grip, solid: heldOut, clearance: drawn.clearance });
+    drawn.solver.run(1, {
+      ...ACTS.sew,
+      ...grip,
+      ...(isHeldUp(plan) ? {} : { gravity: 0 }),
+      solid: heldOut,
+      clearance: drawn.clearance,
+    });
     steps++;
   }
-  const widestGap = drawn.apart.reduce((most, _, t) => Math.max(most, gapOf(drawn.ties, drawn.solver.places, t)), 0);
+  const gaps = () => drawn.apart.reduce((most, _, t) => Math.max(most, gapOf(drawn.ties, drawn.solver.places, t)), 0);
+  let widestGap = gaps();
+  // What is not closed yet is drawn on, the cloth held back, for as long again.
+  for (let n = 0; n < count && widestGap > CLOSED; n += 20) {
+    yield { says: "The seams are drawn together", share: 0.35 };
+    drawn.solver.run(20, { ...ACTS.sew, ...grip, ...SLOWLY, solid: heldOut, clearance: drawn.clearance });
+    steps += 20;
+    widestGap = gaps();
+  }
   keepPlaces(first, drawn.solver.places, local);
 
+  putUpGrownOn(sewing, local, arm);
   turnOverFolds(sewing, isMain, local, heldOut);
   const worn = putOn(sewing, local, arm, heldOut, pieceOf);
   const left = plan.pieces.flatMap((_, m) => (worn.has(m) ? [] : [m]));
@@ -148,7 +173,12 @@ function* hang(
     turnWithArm(solver.places, shares, trunk.figures, before, next);
     before = next;
     const solid = withArm(trunk, next);
-    steps += spend(solver, (ACTS.turn.seconds * rate) / most, { ...ACTS.turn, ...grip, solid, clearance });
+    steps += spend(solver, (ACTS.turn.seconds * rate * (sewing.slower ?? 1)) / most, {
+      ...ACTS.turn,
+      ...grip,
+      solid,
+      clearance,
+    });
   }
   const posed = withArm(trunk, to);
   for (const name of ["hang", "rest"] as const) {
@@ -156,6 +186,17 @@ function* hang(
       yield { says: "It hangs", share: share((name === "hang" ? 0.4 : 0.75) + 0.04 * slice) };
       steps += spend(solver, (ACTS[name].seconds * rate) / 6, { ...ACTS[name], ...grip, solid: posed, clearance });
     }
+  }
+  // What still moves is calmed, for as long again at most.
+  for (let n = 0; n < 8 && solver.kineticEnergy() > AT_REST_J / 2; n++) {
+    yield { says: "It comes to rest", share: share(0.99) };
+    steps += spend(solver, (ACTS.rest.seconds * rate) / 2, {
+      ...ACTS.rest,
+      ...grip,
+      ...CALMED,
+      solid: posed,
+      clearance,
+    });
   }
   return steps;
 }
@@ -166,10 +207,12 @@ function spend(solver: Solver, steps: number, conditions: Conditions): number {
   return whole;
 }
 
+/** Goes anything over the shoulder? What does not falls until its elastic is drawn together. */
+const isHeldUp = ({ seams }: SewingPlan) => seams.some(({ id }) => HOLDS_UP.test(id));
+
 /** What is held up by an elastic alone does not slide while it is put on. */
 function gripOf({ elastics, plan }: Pick<Sewing, "elastics" | "plan">): Partial<Conditions> {
-  const isHeldUp = plan.seams.some(({ id }) => HOLDS_UP.test(id));
-  return elastics.length > 0 && !isHeldUp ? { friction: ELASTIC_FRICTION } : {};
+  return elastics.length > 0 && !isHeldUp(plan) ? { friction: ELASTIC_FRICTION } : {};
 }
 
 /** A sleeve in one with the bodice begins with the arm as far out as it was cut. */
@@ -197,6 +240,39 @@ const placeIn = (local: Float64Array, point: number): Place => [
   local[point * 3 + 1] ?? 0,
   local[point * 3 + 2] ?? 0,
 ];
+
+/** The seam of a collar that is grown on to the front. */
+const GROWN_ON = "collar.backNeck";
+
+/** What is grown on to the front goes up from the back neck that it will be sewn to. */
+function putUpGrownOn({ plan, cut, stitches }: Sewing, local: Float64Array, arm: Arm): void {
+  const sewn = new Map(
+    stitches.filter(({ seam }) => seam === GROWN_ON).flatMap(({ pair: [a, b] }) => [[a, b] as const, [b, a] as const]),
+  );
+  cut.meshes.forEach((mesh, m) => {
+    const worn = at(plan.pieces, m);
+    if (!worn.grownOn) return;
+    const start = at(cut.first, m);
+    const base = (mesh.edges.get(worn.grownOn.base) ?? []).map(({ point }) => at(mesh.points, point));
+    const [back, neck] = [base[0], base[base.length - 1]];
+    if (!back || !neck) return;
+    const places = attachedPlaces(
+      mesh,
+      { ...worn, base: [worn.grownOn.base] },
+      (point) => {
+        const other = sewn.get(start + point);
+        return other === undefined ? null : placeIn(local, other);
+      },
+      arm,
+    );
+    // What lies behind the neck point, as the seam runs from there.
+    const isBehind = (p: { readonly x: number; readonly y: number }) =>
+      (p.x - neck.x) * (back.x - neck.x) + (p.y - neck.y) * (back.y - neck.y) > 0 &&
+      p.y < neck.y + Math.abs(back.y - neck.y) + 1;
+    for (const [i, place] of (places ?? []).entries())
+      if (isBehind(at(mesh.points, i))) local.set(place, (start + i) * 3);
+  });
+}
 
 function turnOverFolds(
   { cut, folds }: Sewing,

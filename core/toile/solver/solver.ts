@@ -113,9 +113,9 @@ export function clothSolver(setup: SolverSetup): Solver {
   return { places, speeds, masses, run, strains: () => strainsOf(stretch, places), kineticEnergy };
 }
 
-/** A tie only draws together: what is nearer than it may be is left alone. */
+/** A tie only draws together: what is nearer than it may be is left alone. The first ties, which are seams, have the last word. */
 function relaxTies({ points, rest, stiffness }: Ties, x: Float64Array, weights: Float64Array, step: number): void {
-  for (let t = 0; t < rest.length; t++) {
+  for (let t = rest.length - 1; t >= 0; t--) {
     const [a, b] = [points[t * 2] as number, points[t * 2 + 1] as number];
     const [p, q] = [a * 3, b * 3];
     const dx = (x[q] as number) - (x[p] as number);
