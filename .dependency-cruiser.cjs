@@ -21,6 +21,7 @@ const CORE_LAYERS = [
   "cut",
   "result",
   "compare",
+  "toile",
   "fitting",
   "studio",
   "starting",
@@ -53,7 +54,10 @@ module.exports = {
       comment: "the core knows no interface, no files, no database and no Node",
       severity: "error",
       from: { path: "^core/", pathNot: "\\.test\\.ts$|^core/testing/" },
-      to: { pathNot: "^core/|node_modules/(zod|fraction\\.js|fastest-levenshtein|clipper2-ts)/" },
+      to: {
+        pathNot:
+          "^core/|node_modules/(zod|fraction\\.js|fastest-levenshtein|clipper2-ts|delaunator|@kninnug/constrainautor)/",
+      },
     },
     {
       name: "exporting-has-no-screens",

@@ -1,9 +1,24 @@
 import { closeSync, createReadStream, mkdirSync, openSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { createInterface } from "node:readline";
+import { speak } from "@core/draft/index";
 import { draftGarment, type Garment } from "@core/garment/index";
 import { writeResult } from "@core/result/index";
 import { type Issue, readGarmentText } from "@core/spec/index";
+import {
+  type ArmPose,
+  COARSE,
+  FINE,
+  HANGING,
+  type NotWorn,
+  pictureOf,
+  raisedReads,
+  readsOf,
+  type Worn,
+  type WornRead,
+  wear,
+  wearFrom,
+} from "@core/toile/index";
 import {
   drawingSheet,
   laySvg,
@@ -21,8 +36,11 @@ import {
   writeSeamsCsv,
   writeSvg,
   writeTablesPdf,
+  writeToileObj,
 } from "@exporting/index";
-import { type ExportKind, readArguments } from "./arguments";
+import { type ExportKind, type Request, readArguments } from "./arguments";
+
+type WearRequest = Extract<Request, { readonly kind: "wear" }>;
 
 const DRAFTED = 0;
 const NOT_A_GARMENT = 2;
@@ -97,6 +115,50 @@ async function writeExports(garment: Garment, out: string, kinds: readonly Expor
   if (garment.block && kinds.includes("block-dxf")) writeFileSync(join(out, "block.dxf"), writeBlockDxf(garment.block));
 }
 
+/** Wears one garment, and prints what was read off it with the solver's report; with a folder it writes the worn cloth there too. */
+async function wearOne({ file, out, raised }: WearRequest, io: Io): Promise<number> {
+  const outcome = await draftOne(file, null, []);
+  if (!outcome.ok) return report(io, outcome.issues);
+  const worn = wornOf(outcome.garment, raised);
+  if ("why" in worn) return report(io, issue("not-worn", file, worn.why).issues);
+  const { unit, name } = outcome.garment.spec;
+  const reads = worn.reads.map(({ how, ...read }) => ({ ...read, how: speak(how, unit) }));
+  print(io, { format: "gamine-toile/1", unit: "mm", report: worn.toile.report, pose: worn.toile.pose, reads });
+  if (out === null) return DRAFTED;
+  try {
+    mkdirSync(out, { recursive: true });
+    writeFileSync(join(out, "worn.obj"), writeToileObj(pictureOf(worn.toile), name));
+  } catch (error) {
+    return report(io, issue("unwritable", out, `${out} cannot be written to: ${reason(error)}`).issues);
+  }
+  return DRAFTED;
+}
+
+/** The toile in its pose with its reads, those of the raised arm against the arm that hangs. */
+function wornOf(
+  garment: Garment,
+  raised: number,
+): NotWorn | { readonly toile: Worn; readonly reads: readonly WornRead[] } {
+  const coarse = ended(wear(garment, COARSE));
+  if ("why" in coarse) return coarse;
+  const down = finer(coarse, garment, HANGING);
+  if ("why" in down || raised <= HANGING.raised) return "why" in down ? down : { toile: down, reads: readsOf(down) };
+  const up = finer(down, garment, { ...HANGING, raised });
+  return "why" in up ? up : { toile: up, reads: [...readsOf(up), ...raisedReads(down, up)] };
+}
+
+function finer(from: Worn, garment: Garment, pose: ArmPose): Worn | NotWorn {
+  const steps = from.report.isTangled ? null : wearFrom(from, garment, { ...FINE, pose });
+  return steps ? ended(steps) : from;
+}
+
+function ended(steps: ReturnType<typeof wear>): Worn | NotWorn {
+  for (;;) {
+    const { value, done } = steps.next();
+    if (done) return value;
+  }
+}
+
 /** One result a line out for one garment a line in; a line that is no garment gives its issues and the rest goes on. */
 async function draftMany(path: string, io: Io): Promise<number> {
   try {
@@ -152,6 +214,7 @@ export async function run(words: readonly string[], io: Io): Promise<number> {
   if (!read.ok) return report(io, read.issues);
   const { request } = read;
   if (request.kind === "many") return draftMany(request.file, io);
+  if (request.kind === "wear") return wearOne(request, io);
   const outcome = await draftOne(request.file, request.out, request.as);
   if (!outcome.ok) return report(io, outcome.issues);
   print(io, writeResult(outcome.garment));

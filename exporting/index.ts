@@ -14,3 +14,4 @@ export { writePiecePagesPdf, writeSinglePagePdf } from "./pdf-pages";
 export { writeSvg } from "./svg";
 export { writeFiguresCsv, writeNotchesCsv, writeSeamsCsv } from "./tables-csv";
 export { isPaper, isRoll, PAPERS, type PaperId, ROLLS, type RollId } from "./tiling";
+export { writeToileObj } from "./toile-obj";

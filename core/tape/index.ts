@@ -6,7 +6,6 @@ export {
   INCH_MARKS,
   INCH_MM,
   type InchMarks,
-  inchMarksOf,
   isTapeUnit,
   TAPE_UNITS,
   type Tape,

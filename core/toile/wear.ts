@@ -2,6 +2,7 @@ import { at } from "../data";
 import type { Garment } from "../garment";
 import { type ArmPose, HANGING } from "./body/arm";
 import { type Trunk, trunkOf, withArm } from "./body/body";
+import { clearOfTrunk } from "./body/clear-arm";
 import { type BodyFigures, figuresOf } from "./body/figure";
 import { interfaced, type Mechanics, mechanicsOf, sheetCloth } from "./mechanics";
 import { locator } from "./mesh/locate";
@@ -68,7 +69,7 @@ export type Report = {
 export type NotWorn = { readonly why: string };
 
 /** Above this strain cloth is caught (measured: 306 to 560 % where it was, 56 % at most where it was not). */
-export const TANGLED_STRAIN = 1;
+const TANGLED_STRAIN = 1;
 
 /**
  * Sews the garment up round its body and lets it hang. A generator: every value is how far it has come, and the last is the worn garment, or why
@@ -81,11 +82,12 @@ export function* wear(garment: Garment, options: WearOptions): Generator<Progres
   const trunk = trunkOf(begun.figures);
   yield { says: "The pieces are cut", share: 0.03 };
   const cloth = options.cloth ?? mechanicsOf(garment.resolved.cloth.kind);
+  const asked = options.pose ?? HANGING;
   let best: Worn | null = null;
   // What tangles is tried again, cut a little otherwise and sewn more slowly: where a fold falls is chance.
   for (const { finer, slower } of WAYS) {
     const sewing = { ...sewingOf(garment, begun.plan, trunk, { ...options, edge: options.edge * finer }), slower };
-    const worn = wornOf(sewing, yield* sewUp(sewing), cloth);
+    const worn = wornOf(sewing, asked, yield* sewUp(sewing), cloth);
     if (!best || worn.report.largestStrain < best.report.largestStrain) best = worn;
     if (!best.report.isTangled) break;
   }
@@ -144,6 +146,7 @@ function* again(
   const hung = yield* hangAgain(sewing, local, before.pose);
   return wornOf(
     sewing,
+    options.pose ?? HANGING,
     { ...hung, widestGap: before.report.widestGap / 1000 },
     options.cloth ?? mechanicsOf(garment.resolved.cloth.kind),
   );
@@ -161,7 +164,8 @@ function beginnings(garment: Garment): Begun | NotWorn {
 }
 
 function sewingOf(garment: Garment, plan: SewingPlan, trunk: Trunk, options: WearOptions): Sewing {
-  const { edge, rate, pose = HANGING } = options;
+  const { edge, rate } = options;
+  const pose = clearOfTrunk(trunk, options.pose ?? HANGING);
   const cloth = options.cloth ?? mechanicsOf(garment.resolved.cloth.kind);
   const pieces = plan.pieces.map(({ piece }) => piece);
   const wanted = stitchesOf(plan.seams, pieces, edge);
@@ -196,7 +200,12 @@ function sewingOf(garment: Garment, plan: SewingPlan, trunk: Trunk, options: Wea
   };
 }
 
-function wornOf(sewing: Sewing, { assembly, local, solver, widestGap, left, steps }: Hung, cloth: Mechanics): Worn {
+function wornOf(
+  sewing: Sewing,
+  asked: ArmPose,
+  { assembly, local, solver, widestGap, left, steps }: Hung,
+  cloth: Mechanics,
+): Worn {
   const { plan, trunk, pose, cut, stitches, edge, rate } = sewing;
   const { places } = solver;
   const strains = solver.strains();
@@ -222,6 +231,9 @@ function wornOf(sewing: Sewing, { assembly, local, solver, widestGap, left, step
     steps,
     notes: [
       ...plan.notes,
+      ...(pose.raised > asked.raised
+        ? [`The arm is held ${Math.round(pose.raised)}° off the body: nearer it would lie in it.`]
+        : []),
       ...left.map((m) => `${at(plan.pieces, m).piece.name} is not worn: the toile has found no edge that it hangs on.`),
     ],
   };

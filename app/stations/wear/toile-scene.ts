@@ -23,8 +23,7 @@ import {
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
 import { strainShade } from "./strain-shades";
 
-export const VIEWS = ["front", "back", "side", "above"] as const;
-export type View = (typeof VIEWS)[number];
+export type View = "front" | "back" | "side" | "above";
 export type Surface = "plain" | "stripes" | "strain";
 
 export type SceneChoices = {

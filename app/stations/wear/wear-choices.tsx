@@ -41,9 +41,10 @@ export function WearChoices({ pose, onPose }: Props) {
         </Heading>
       )}
       <Flex direction="column" gap="3">
-        {isSetIn && <SpecField path="sleeve.capHeight" />}
         {isSetIn && <SpecField path="sleeve.capEase" />}
-        {hasSleeve && <SpecField path="sleeve.upperArmEase" />}
+        {hasSleeve && (
+          <SpecField path="sleeve.upperArmEase" hint={isSetIn ? "less of it makes the cap higher" : undefined} />
+        )}
         {hasFall && <SpecField path="collar.fall" />}
       </Flex>
     </>

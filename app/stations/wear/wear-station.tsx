@@ -2,7 +2,7 @@ import { useCalmWork } from "@app/work/use-calm-work";
 import { WorkColumns } from "@app/work/work-columns";
 import { Box, Button, Flex, Text } from "@chakra-ui/react";
 import type { ToilePicture } from "@core/toile/index";
-import { type ArmPose, HANGING } from "@core/toile/pose";
+import { type ArmPose, HANGING } from "@core/toile/index";
 import { useRef, useState } from "react";
 import type { Surface, View } from "./toile-scene";
 import { type ToileHandle, ToileView } from "./toile-view";

@@ -22,7 +22,7 @@ export function roundConeDistance(cone: RoundCone): (x: number, y: number, z: nu
     const [rx, ry, rz] = [px - alongAxis * ux, py - alongAxis * uy, pz - alongAxis * uz];
     const off = Math.sqrt(rx * rx + ry * ry + rz * rz);
     // Where the foot of the place on the leaning side lies between the balls.
-    const share = (alongAxis + (off * lean) / Math.max(upright, 1e-9)) / length;
+    const share = (alongAxis - (off * lean) / Math.max(upright, 1e-9)) / length;
     const t = Math.min(1, Math.max(0, share));
     const [cx, cy, cz] = [x - from[0] - t * ax, y - from[1] - t * ay, z - from[2] - t * az];
     const apart = Math.sqrt(cx * cx + cy * cy + cz * cz) || 1e-9;

@@ -12,6 +12,8 @@ export type Triangulated = {
 /** Points inside keep so far from the outline, as a share of the edge. */
 const CLEAR_OF_OUTLINE = 0.62;
 const ROUNDS_OF_SMOOTHING = 4;
+/** A triangle this flat, as twice its area over the square of its longest side, is none. */
+const FLAT = 1e-3;
 
 /**
  * A plane region as triangles with edges about `edge` long: the first loop is the outline, the others are holes in it; every side of a loop is
@@ -121,6 +123,9 @@ function trianglesOf(
     const [a, b, c] = [0, 1, 2].map((k) => delaunay.triangles[t + k] ?? 0) as [number, number, number];
     const [p, q, r] = [at(points, a), at(points, b), at(points, c)];
     const middle = { x: (p.x + q.x + r.x) / 3, y: (p.y + q.y + r.y) / 3 };
+    // Points along a straight edge make triangles without area, which are no cloth.
+    const longest = Math.max(distance(p, q), distance(q, r), distance(r, p));
+    if (Math.abs(turned(p, q, r)) < FLAT * longest * longest) continue;
     if (isInside(middle)) kept.push(turned(p, q, r) > 0 ? [a, b, c] : [a, c, b]);
   }
   return kept;

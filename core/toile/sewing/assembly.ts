@@ -2,7 +2,7 @@ import { at } from "../../data";
 import { distance } from "../../geometry";
 import type { PieceMesh } from "../mesh/piece-mesh";
 import type { Stitch } from "../mesh/stations";
-import { restArea, type Sheet, type SheetCloth } from "../solver/sheet";
+import type { Sheet, SheetCloth } from "../solver/sheet";
 
 /** Two points by number, counted through all pieces. */
 export type Pair = readonly [number, number];
@@ -120,11 +120,4 @@ function grainOf({ piece }: PieceMesh): (p: { readonly x: number; readonly y: nu
   const size = distance(from, to) || 1;
   const [gx, gy] = [(to.x - from.x) / size, (to.y - from.y) / size];
   return ({ x, y }) => [(x * gy - y * gx) / 1000, (x * gx + y * gy) / 1000];
-}
-
-/** Whole cloth, in square metres. */
-export function areaOfSheet({ rest, clothOf }: Sheet): number {
-  let sum = 0;
-  for (let t = 0; t < clothOf.length; t++) sum += Math.abs(restArea(rest, t));
-  return sum;
 }

@@ -16,7 +16,7 @@ export type Ties = {
   readonly stiffness: Float64Array;
 };
 
-export const NO_TIES: Ties = { points: new Int32Array(), rest: new Float64Array(), stiffness: new Float64Array() };
+const NO_TIES: Ties = { points: new Int32Array(), rest: new Float64Array(), stiffness: new Float64Array() };
 
 export type SolverSetup = {
   readonly sheet: Sheet;

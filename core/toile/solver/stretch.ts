@@ -16,16 +16,16 @@ export type StretchTable = {
  * A sheet carries less stretch the fewer the steps a second: what it can at most, in newtons a metre, and the modulus to set so that one
  * pass a step behaves as wanted (measured on hanging strips of regular meshes: 1/E ≈ 1/set + 0.82/most).
  */
-export function mostModulus(density: number, edge: number, rate: number): number {
+function mostModulus(density: number, edge: number, rate: number): number {
   return 1.3 * density * edge * edge * rate * rate;
 }
 
-export function settableModulus(wanted: number, most: number): number {
+function settableModulus(wanted: number, most: number): number {
   return 1 / (1 / Math.min(wanted, BELIEVED_SHARE * most) - 0.82 / most);
 }
 
 /** Beyond this share of the most that can be carried the sheet is softer than it says. */
-export const BELIEVED_SHARE = 0.6;
+const BELIEVED_SHARE = 0.6;
 
 /** The table for steps of `step` seconds; `weights` are the inverse masses. Degenerate triangles are passed over. */
 export function stretchTable(sheet: Sheet, weights: Float64Array, step: number, edge: number): StretchTable {

@@ -1,0 +1,210 @@
+import { sketchGarment } from "@core/garment/index";
+import { readGarment } from "@core/spec/index";
+import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "@core/starting/index";
+import { spread } from "@core/testing/thorough";
+import { bodyOf, women } from "@core/testing/women";
+import { describe, expect, it } from "vitest";
+import {
+  COARSE,
+  HANGING,
+  type NotWorn,
+  type Progress,
+  pictureOf,
+  raisedReads,
+  readsOf,
+  type Worn,
+  wear,
+  wearFrom,
+  wornFindings,
+} from ".";
+
+const WORN = STARTING_POINTS.filter(({ id }) => !["plain-sleeve", "collar"].includes(id));
+/** Twelve bodies across the range; a usual run takes one of them. */
+const BODIES = spread(
+  [0, 25, 50, 75, 100, 130, 160, 190, 215, 240, 259].flatMap((i) => (women[i] ? [bodyOf(women[i])] : [])),
+  11,
+);
+
+function ended(steps: Generator<Progress, Worn | NotWorn>): Worn {
+  for (;;) {
+    const { value, done } = steps.next();
+    if (!done) continue;
+    if ("why" in value) throw new Error(value.why);
+    return value;
+  }
+}
+
+function started(id: string, body: Parameters<typeof startedFrom>[1] = MIDDLE_BODY) {
+  const point = STARTING_POINTS.find((one) => one.id === id);
+  const spec = point && startedFrom(point, body);
+  if (!spec) throw new Error(`${id} starts no garment`);
+  return spec;
+}
+
+/** A garment for which cloth is so wide at the arm that a cut laid flat tangles is said to be tangled: then nothing else is claimed. */
+function expectWorn(worn: Worn, what: string): void {
+  const { report } = worn;
+  if (report.isTangled) return;
+  expect(report.widestGap, what).toBeLessThan(0.5);
+  expect(report.deepest, what).toBeLessThan(2);
+  expect(report.kineticEnergy, what).toBeLessThan(1e-4);
+  expect(worn.places.every(Number.isFinite), what).toBe(true);
+}
+
+describe("a garment that is worn", () => {
+  it.each(WORN.map(({ id }) => id))(
+    "%s: its seams closed, not in the body, at rest and not tangled",
+    (id) => {
+      const worn = ended(wear(sketchGarment(started(id)), COARSE));
+      expect(worn.report.isTangled).toBe(false);
+      expectWorn(worn, id);
+      // It hangs from neck to hem about where it was cut to.
+      const { low, high } = pictureOf(worn);
+      expect(low).toBeLessThan(-0.35);
+      expect(high).toBeLessThan(0.12);
+    },
+    120_000,
+  );
+
+  it("on other women: the same, or it is said to be tangled, which one in eight at most is", () => {
+    let [all, tangled] = [0, 0];
+    for (const body of BODIES) {
+      for (const { id } of WORN) {
+        const worn = ended(wear(sketchGarment(started(id, body)), COARSE));
+        expectWorn(worn, `${id} ${JSON.stringify(body)}`);
+        all++;
+        if (worn.report.isTangled) tangled++;
+      }
+    }
+    expect(tangled / all).toBeLessThan(1 / 8);
+  }, 1_200_000);
+
+  it("is the same to the last digit for the same garment", () => {
+    const garment = sketchGarment(started("t-shirt"));
+    expect(ended(wear(garment, COARSE)).places).toEqual(ended(wear(garment, COARSE)).places);
+  });
+
+  it("goes on from where it hangs, with another figure, and only where it is sewn of the same pieces", () => {
+    const spec = started("t-shirt");
+    const before = ended(wear(sketchGarment(spec), COARSE));
+    const wider = sketchGarment({ ...spec, sleeve: { ...spec.sleeve, kind: "set-in", upperArmEase: 60 } });
+    const steps = wearFrom(before, wider, COARSE);
+    if (!steps) throw new Error("it is sewn of the same pieces");
+    const after = ended(steps);
+    expectWorn(after, "wider sleeve");
+    const room = (worn: Worn) => readsOf(worn).find(({ id }) => id === "room.upperArm")?.value ?? 0;
+    expect(room(after)).toBeGreaterThan(room(before) + 20);
+    expect(wearFrom(before, sketchGarment(started("jacket")), COARSE)).toBeNull();
+  });
+
+  it("says in a sentence why there is nothing to wear", () => {
+    const steps = wear(sketchGarment(started("plain-sleeve")), COARSE);
+    const { value, done } = steps.next();
+    expect(done).toBe(true);
+    expect(value).toEqual({ why: expect.stringContaining("whole garment") });
+    const read = readGarment({ format: "gamine-garment/1", unit: "mm" });
+    if (!read.ok) throw new Error("an empty garment is one");
+    expect(wear(sketchGarment(read.spec), COARSE).next().value).toHaveProperty("why");
+  });
+
+  it("can be drawn: every triangle inside the list of places, every figure a number", () => {
+    const picture = pictureOf(ended(wear(sketchGarment(started("work-shirt")), COARSE)));
+    expect(Math.max(...picture.triangles)).toBeLessThan(picture.places.length / 3);
+    for (const list of [picture.places, picture.normals, picture.grain, picture.strain, picture.seams, picture.notches])
+      expect(list.every(Number.isFinite)).toBe(true);
+    expect(picture.seams.length).toBeGreaterThan(300);
+    expect(picture.notches.length).toBeGreaterThan(15);
+  });
+});
+
+describe("what practice knows of sleeves (common practice, no source)", () => {
+  /** One armhole, caps of one seam length: less room round the arm makes the cap higher. */
+  const caps = [150, 110, 70, 30].map((upperArmEase) => {
+    const spec = started("work-shirt");
+    const garment = sketchGarment({
+      ...spec,
+      collar: null,
+      sleeve: { ...spec.sleeve, kind: "set-in", upperArmEase, capEase: 0 },
+    });
+    const sampling = { edge: 18, rate: 1400 };
+    const down = ended(wear(garment, sampling));
+    const steps = wearFrom(down, garment, { ...sampling, pose: { ...HANGING, raised: 75 } });
+    if (!steps) throw new Error("it is the same garment");
+    const read = (reads: ReturnType<typeof readsOf>, id: string) =>
+      reads.find((one) => one.id === id)?.value ?? Number.NaN;
+    return {
+      height: garment.figures.find(({ id }) => id === "sleeve.capHeight")?.value ?? Number.NaN,
+      seam: garment.seams
+        .filter(({ id }) => id.startsWith("armhole"))
+        .reduce((sum, { partLength }) => sum + partLength, 0),
+      folds: read(readsOf(down), "folds.underarm"),
+      lift: read(raisedReads(down, ended(steps)), "raise.hem"),
+    };
+  });
+  const steps = caps.slice(1).flatMap((cap, i) => (caps[i] ? [{ before: caps[i], cap }] : []));
+
+  it("is compared along caps of one seam length that rise step by step", () => {
+    for (const { before, cap } of steps) {
+      expect(cap.height).toBeGreaterThan(before.height + 15);
+      expect(Math.abs(cap.seam - before.seam)).toBeLessThan(0.1);
+    }
+  });
+
+  it("a higher cap folds less under the hanging arm, by a tenth a step at least", () => {
+    for (const { before, cap } of steps) expect(cap.folds / before.folds).toBeLessThan(0.9);
+  });
+
+  it("a higher cap lifts the hem more when the arm rises, by 2 mm for 20 mm of cap at least", () => {
+    for (const { before, cap } of steps)
+      expect(cap.lift - before.lift).toBeGreaterThan((2 * (cap.height - before.height)) / 20);
+  });
+
+  it("a sleeve that the draft calls too narrow is drawn tight round the upper arm, and one with room is not", () => {
+    const tightness = (upperArmEase: number) => {
+      const spec = started("t-shirt");
+      const garment = sketchGarment({ ...spec, sleeve: { ...spec.sleeve, kind: "set-in", upperArmEase } });
+      const worn = ended(wear(garment, COARSE));
+      const reads = readsOf(worn);
+      const found = wornFindings(worn, reads, { upperArmEase, fall: null });
+      return {
+        strain: reads.find(({ id }) => id === "strain.upperArm")?.value ?? Number.NaN,
+        codes: found.map(({ code }) => code),
+      };
+    };
+    const [narrow, roomy] = [tightness(-40), tightness(50)];
+    expect(narrow.strain).toBeGreaterThan(roomy.strain + 0.05);
+    expect(narrow.codes).toContain("worn-upper-arm-tight");
+    expect(roomy.codes).not.toContain("worn-upper-arm-tight");
+  });
+});
+
+describe("what is read off a toile", () => {
+  const worn = ended(wear(sketchGarment(started("work-shirt")), COARSE));
+  const reads = readsOf(worn);
+
+  it("is beside what the draft foretold: the room round the body within 8 mm of the flat pieces' own", () => {
+    for (const id of ["room.waist", "room.hip"]) {
+      const read = reads.find((one) => one.id === id);
+      expect(Math.abs((read?.value ?? Number.NaN) - (read?.foretold ?? 0)), id).toBeLessThan(8);
+    }
+  });
+
+  it("has a collar whose edge lies below the neck seam within 8 mm of fall less stand, at this fineness", () => {
+    const cover = reads.find(({ id }) => id === "collar.cover.back");
+    expect(cover?.foretold).toBeCloseTo(10, 0);
+    expect(Math.abs((cover?.value ?? Number.NaN) - (cover?.foretold ?? 0))).toBeLessThan(8);
+  });
+
+  it("gives every figure with how it was read, and none that is no number", () => {
+    expect(reads.length).toBeGreaterThan(6);
+    for (const { value, foretold, how, label } of reads) {
+      expect(Number.isFinite(value), label).toBe(true);
+      if (foretold !== null) expect(Number.isFinite(foretold), label).toBe(true);
+      expect(how.length, label).toBeGreaterThan(0);
+    }
+  });
+
+  it("is nothing where the toile is tangled", () => {
+    expect(readsOf({ ...worn, report: { ...worn.report, isTangled: true } })).toEqual([]);
+  });
+});
