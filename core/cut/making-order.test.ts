@@ -2,6 +2,7 @@ import { describe, expect, it } from "vitest";
 import { speak } from "../draft";
 import { draftGarment, type Garment } from "../garment";
 import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "../starting";
+import { IS_THOROUGH } from "../testing/thorough";
 import { cutGarment, cutList, joinsWanted, type LayPlan, layPieces, layPlans, makingOrder, outlineOnCloth } from ".";
 import { overlapOf } from "./trim";
 
@@ -93,7 +94,7 @@ const TABLES = [
   { width: 1500, isFolded: true },
 ].map((table) => ({ ...table, isOneWay: false, shrinkage: 0 }));
 /** Plans after the first ones that are looked at. */
-const TRIES = 12;
+const TRIES = IS_THOROUGH ? 12 : 6;
 
 function firstOf(plans: Generator<LayPlan | null>): LayPlan | null {
   for (const plan of plans) return plan;

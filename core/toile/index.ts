@@ -1,4 +1,5 @@
 export { type ArmPose, HANGING } from "./body/arm";
+export { type Mechanics, mechanicsOf } from "./mechanics";
 export { buffersOf, pictureOf, type ToilePicture } from "./picture";
 export { type WornFinding, wornFindings } from "./reads/findings";
 export { raisedReads, readsOf, type WornRead } from "./reads/reads";

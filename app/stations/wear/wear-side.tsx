@@ -82,7 +82,7 @@ export function WearSide({ shown, isKnit }: Props) {
             : "The darker, the tighter. Of a woven only that order can be believed, not a percent: no woven gives as much as it does here."}
         </Text>
       </Box>
-      <Text fontSize="sm" color="inkSoft">
+      <Text fontSize="sm" color="inkSoft" data-fineness={shown.isFine ? "fine" : "coarse"}>
         {shown.isFine ? "Fine toile" : "Coarse toile"}, {shown.report.triangles} triangles;{" "}
         {shown.report.isSettled ? "at rest" : "still moving a little"}. The body is built from the measures, estimates
         where there are none.

@@ -1,0 +1,118 @@
+import { By, Key, until } from "selenium-webdriver";
+import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
+import { type Browser, complaints, openBrowser } from "./browser";
+import { type Person, person } from "./person";
+import { type RunningApp, startApp } from "./running-app";
+
+let app: RunningApp;
+let browser: Browser;
+let she: Person;
+
+/** Two toiles, the coarse and the fine, on a busy machine. */
+const HANGS_MS = 60_000;
+
+beforeAll(async () => {
+  app = await startApp(inject("preparedDatabase"));
+  browser = await openBrowser();
+  she = person(browser, app.url);
+  await she.open("/garments/new");
+  await she.choosePoint("t-shirt");
+  await she.press("Start the garment");
+  await she.station("Wear");
+}, 60_000);
+
+afterAll(async () => {
+  await browser?.close();
+  await app?.close();
+});
+
+const hasHung = async () => {
+  await browser.driver.wait(until.elementLocated(By.css("[data-fineness=fine]")), HANGS_MS);
+  await browser.driver.wait(
+    async () => (await browser.driver.findElements(By.css(".toile-progress progress"))).length === 0,
+    HANGS_MS,
+  );
+};
+const read = async (id: string) => (await she.find(`[data-read="${id}"] td`)).getText();
+
+/** How many of the picture's pixels are not its background, at a coarse grain. */
+const drawn = () =>
+  browser.driver.executeScript<number>(`
+    const canvas = document.querySelector(".toile-view canvas");
+    const small = document.createElement("canvas");
+    [small.width, small.height] = [64, 64];
+    const context = small.getContext("2d");
+    context.drawImage(canvas, 0, 0, 64, 64);
+    const { data } = context.getImageData(0, 0, 64, 64);
+    let other = 0;
+    for (let i = 0; i < data.length; i += 4) if (Math.abs(data[i] - data[0]) + Math.abs(data[i + 2] - data[2]) > 24) other++;
+    return other;
+  `);
+
+describe("the Wear station", () => {
+  it("sews the garment up and hangs it, and reads figures off it beside what was foretold", async () => {
+    await hasHung();
+    expect(await drawn()).toBeGreaterThan(400);
+    expect(await read("room.waist")).toMatch(/in$/);
+    expect((await browser.driver.findElements(By.css("[data-read]"))).length).toBeGreaterThan(5);
+  }, 120_000);
+
+  it("is turned with the arrow keys and looked at from behind", async () => {
+    const before = await browser.driver.executeScript<string>(
+      "return document.querySelector('.toile-view canvas').toDataURL()",
+    );
+    await (await she.find(".toile-view")).sendKeys(Key.ARROW_RIGHT);
+    await browser.driver.sleep(300);
+    const turned = await browser.driver.executeScript<string>(
+      "return document.querySelector('.toile-view canvas').toDataURL()",
+    );
+    expect(turned).not.toBe(before);
+    await she.press("Back");
+    await browser.driver.sleep(300);
+    expect(await drawn()).toBeGreaterThan(400);
+  });
+
+  it("has a map of stretch with a legend in words", async () => {
+    await she.press("Stretch");
+    const legend = await (await she.find(".strain-legend")).getText();
+    for (const word of ["loose", "drawn", "very tight"]) expect(legend).toContain(word);
+    await she.press("Plain");
+  });
+
+  it("raises the arm from the keyboard, and says what that does to the hem", async () => {
+    const slider = await she.find("#arm-raised");
+    await slider.sendKeys(Key.PAGE_UP, Key.PAGE_UP, Key.PAGE_UP, Key.PAGE_UP, Key.PAGE_UP);
+    await browser.driver.wait(until.elementLocated(By.css('[data-read="raise.hem"]')), HANGS_MS);
+    await hasHung();
+    expect(await read("raise.hem")).toMatch(/in$/);
+  }, 120_000);
+
+  it("follows a figure that is changed, beside the one before", async () => {
+    await she.press("Keep beside, to compare");
+    const before = await read("room.upperArm");
+    await she.write("sleeve.upperArmEase", "3");
+    await browser.driver.wait(async () => (await read("room.upperArm")) !== before, HANGS_MS);
+    await hasHung();
+    await she.press("Put the other away");
+    expect(await complaints(browser.driver)).toEqual([]);
+  }, 120_000);
+
+  it("takes another cloth, typed by whoever has tested it", async () => {
+    const pucker = await read("folds.underarm");
+    await she.press("Its own figures");
+    const weight = await she.find("#hang-bendingLength");
+    await weight.clear();
+    await weight.sendKeys("35", Key.ENTER);
+    await browser.driver.wait(async () => (await read("folds.underarm")) !== pucker, HANGS_MS);
+    await hasHung();
+  }, 120_000);
+
+  it("says in a plain sentence when there is no whole garment to wear", async () => {
+    await she.open("/garments/new");
+    await she.choosePoint("plain-sleeve");
+    await she.press("Start the garment");
+    await she.station("Wear");
+    const says = await browser.driver.wait(until.elementLocated(By.css(".toile-says")), HANGS_MS);
+    expect(await says.getText()).toContain("whole garment");
+  }, 60_000);
+});
