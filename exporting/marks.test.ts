@@ -170,7 +170,7 @@ describe("what is on the paper", () => {
     const garment = draftGarment(
       specOf({
         format: "gamine-garment/1",
-        tape: "in",
+        unit: "in",
         body: { bust: 36 },
         block: { source: "drafted" },
         collar: { kind: "grown-on" },

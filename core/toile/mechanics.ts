@@ -62,6 +62,11 @@ export function interfaced(cloth: Mechanics): Mechanics {
   return { ...cloth, weight: cloth.weight * 2, bendingLength: cloth.bendingLength * (6 / 2) ** (1 / 3) };
 }
 
+/** Cloth beside a seam: its allowances lie under it, pressed apart and stitched. Rigidity × 5 (from memory). */
+export function seamed(cloth: Mechanics): Mechanics {
+  return { ...cloth, weight: cloth.weight * 1.7, bendingLength: cloth.bendingLength * (5 / 1.7) ** (1 / 3) };
+}
+
 export function mechanicsOf(kind: ClothKind): Mechanics {
   return MECHANICS[kind];
 }

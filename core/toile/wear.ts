@@ -4,11 +4,11 @@ import { type ArmPose, HANGING } from "./body/arm";
 import { type Trunk, trunkOf, withArm } from "./body/body";
 import { clearOfTrunk } from "./body/clear-arm";
 import { type BodyFigures, figuresOf } from "./body/figure";
-import { interfaced, type Mechanics, mechanicsOf, sheetCloth } from "./mechanics";
+import { interfaced, type Mechanics, mechanicsOf, seamed, sheetCloth } from "./mechanics";
 import { locator } from "./mesh/locate";
 import { meshOf } from "./mesh/piece-mesh";
 import { stitchesOf } from "./mesh/stations";
-import { type Assembly, type Cut, cutOf, pairsOf, type Stitched } from "./sewing/assembly";
+import { type Assembly, type Cut, cutOf, INTERFACED, PLAIN, pairsOf, type Stitched } from "./sewing/assembly";
 import { elasticsOf } from "./sewing/elastics";
 import { foldLineOf } from "./sewing/fold";
 import { type SewingPlan, sewingPlan } from "./sewing/plan";
@@ -184,7 +184,7 @@ function sewingOf(garment: Garment, plan: SewingPlan, trunk: Trunk, options: Wea
   });
   const cut = cutOf(
     meshes,
-    plan.pieces.map(({ isInterfaced }) => (isInterfaced ? 1 : 0)),
+    plan.pieces.map(({ isInterfaced }) => (isInterfaced ? INTERFACED : PLAIN)),
   );
   return {
     plan,
@@ -193,7 +193,7 @@ function sewingOf(garment: Garment, plan: SewingPlan, trunk: Trunk, options: Wea
     stitches: pairsOf(cut, wanted),
     elastics: elasticsOf(garment, cut, plan),
     trunk,
-    cloths: [sheetCloth(cloth), sheetCloth(interfaced(cloth))],
+    cloths: [cloth, interfaced(cloth), seamed(cloth)].map(sheetCloth),
     pose,
     edge,
     rate,

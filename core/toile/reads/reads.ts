@@ -133,9 +133,20 @@ function collarReads(worn: Worn): readonly WornRead[] {
       foretold: foretoldCover(worn),
       how: phrase`how much lower the outer edge hangs than the neck seam; foretold: fall less stand on the centre back`,
     },
+    {
+      id: "collar.cover.round",
+      label: "Collar’s edge below the neck point, mean all round",
+      kind: "length",
+      value: -meanHeight(outer) * 1000,
+      foretold: null,
+      how: phrase`how far the outer edge lies below where neck and shoulder of the body meet; an edge that is let out too little lies higher, one let out too much lower`,
+    },
     ...standReads(worn, has),
   ];
 }
+
+const meanHeight = (places: readonly (readonly [number, number, number])[]) =>
+  places.reduce((sum, [, y]) => sum + y, 0) / places.length;
 
 /** Fall less stand, along the centre back of the pieces. */
 function foretoldCover({ cut }: Worn): number | null {
@@ -197,7 +208,7 @@ function hemReads(worn: Worn): readonly WornRead[] {
   ];
 }
 
-/** How sharply the cloth is folded below the underarm, and how far the crown puckers. */
+/** How sharply the cloth is folded below the underarm. How far a crown puckers is not to be read off: chance moves it more than ease does. */
 function foldReads(worn: Worn): readonly WornRead[] {
   const sleeve = worn.cut.meshes.find(({ piece }) => piece.id === "sleeve")?.piece;
   if (!sleeve) return [];
@@ -211,7 +222,6 @@ function foldReads(worn: Worn): readonly WornRead[] {
     worn,
     (id, x, y) => id === "sleeve" && y > capLine - 60 && y < capLine + 120 && Math.abs(x) > widest * 0.45,
   );
-  const crown = pointsWhere(worn, (id, x, y) => id === "sleeve" && y < CROWN_MM && Math.abs(x) < widest * 0.6);
   return [
     {
       id: "folds.underarm",
@@ -221,19 +231,8 @@ function foldReads(worn: Worn): readonly WornRead[] {
       foretold: null,
       how: phrase`how far the cloth turns from triangle to triangle, root mean square; to be compared only with a toile of the same fineness`,
     },
-    {
-      id: "pucker.crown",
-      label: "Pucker of the crown",
-      kind: "degrees",
-      value: foldedness(worn, (point) => crown.has(point)),
-      foretold: null,
-      how: phrase`the same over the uppermost part of the cap; weak evidence, since the cap’s height changes with its ease`,
-    },
   ];
 }
-
-/** So much below the crown ease puckers. */
-const CROWN_MM = 45;
 
 /** What raising the arm does: two toiles of one garment, the arm down and raised. */
 export function raisedReads(down: Worn, raised: Worn): readonly WornRead[] {
@@ -241,6 +240,8 @@ export function raisedReads(down: Worn, raised: Worn): readonly WornRead[] {
   const strain = (worn: Worn) => readsOf(worn).find(({ id }) => id === "strain.upperArm")?.value ?? null;
   const lift = hemLift(down, raised);
   const [before, after] = [strain(down), strain(raised)];
+  const [low, high] = [underarmOf(down), underarmOf(raised)];
+  const under = low === null || high === null ? null : high - low;
   return [
     {
       id: "raise.hem",
@@ -250,6 +251,18 @@ export function raisedReads(down: Worn, raised: Worn): readonly WornRead[] {
       foretold: null,
       how: phrase`the height of the hem at the centre front with the arm raised less that with the arm down`,
     },
+    ...(under === null
+      ? []
+      : [
+          {
+            id: "raise.underarm",
+            label: "Underarm lifts as the arm rises",
+            kind: "length" as const,
+            value: under,
+            foretold: null,
+            how: phrase`the height of the top of the side seam with the arm raised less that with the arm down`,
+          },
+        ]),
     ...(before === null || after === null
       ? []
       : [
@@ -263,6 +276,13 @@ export function raisedReads(down: Worn, raised: Worn): readonly WornRead[] {
           },
         ]),
   ];
+}
+
+/** The height of the top of the side seam, in millimetres. */
+function underarmOf(worn: Worn): number | null {
+  const side = worn.plan.pieces.find((one) => one.side === "front" && one.piece.edges.some(({ id }) => id === "side"));
+  const [top] = side ? placesOn(worn, side.piece.id, "side") : [];
+  return top ? top[1] * 1000 : null;
 }
 
 function hemLift(down: Worn, raised: Worn): number {

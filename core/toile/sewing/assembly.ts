@@ -57,6 +57,11 @@ export type Assembly = {
   readonly pieceOf: Uint8Array;
 };
 
+/** Which of the cloths of a toile: as it is, interfaced, beside a seam. */
+export const PLAIN = 0;
+export const INTERFACED = 1;
+const SEAMED = 2;
+
 /** Joins the pairs for good. Only pieces for which `isWorn` are taken; a triangle that two joined corners leave without area is none. */
 export function assembled(
   cut: Cut,
@@ -80,6 +85,7 @@ export function assembled(
     const [p, q] = [root(a), root(b)];
     if (p !== q) parent[Math.max(p, q)] = Math.min(p, q);
   }
+  const isSewn = new Set(pairs.flat());
   const pointOf = new Int32Array(count).fill(-1);
   let points = 0;
   const triangles: number[] = [];
@@ -100,7 +106,8 @@ export function assembled(
       if (new Set(joined).size < 3) continue;
       triangles.push(...joined);
       for (const corner of corners) rest.push(...grain(at(mesh.points, corner)));
-      clothOf.push(at(cut.clothOf, m));
+      const own = at(cut.clothOf, m);
+      clothOf.push(own === PLAIN && corners.some((corner) => isSewn.has(start + corner)) ? SEAMED : own);
       pieceOf.push(m);
     }
   });
