@@ -24,7 +24,20 @@ describe("the words of the command line", () => {
     expect(request("--many", "a.jsonl")).toEqual({ kind: "many", file: "a.jsonl" });
   });
 
+  it("wear one, with the arm down or raised", () => {
+    expect(request("--wear", "a.json")).toEqual({ kind: "wear", file: "a.json", out: null, raised: 0 });
+    expect(request("--raised", "70", "--wear", "a.json", "--out", "dir")).toEqual({
+      kind: "wear",
+      file: "a.json",
+      out: "dir",
+      raised: 70,
+    });
+  });
+
   it.each([
+    [["--wear", "a.json", "--raised", "200"], /0 to 120 degrees/],
+    [["--wear", "a.json", "--as", "pdf"], /--wear goes with/],
+    [["a.json", "--raised", "20"], /--raised goes with --wear/],
     [["a.json", "b.json"], /One garment file/],
     [["--many", "a.jsonl", "b.json"], /stands alone/],
     [["--many", "a.jsonl", "--out", "x"], /stands alone/],

@@ -72,9 +72,11 @@ export async function setSize(driver: Driver, width: number, height: number): Pr
 /** What the page complained of since the last call: errors and React's hydration warnings. */
 export async function complaints(driver: WebDriver): Promise<readonly string[]> {
   const entries = await driver.manage().logs().get(Type.BROWSER);
-  return entries
-    .filter((entry) => entry.level.value >= 900 || /hydrat/i.test(entry.message))
-    // What the processor says while it draws three dimensions is about itself, not about the page.
-    .filter((entry) => !/GL Driver Message|software WebGL/.test(entry.message))
-    .map((entry) => entry.message);
+  return (
+    entries
+      .filter((entry) => entry.level.value >= 900 || /hydrat/i.test(entry.message))
+      // What the processor says while it draws three dimensions is about itself, not about the page.
+      .filter((entry) => !/GL Driver Message|software WebGL/.test(entry.message))
+      .map((entry) => entry.message)
+  );
 }

@@ -53,8 +53,13 @@ async function layPlan() {
   await driver.sleep(6000);
 }
 
+/** The fine toile, at rest. */
+async function hung() {
+  await driver.wait(until.elementLocated(By.css("[data-fineness=fine]")), 60_000);
+  await driver.sleep(1500);
+}
+
 try {
-  await shoot("sign-in", "/sign-in", { ready: ".entry" });
   const [name = "", value = ""] = (await enterDemo(base)).split("=");
   await driver.sendDevToolsCommand("Network.setCookie", { name, value, url: base, httpOnly: true });
   await driver.get(base);
@@ -76,11 +81,11 @@ try {
   await shoot("collar", `${jacket}/collar`, { ready: "svg.sheet" });
   await shoot("pieces", `${jacket}/pieces`, { ready: "[data-piece]" });
   await shoot("cut", `${jacket}/cut`, { ready: "[data-cut]", act: layPlan });
+  await shoot("wear", `${jacket}/wear`, { ready: ".toile-view", act: hung });
   await shoot("new-garment", `/garments/new?client=${client.split("/").at(-1)}`, { ready: "[data-point]" });
   await shoot("fitting", worn, { ready: "svg.sheet" });
   await shoot("versions", `${crepe}/versions`, { ready: "svg.sheet" });
   await shoot("settings", "/settings", { ready: ".settings-form" });
-  await shoot("cloths", "/settings/cloths", { ready: "[data-cloth]" });
   await shoot("methods", `${blouse}/sleeve?view=methods`, {
     ready: '[data-chart="trade-off"] svg',
     height: 1200,

@@ -1,6 +1,6 @@
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { formatForTyping, formatLength, parseLength, type TapeUnit } from ".";
+import { formatForTyping, formatLength, graduationMm, parseLength, type TapeUnit, tapeOf, unitOf } from ".";
 
 const mm = (text: string, unit: TapeUnit = "in") => {
   const parsed = parseLength(text, unit);
@@ -65,6 +65,18 @@ describe("writing a length", () => {
 
   it("rounds up into the next whole inch without a fraction left over", () => {
     expect(formatLength(25.39, "in")).toBe("1 in");
+  });
+
+  it("is rounded to the marks of the tape that it is read off", () => {
+    const size = 25.4 * (3 + 5 / 32);
+    expect(formatLength(size, "in/8")).toBe("3 1⁄8 in");
+    expect(formatLength(size, "in")).toBe("3 1⁄8 in");
+    expect(formatLength(size, "in/32")).toBe("3 5⁄32 in");
+    expect(formatLength(25.4 * (3 + 3 / 16), "in/8")).toBe("3 1⁄4 in");
+    expect(formatLength(25.4 * (3 + 3 / 16), "in")).toBe("3 3⁄16 in");
+    expect([tapeOf("in", 8), tapeOf("in", 16), tapeOf("in"), tapeOf("cm", 8)]).toEqual(["in/8", "in", "in", "cm"]);
+    expect([graduationMm("in/8"), graduationMm("in"), graduationMm("cm")]).toEqual([3.175, 1.5875, 1]);
+    expect(unitOf("in/32")).toBe("in");
   });
 
   it("throws on what is no length, so that none can reach a screen", () => {

@@ -8,10 +8,18 @@ describe("the form of the workroom's settings", () => {
       usualUnit: "cm",
       paper: "letter",
       initials: " OM ",
+      inchMarks: "8",
+      plotterRoll: "roll24",
       "allowances.hem": "1 1/2",
     });
     if (!read.ok) throw new Error("it was refused");
-    expect(read.settings).toMatchObject({ unit: "cm", paper: "letter", initials: "OM" });
+    expect(read.settings).toMatchObject({
+      unit: "cm",
+      paper: "letter",
+      initials: "OM",
+      inchMarks: 8,
+      plotterRoll: "roll24",
+    });
     expect(read.settings.usual["allowances.hem"]).toBeCloseTo(38.1, 9);
     expect(Object.keys(read.settings.usual)).toEqual(["allowances.hem"]);
   });
