@@ -223,6 +223,18 @@ describe("what is read off a toile", () => {
     }
   });
 
+  it("is a number for every garment, its arm down or raised, whether its front is closed or hangs open", () => {
+    for (const id of ["cardigan", "kimono-top"]) {
+      const garment = sketchGarment(started(id));
+      const down = ended(wear(garment, COARSE));
+      const steps = wearFrom(down, garment, { ...COARSE, pose: { ...HANGING, raised: 70 } });
+      if (!steps) throw new Error("it is the same garment");
+      const all = [...readsOf(down), ...raisedReads(down, ended(steps))];
+      expect(all.length).toBeGreaterThan(5);
+      for (const { value, label } of all) expect(Number.isFinite(value), `${id}: ${label}`).toBe(true);
+    }
+  });
+
   it("is nothing where the toile is tangled", () => {
     expect(readsOf({ ...worn, report: { ...worn.report, isTangled: true } })).toEqual([]);
   });

@@ -243,14 +243,18 @@ export function raisedReads(down: Worn, raised: Worn): readonly WornRead[] {
   const [low, high] = [underarmOf(down), underarmOf(raised)];
   const under = low === null || high === null ? null : high - low;
   return [
-    {
-      id: "raise.hem",
-      label: "Hem lifts as the arm rises, centre front",
-      kind: "length",
-      value: lift,
-      foretold: null,
-      how: phrase`the height of the hem at the centre front with the arm raised less that with the arm down`,
-    },
+    ...(lift === null
+      ? []
+      : [
+          {
+            id: "raise.hem",
+            label: "Hem lifts as the arm rises, centre front",
+            kind: "length" as const,
+            value: lift,
+            foretold: null,
+            how: phrase`the height of the hem at the centre front with the arm raised less that with the arm down`,
+          },
+        ]),
     ...(under === null
       ? []
       : [
@@ -285,7 +289,8 @@ function underarmOf(worn: Worn): number | null {
   return top ? top[1] * 1000 : null;
 }
 
-function hemLift(down: Worn, raised: Worn): number {
+/** Null for a front that hangs open: it has no place in the middle. */
+function hemLift(down: Worn, raised: Worn): number | null {
   const low = (worn: Worn) => {
     const ys = worn.plan.pieces.flatMap((one, m) =>
       one.side !== "front"
@@ -295,7 +300,8 @@ function hemLift(down: Worn, raised: Worn): number {
             return Math.abs(worn.local[q] ?? 0) < 1e-6 ? [worn.local[q + 1] ?? 0] : [];
           }),
     );
-    return Math.min(...ys) * 1000;
+    return ys.length === 0 ? null : Math.min(...ys) * 1000;
   };
-  return low(raised) - low(down);
+  const [before, after] = [low(down), low(raised)];
+  return before === null || after === null ? null : after - before;
 }
