@@ -70,6 +70,8 @@ export type NotWorn = { readonly why: string };
 
 /** Above this strain cloth is caught (measured: 306 to 560 % where it was, 56 % at most where it was not). */
 const TANGLED_STRAIN = 1;
+/** Joules; a garment that still moves so after it was calmed is sliding off the body. */
+const FALLING_J = 1e-3;
 
 /**
  * Sews the garment up round its body and lets it hang. A generator: every value is how far it has come, and the last is the worn garment, or why
@@ -88,7 +90,7 @@ export function* wear(garment: Garment, options: WearOptions): Generator<Progres
   for (const { finer, slower } of WAYS) {
     const sewing = { ...sewingOf(garment, begun.plan, trunk, { ...options, edge: options.edge * finer }), slower };
     const worn = wornOf(sewing, asked, yield* sewUp(sewing), cloth);
-    if (!best || worn.report.largestStrain < best.report.largestStrain) best = worn;
+    if (!best || !worn.report.isTangled || worn.report.largestStrain < best.report.largestStrain) best = worn;
     if (!best.report.isTangled) break;
   }
   return best ?? { why: "The toile could not be sewn up with these figures." };
@@ -224,7 +226,7 @@ function wornOf(
     deepest,
     kineticEnergy,
     largestStrain,
-    isTangled: !(largestStrain < TANGLED_STRAIN),
+    isTangled: !(largestStrain < TANGLED_STRAIN) || kineticEnergy > FALLING_J,
     isSettled: kineticEnergy < AT_REST_J,
     points: assembly.sheet.points,
     triangles: assembly.sheet.clothOf.length,

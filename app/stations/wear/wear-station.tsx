@@ -87,7 +87,7 @@ export function WearStation() {
             {why ? (
               <Says words={why} />
             ) : isTangled ? (
-              <Says words="The toile is tangled: its cloth is caught in itself or on the body, so nothing that it shows would be so on a person. It is not shown. Other figures, or a simpler sleeve or collar, may hang." />
+              <Says words="The toile is tangled: its cloth is caught in itself or on the body, or slides off it, so nothing that it shows would be so on a person. It is not shown. Other figures, or a simpler sleeve or collar, may hang." />
             ) : (
               <ToileView
                 picture={shown?.picture ?? null}
