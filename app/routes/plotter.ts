@@ -3,7 +3,6 @@ import { askPlotter } from "@app/server/plotter/workroom-plotter";
 import { postedForm } from "@app/server/posted-texts";
 import { draftGarment } from "@core/garment/index";
 import { readGarmentText } from "@core/spec/index";
-import { ROLL_WIDTHS_MM } from "@core/studio/index";
 import { isTapeUnit, tapeOf } from "@core/tape/index";
 import { LINES_SHOWN, ROLLS, rollSheet, writeHpgl } from "@exporting/index";
 import { data } from "react-router";
@@ -38,7 +37,7 @@ export async function action({ request, context }: Route.ActionArgs) {
   const sent = asked.data;
   switch (sent.act) {
     case "on":
-      await askPlotter({ studio, order: { act: "on", rollWidth: ROLL_WIDTHS_MM[roll] } });
+      await askPlotter({ studio, order: { act: "on", rollWidth: ROLLS[roll].width } });
       return { problem: null };
     case "off":
     case "cancel":

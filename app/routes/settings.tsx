@@ -7,7 +7,7 @@ import { attemptInStudio, membershipOf } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { usualAllowances } from "@core/resolve/index";
 import { labelOf } from "@core/spec/index";
-import { ROLL_WIDTHS_MM, USUAL_FIELDS, type UsualField } from "@core/studio/index";
+import { PLOTTER_ROLLS, USUAL_FIELDS, type UsualField } from "@core/studio/index";
 import { formatForTyping, formatLength, INCH_MARKS } from "@core/tape/index";
 import { data, Form, useNavigation } from "react-router";
 import type { Route } from "./+types/settings";
@@ -85,11 +85,13 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
           <label className="text-box">
             <span>Roll in the plotter</span>
             <select name="plotterRoll" defaultValue={settings.plotterRoll ?? "roll36"}>
-              {PAPER_CHOICES.filter(({ value }) => value in ROLL_WIDTHS_MM).map(({ value, label }) => (
-                <option key={value} value={value}>
-                  {label}
-                </option>
-              ))}
+              {PAPER_CHOICES.filter(({ value }) => PLOTTER_ROLLS.some((roll) => roll === value)).map(
+                ({ value, label }) => (
+                  <option key={value} value={value}>
+                    {label}
+                  </option>
+                ),
+              )}
             </select>
           </label>
           <TextBox

@@ -6,10 +6,9 @@ import { INCH_MARKS, type InchMarks, TAPE_UNITS, type TapeUnit } from "../tape";
 /** Papers that a printer or a copy shop has. */
 export const PAPER_SIZES = ["a4", "letter", "a3", "roll24", "roll36", "roll44"] as const;
 
-/** Rolls that a plotter takes, and their widths in millimetres: 24, 36 and 44 in. */
-export const ROLL_WIDTHS_MM = { roll24: 609.6, roll36: 914.4, roll44: 1117.6 } as const;
-export type PlotterRoll = keyof typeof ROLL_WIDTHS_MM;
-export const PLOTTER_ROLLS = ["roll24", "roll36", "roll44"] as const satisfies readonly PlotterRoll[];
+/** Those of them that a plotter takes. */
+export const PLOTTER_ROLLS = ["roll24", "roll36", "roll44"] as const;
+export type PlotterRoll = (typeof PLOTTER_ROLLS)[number];
 
 /** The figures that a workroom can have its own usual ones of, by their fields in the garment file. */
 export const USUAL_FIELDS = [

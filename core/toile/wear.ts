@@ -54,7 +54,7 @@ export type Report = {
   /** Joules. */
   readonly kineticEnergy: number;
   readonly largestStrain: number;
-  /** Is it caught in itself or on the body, so that nothing it shows would be so on a person? */
+  /** Is it caught in itself or on the body, or does it slide off, so that nothing it shows would be so on a person? */
   readonly isTangled: boolean;
   /** Has it come to rest? */
   readonly isSettled: boolean;

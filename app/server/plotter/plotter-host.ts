@@ -1,5 +1,5 @@
 import { createServer, type IncomingMessage, type Server } from "node:http";
-import { ROLL_WIDTHS_MM } from "@core/studio/index";
+import { ROLLS } from "@exporting/index";
 import { z } from "zod";
 import { type RollPlotter, switchOnPlotter } from "./device";
 import type { Drawn } from "./draw-hpgl";
@@ -33,7 +33,7 @@ export function plotterHost() {
   let plotter: RollPlotter | null = null;
   const queue = plotterQueue(() => plotter?.port ?? null);
   let saved = 0;
-  let rollWidth: number = ROLL_WIDTHS_MM.roll36;
+  let rollWidth: number = ROLLS.roll36.width;
   const switchOn = async (width: number) => {
     if (plotter) return;
     rollWidth = width;

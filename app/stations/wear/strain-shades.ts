@@ -1,12 +1,14 @@
 /** A step of the map of stretch: from so much on it is drawn in this shade, and called so. */
 export type StrainShade = { readonly from: number; readonly name: string; readonly colour: string };
 
+const LOOSE: StrainShade = { from: Number.NEGATIVE_INFINITY, name: "loose", colour: "#f3efe4" };
+
 /**
  * From light to dark, so that it is read without colour too: the darker, the tighter. The shares are of a knit; of a woven only the order is to be
  * believed, since its own resistance is beyond what is worked out here.
  */
 export const STRAIN_SHADES: readonly StrainShade[] = [
-  { from: Number.NEGATIVE_INFINITY, name: "loose", colour: "#f3efe4" },
+  LOOSE,
   { from: 0.01, name: "lies close", colour: "#d9c99a" },
   { from: 0.03, name: "drawn", colour: "#c08a4e" },
   { from: 0.06, name: "tight", colour: "#8a4a2f" },
@@ -14,6 +16,5 @@ export const STRAIN_SHADES: readonly StrainShade[] = [
 ];
 
 export function strainShade(strain: number): StrainShade {
-  const found = STRAIN_SHADES.findLast(({ from }) => strain >= from);
-  return found ?? (STRAIN_SHADES[0] as StrainShade);
+  return STRAIN_SHADES.findLast(({ from }) => strain >= from) ?? LOOSE;
 }

@@ -3,7 +3,7 @@ import { useWorkStore } from "@app/work/work-context";
 import type { Shown } from "@app/workers/wear-toile";
 import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
 import type { WornFinding, WornRead } from "@core/toile/index";
-import { STRAIN_SHADES } from "./strain-shades";
+import { STRAIN_SHADES, strainShade } from "./strain-shades";
 
 type Props = { readonly shown: Shown | null; readonly isKnit: boolean };
 
@@ -103,7 +103,7 @@ function ReadValue({
   if (kind === "length") return <LengthText mm={value} />;
   if (kind === "degrees") return <>{Math.round(value)}°</>;
   if (isKnit) return <>{(value * 100).toFixed(1)} %</>;
-  return <>{value > 0.06 ? "tight" : value > 0.03 ? "drawn" : value > 0.01 ? "close" : "none"}</>;
+  return <>{strainShade(value).name}</>;
 }
 
 function Seen({ finding }: { readonly finding: WornFinding }) {

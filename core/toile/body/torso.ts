@@ -117,12 +117,12 @@ function tabulated(sections: readonly Section[]) {
   const value = (list: Float64Array, place: number) => {
     const i = Math.min(count - 2, Math.max(0, Math.floor(place)));
     const share = Math.min(1, Math.max(0, place - i));
-    return (list[i] as number) + ((list[i + 1] as number) - (list[i] as number)) * share;
+    return (list[i] ?? 0) + ((list[i + 1] ?? 0) - (list[i] ?? 0)) * share;
   };
   const slope = (list: Float64Array, place: number) => {
     if (place < 0 || place > count - 1) return 0;
     const i = Math.min(count - 2, Math.floor(place));
-    return ((list[i] as number) - (list[i + 1] as number)) / STEP;
+    return ((list[i] ?? 0) - (list[i + 1] ?? 0)) / STEP;
   };
   const read = (y: number, isFront: boolean) => {
     const place = (top - y) / STEP;

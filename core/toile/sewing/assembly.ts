@@ -73,9 +73,9 @@ export function assembled(
   const parent = Int32Array.from({ length: count }, (_, i) => i);
   const root = (i: number): number => {
     let r = i;
-    while (parent[r] !== r) r = parent[r] as number;
+    while (parent[r] !== r) r = parent[r] ?? 0;
     while (parent[i] !== r) {
-      const next = parent[i] as number;
+      const next = parent[i] ?? 0;
       parent[i] = r;
       i = next;
     }
@@ -98,11 +98,11 @@ export function assembled(
     mesh.points.forEach((_, i) => {
       const r = root(start + i);
       if (pointOf[r] === -1) pointOf[r] = points++;
-      pointOf[start + i] = pointOf[r] as number;
+      pointOf[start + i] = pointOf[r] ?? 0;
     });
     const grain = grainOf(mesh);
     for (const corners of mesh.triangles) {
-      const joined = corners.map((corner) => pointOf[start + corner] as number);
+      const joined = corners.map((corner) => pointOf[start + corner] ?? 0);
       if (new Set(joined).size < 3) continue;
       triangles.push(...joined);
       for (const corner of corners) rest.push(...grain(at(mesh.points, corner)));

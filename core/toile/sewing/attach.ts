@@ -4,9 +4,6 @@ import type { Arm, Place } from "../body/arm";
 import type { PieceMesh } from "../mesh/piece-mesh";
 import type { WornPiece } from "./plan";
 
-/** The place of a point of the pieces that hang already; null for one that does not. */
-export type PlaceOf = (point: number) => Place | null;
-
 /**
  * Where the points of an attached piece begin: from the edge that it is sewn by, in the way in which it will lie. `sewnTo` gives the place that
  * each point of that edge is sewn to. Null while fewer than two of them hang.

@@ -49,10 +49,10 @@ export function turnWithArm(
   const [before, after] = [armOf(figures, from), armOf(figures, to)];
   const [old, next] = [framesOf(before, from), framesOf(after, to)];
   for (let i = 0; i < shares.length; i++) {
-    const share = shares[i] as number;
+    const share = shares[i] ?? 0;
     if (share === 0) continue;
     const q = i * 3;
-    const place: Place = [places[q] as number, places[q + 1] as number, places[q + 2] as number];
+    const place: Place = [places[q] ?? 0, places[q + 1] ?? 0, places[q + 2] ?? 0];
     const along = dot(minus(place, before.shoulder), before.upperWay) - before.upperLength;
     const lower = Math.min(1, Math.max(0, (along + ELBOW_BLEND) / (2 * ELBOW_BLEND)));
     const [u, l] = [carried(place, old.upper, next.upper), carried(place, old.lower, next.lower)];

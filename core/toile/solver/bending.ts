@@ -93,30 +93,17 @@ function cotangent(corner: Place, a: Place, b: Place): number {
 export function relaxBending({ count, points, shares, give }: BendTable, x: Float64Array, weights: Float64Array): void {
   for (let h = 0; h < count; h++) {
     const q = h * 4;
-    const [a, b, c, d] = [
-      points[q] as number,
-      points[q + 1] as number,
-      points[q + 2] as number,
-      points[q + 3] as number,
-    ];
-    const [sa, sb, sc, sd] = [
-      shares[q] as number,
-      shares[q + 1] as number,
-      shares[q + 2] as number,
-      shares[q + 3] as number,
-    ];
-    const by = give[h] as number;
+    const [a, b, c, d] = [points[q] ?? 0, points[q + 1] ?? 0, points[q + 2] ?? 0, points[q + 3] ?? 0];
+    const [sa, sb, sc, sd] = [shares[q] ?? 0, shares[q + 1] ?? 0, shares[q + 2] ?? 0, shares[q + 3] ?? 0];
+    const by = give[h] ?? 0;
     for (let i = 0; i < 3; i++) {
       const bend =
-        sa * (x[a * 3 + i] as number) +
-        sb * (x[b * 3 + i] as number) +
-        sc * (x[c * 3 + i] as number) +
-        sd * (x[d * 3 + i] as number);
+        sa * (x[a * 3 + i] ?? 0) + sb * (x[b * 3 + i] ?? 0) + sc * (x[c * 3 + i] ?? 0) + sd * (x[d * 3 + i] ?? 0);
       const move = -bend * by;
-      x[a * 3 + i] = (x[a * 3 + i] as number) + (weights[a] as number) * sa * move;
-      x[b * 3 + i] = (x[b * 3 + i] as number) + (weights[b] as number) * sb * move;
-      x[c * 3 + i] = (x[c * 3 + i] as number) + (weights[c] as number) * sc * move;
-      x[d * 3 + i] = (x[d * 3 + i] as number) + (weights[d] as number) * sd * move;
+      x[a * 3 + i] = (x[a * 3 + i] ?? 0) + (weights[a] ?? 0) * sa * move;
+      x[b * 3 + i] = (x[b * 3 + i] ?? 0) + (weights[b] ?? 0) * sb * move;
+      x[c * 3 + i] = (x[c * 3 + i] ?? 0) + (weights[c] ?? 0) * sc * move;
+      x[d * 3 + i] = (x[d * 3 + i] ?? 0) + (weights[d] ?? 0) * sd * move;
     }
   }
 }

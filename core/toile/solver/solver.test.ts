@@ -1,8 +1,8 @@
 import { at } from "@core/data/index";
+import { stripOf } from "@core/testing/strip";
 import { describe, expect, it } from "vitest";
 import { GRAVITY, MECHANICS, rigidityOf } from "../mechanics";
 import { clothSolver } from "./solver";
-import { stripOf } from "./strip";
 
 const WOVEN = MECHANICS["medium-woven"];
 

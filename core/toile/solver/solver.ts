@@ -79,13 +79,13 @@ export function clothSolver(setup: SolverSetup): Solver {
     for (let n = 0; n < steps; n++) {
       for (let i = 0; i < weights.length; i++) {
         const q = i * 3;
-        before[q] = places[q] as number;
-        before[q + 1] = places[q + 1] as number;
-        before[q + 2] = places[q + 2] as number;
+        before[q] = places[q] ?? 0;
+        before[q + 1] = places[q + 1] ?? 0;
+        before[q + 2] = places[q + 2] ?? 0;
         if (weights[i] === 0) continue;
-        let vx = (speeds[q] as number) * keeps;
-        let vy = (speeds[q + 1] as number) * keeps - gravity * step;
-        let vz = (speeds[q + 2] as number) * keeps;
+        let vx = (speeds[q] ?? 0) * keeps;
+        let vy = (speeds[q + 1] ?? 0) * keeps - gravity * step;
+        let vz = (speeds[q + 2] ?? 0) * keeps;
         const speed = Math.sqrt(vx * vx + vy * vy + vz * vz);
         if (speed > mostSpeed) {
           const share = mostSpeed / speed;
@@ -93,16 +93,16 @@ export function clothSolver(setup: SolverSetup): Solver {
           vy *= share;
           vz *= share;
         }
-        places[q] = (places[q] as number) + vx * step;
-        places[q + 1] = (places[q + 1] as number) + vy * step;
-        places[q + 2] = (places[q + 2] as number) + vz * step;
+        places[q] = (places[q] ?? 0) + vx * step;
+        places[q + 1] = (places[q + 1] ?? 0) + vy * step;
+        places[q + 2] = (places[q + 2] ?? 0) + vz * step;
       }
       relaxStretch(stretch, places, weights);
       relaxBending(bend, places, weights);
       relaxTies(ties, places, weights, step);
       for (const point of inMiddle) places[point * 3] = 0;
       if (solid) keepOff(solid, places, before, weights, normal, friction, clearance);
-      for (let q = 0; q < places.length; q++) speeds[q] = ((places[q] as number) - (before[q] as number)) * rate;
+      for (let q = 0; q < places.length; q++) speeds[q] = ((places[q] ?? 0) - (before[q] ?? 0)) * rate;
     }
   };
   const kineticEnergy = () =>
@@ -116,24 +116,24 @@ export function clothSolver(setup: SolverSetup): Solver {
 /** A tie only draws together: what is nearer than it may be is left alone. The first ties, which are seams, have the last word. */
 function relaxTies({ points, rest, stiffness }: Ties, x: Float64Array, weights: Float64Array, step: number): void {
   for (let t = rest.length - 1; t >= 0; t--) {
-    const [a, b] = [points[t * 2] as number, points[t * 2 + 1] as number];
+    const [a, b] = [points[t * 2] ?? 0, points[t * 2 + 1] ?? 0];
     const [p, q] = [a * 3, b * 3];
-    const dx = (x[q] as number) - (x[p] as number);
-    const dy = (x[q + 1] as number) - (x[p + 1] as number);
-    const dz = (x[q + 2] as number) - (x[p + 2] as number);
+    const dx = (x[q] ?? 0) - (x[p] ?? 0);
+    const dy = (x[q + 1] ?? 0) - (x[p + 1] ?? 0);
+    const dz = (x[q + 2] ?? 0) - (x[p + 2] ?? 0);
     const apart = Math.sqrt(dx * dx + dy * dy + dz * dz);
-    const over = apart - (rest[t] as number);
+    const over = apart - (rest[t] ?? 0);
     if (over <= 0 || apart < 1e-9) continue;
-    const [wa, wb] = [weights[a] as number, weights[b] as number];
+    const [wa, wb] = [weights[a] ?? 0, weights[b] ?? 0];
     const weight = wa + wb;
     if (weight === 0) continue;
-    const share = over / ((weight + 1 / ((stiffness[t] as number) * step * step)) * apart);
-    x[p] = (x[p] as number) + wa * share * dx;
-    x[p + 1] = (x[p + 1] as number) + wa * share * dy;
-    x[p + 2] = (x[p + 2] as number) + wa * share * dz;
-    x[q] = (x[q] as number) - wb * share * dx;
-    x[q + 1] = (x[q + 1] as number) - wb * share * dy;
-    x[q + 2] = (x[q + 2] as number) - wb * share * dz;
+    const share = over / ((weight + 1 / ((stiffness[t] ?? 0) * step * step)) * apart);
+    x[p] = (x[p] ?? 0) + wa * share * dx;
+    x[p + 1] = (x[p + 1] ?? 0) + wa * share * dy;
+    x[p + 2] = (x[p + 2] ?? 0) + wa * share * dz;
+    x[q] = (x[q] ?? 0) - wb * share * dx;
+    x[q + 1] = (x[q + 1] ?? 0) - wb * share * dy;
+    x[q + 2] = (x[q + 2] ?? 0) - wb * share * dz;
   }
 }
 
@@ -150,25 +150,25 @@ function keepOff(
   for (let i = 0; i < weights.length; i++) {
     if (weights[i] === 0) continue;
     const q = i * 3;
-    const out = solid(x[q] as number, x[q + 1] as number, x[q + 2] as number, normal);
-    const into = (clearance ? (clearance[i] as number) : USUAL_CLEARANCE) - out;
+    const out = solid(x[q] ?? 0, x[q + 1] ?? 0, x[q + 2] ?? 0, normal);
+    const into = (clearance ? (clearance[i] ?? 0) : USUAL_CLEARANCE) - out;
     if (into <= 0) continue;
-    const [nx, ny, nz] = [normal[0] as number, normal[1] as number, normal[2] as number];
-    x[q] = (x[q] as number) + nx * into;
-    x[q + 1] = (x[q + 1] as number) + ny * into;
-    x[q + 2] = (x[q + 2] as number) + nz * into;
+    const [nx, ny, nz] = [normal[0] ?? 0, normal[1] ?? 0, normal[2] ?? 0];
+    x[q] = (x[q] ?? 0) + nx * into;
+    x[q + 1] = (x[q + 1] ?? 0) + ny * into;
+    x[q + 2] = (x[q + 2] ?? 0) + nz * into;
     if (friction === 0) continue;
-    const dx = (x[q] as number) - (before[q] as number);
-    const dy = (x[q + 1] as number) - (before[q + 1] as number);
-    const dz = (x[q + 2] as number) - (before[q + 2] as number);
+    const dx = (x[q] ?? 0) - (before[q] ?? 0);
+    const dy = (x[q + 1] ?? 0) - (before[q + 1] ?? 0);
+    const dz = (x[q + 2] ?? 0) - (before[q + 2] ?? 0);
     const along = dx * nx + dy * ny + dz * nz;
     const [sx, sy, sz] = [dx - along * nx, dy - along * ny, dz - along * nz];
     const slide = Math.sqrt(sx * sx + sy * sy + sz * sz);
     if (slide < 1e-12) continue;
     const share = Math.min(1, (friction * into) / slide);
-    x[q] = (x[q] as number) - share * sx;
-    x[q + 1] = (x[q + 1] as number) - share * sy;
-    x[q + 2] = (x[q + 2] as number) - share * sz;
+    x[q] = (x[q] ?? 0) - share * sx;
+    x[q + 1] = (x[q + 1] ?? 0) - share * sy;
+    x[q + 2] = (x[q + 2] ?? 0) - share * sz;
   }
 }
 

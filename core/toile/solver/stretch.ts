@@ -63,19 +63,19 @@ export function stretchTable(sheet: Sheet, weights: Float64Array, step: number, 
 export function relaxStretch(table: StretchTable, x: Float64Array, weights: Float64Array): void {
   const { count, triangles, shares, give, shear: sheared } = table;
   for (let t = 0; t < count; t++) {
-    const i = (triangles[t * 3] as number) * 3;
-    const j = (triangles[t * 3 + 1] as number) * 3;
-    const k = (triangles[t * 3 + 2] as number) * 3;
-    const b1u = shares[t * 4] as number;
-    const b2u = shares[t * 4 + 1] as number;
-    const b1v = shares[t * 4 + 2] as number;
-    const b2v = shares[t * 4 + 3] as number;
-    const ax = (x[j] as number) - (x[i] as number);
-    const ay = (x[j + 1] as number) - (x[i + 1] as number);
-    const az = (x[j + 2] as number) - (x[i + 2] as number);
-    const bx = (x[k] as number) - (x[i] as number);
-    const by = (x[k + 1] as number) - (x[i + 1] as number);
-    const bz = (x[k + 2] as number) - (x[i + 2] as number);
+    const i = (triangles[t * 3] ?? 0) * 3;
+    const j = (triangles[t * 3 + 1] ?? 0) * 3;
+    const k = (triangles[t * 3 + 2] ?? 0) * 3;
+    const b1u = shares[t * 4] ?? 0;
+    const b2u = shares[t * 4 + 1] ?? 0;
+    const b1v = shares[t * 4 + 2] ?? 0;
+    const b2v = shares[t * 4 + 3] ?? 0;
+    const ax = (x[j] ?? 0) - (x[i] ?? 0);
+    const ay = (x[j + 1] ?? 0) - (x[i + 1] ?? 0);
+    const az = (x[j + 2] ?? 0) - (x[i + 2] ?? 0);
+    const bx = (x[k] ?? 0) - (x[i] ?? 0);
+    const by = (x[k + 1] ?? 0) - (x[i + 1] ?? 0);
+    const bz = (x[k + 2] ?? 0) - (x[i + 2] ?? 0);
     let ux = ax * b1u + bx * b2u;
     let uy = ay * b1u + by * b2u;
     let uz = az * b1u + bz * b2u;
@@ -86,12 +86,10 @@ export function relaxStretch(table: StretchTable, x: Float64Array, weights: Floa
     const v = Math.sqrt(vx * vx + vy * vy + vz * vz) || 1e-12;
     const slant = ux * vx + uy * vy + uz * vz;
     const weight =
-      (sheared[t * 4] as number) * v * v +
-      (sheared[t * 4 + 1] as number) * u * u +
-      2 * (sheared[t * 4 + 2] as number) * slant;
-    const shear = weight > 0 ? -slant / (weight + (sheared[t * 4 + 3] as number)) : 0;
-    const lu = (-(u - 1) * (give[t * 2] as number)) / u;
-    const lv = (-(v - 1) * (give[t * 2 + 1] as number)) / v;
+      (sheared[t * 4] ?? 0) * v * v + (sheared[t * 4 + 1] ?? 0) * u * u + 2 * (sheared[t * 4 + 2] ?? 0) * slant;
+    const shear = weight > 0 ? -slant / (weight + (sheared[t * 4 + 3] ?? 0)) : 0;
+    const lu = (-(u - 1) * (give[t * 2] ?? 0)) / u;
+    const lv = (-(v - 1) * (give[t * 2 + 1] ?? 0)) / v;
     // Each corner moves along the two directions of the cloth, by its share in both.
     const [mux, muy, muz] = [lu * ux + shear * vx, lu * uy + shear * vy, lu * uz + shear * vz];
     vx = lv * vx + shear * ux;
@@ -106,18 +104,18 @@ export function relaxStretch(table: StretchTable, x: Float64Array, weights: Floa
     const dx2 = b2u * ux + b2v * vx;
     const dy2 = b2u * uy + b2v * vy;
     const dz2 = b2u * uz + b2v * vz;
-    const w0 = weights[i / 3] as number;
-    const w1 = weights[j / 3] as number;
-    const w2 = weights[k / 3] as number;
-    x[i] = (x[i] as number) - w0 * (dx1 + dx2);
-    x[i + 1] = (x[i + 1] as number) - w0 * (dy1 + dy2);
-    x[i + 2] = (x[i + 2] as number) - w0 * (dz1 + dz2);
-    x[j] = (x[j] as number) + w1 * dx1;
-    x[j + 1] = (x[j + 1] as number) + w1 * dy1;
-    x[j + 2] = (x[j + 2] as number) + w1 * dz1;
-    x[k] = (x[k] as number) + w2 * dx2;
-    x[k + 1] = (x[k + 1] as number) + w2 * dy2;
-    x[k + 2] = (x[k + 2] as number) + w2 * dz2;
+    const w0 = weights[i / 3] ?? 0;
+    const w1 = weights[j / 3] ?? 0;
+    const w2 = weights[k / 3] ?? 0;
+    x[i] = (x[i] ?? 0) - w0 * (dx1 + dx2);
+    x[i + 1] = (x[i + 1] ?? 0) - w0 * (dy1 + dy2);
+    x[i + 2] = (x[i + 2] ?? 0) - w0 * (dz1 + dz2);
+    x[j] = (x[j] ?? 0) + w1 * dx1;
+    x[j + 1] = (x[j + 1] ?? 0) + w1 * dy1;
+    x[j + 2] = (x[j + 2] ?? 0) + w1 * dz1;
+    x[k] = (x[k] ?? 0) + w2 * dx2;
+    x[k + 1] = (x[k + 1] ?? 0) + w2 * dy2;
+    x[k + 2] = (x[k + 2] ?? 0) + w2 * dz2;
   }
 }
 

@@ -1,4 +1,4 @@
-import type { Sheet, SheetCloth } from "./sheet";
+import type { Sheet, SheetCloth } from "../toile/solver/sheet";
 
 /** A rectangular strip, flat at first, of rows of triangles that lean this way and that: `across` by `along` metres, edges about `edge` long. */
 export function stripOf(
