@@ -1,13 +1,13 @@
 import { Sentence } from "@app/components/length-text";
-import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
+import { Box, Flex, Heading, Text } from "@chakra-ui/react";
 import type { Garment } from "@core/garment/index";
 import type { Finding, Severity } from "@core/judge/index";
 import { CircleAlert, Info, TriangleAlert } from "lucide-react";
 import { memo } from "react";
 import { FiguresList, type FiguresPart } from "./figures-list";
+import { RemedyButton } from "./remedy-button";
 import { useCalmWork } from "./use-calm-work";
 import { useProvenFindings } from "./use-proven-findings";
-import { useWorkStore } from "./work-context";
 
 /** What a good colleague would say, and the figures it rests on, those of the part that is looked at first. */
 export function FindingsPanel({ of }: { readonly of: FiguresPart }) {
@@ -64,7 +64,6 @@ const LOOKS: Readonly<
 };
 
 function FindingNote({ finding }: { readonly finding: Finding }) {
-  const store = useWorkStore();
   const { icon: Icon, colour, word } = LOOKS[finding.severity];
   return (
     <Box data-finding={finding.code} borderLeft="3px solid" borderColor={colour} pl="3">
@@ -79,29 +78,7 @@ function FindingNote({ finding }: { readonly finding: Finding }) {
       </Text>
       <Flex direction="column" align="flex-start" gap="1.5" mt="2">
         {finding.remedies.map((remedy) => (
-          <Button
-            key={remedy.id}
-            data-remedy={remedy.id}
-            size="sm"
-            height="auto"
-            py="1.5"
-            variant="outline"
-            borderColor="chalk"
-            color="chalk"
-            whiteSpace="normal"
-            textAlign="left"
-            justifyContent="flex-start"
-            fontWeight="500"
-            onPointerEnter={() => store.getState().showPreview(remedy.change)}
-            onPointerLeave={() => store.getState().showPreview(null)}
-            onFocus={() => store.getState().showPreview(remedy.change)}
-            onBlur={() => store.getState().showPreview(null)}
-            onClick={() => store.getState().change(remedy.change)}
-          >
-            <span>
-              <Sentence words={remedy.label} />
-            </span>
-          </Button>
+          <RemedyButton key={remedy.id} {...remedy} />
         ))}
       </Flex>
     </Box>

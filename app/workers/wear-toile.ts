@@ -106,5 +106,5 @@ function shownOf(worn: Worn, garment: ReturnType<typeof sketchGarment>, spec: Ga
     fall: spec.collar?.fall ?? taken("collar.fall"),
   });
   const shown: Shown = { picture, reads, findings, report: worn.report, pose: worn.pose, isFine };
-  return transfer(shown, [...buffersOf(picture)] as Transferable[]);
+  return transfer(shown, [...buffersOf(picture)]);
 }

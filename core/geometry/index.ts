@@ -31,7 +31,7 @@ export {
   subpath,
 } from "./path";
 export { add, directionTo, distance, lerp, mirrored, opposite, type Point, rotateDirection, step } from "./point";
-export { areaOf, contains, distanceToChain, partsInside, roomBeside } from "./polygon";
+export { areaOf, contains, distanceToChain, footOnStretch, partsInside, roomBeside } from "./polygon";
 export { readPathData } from "./read-path-data";
 export { type RingSector, ringSector } from "./ring-sector";
 export { findRoot, leastAt, type NamedSolution, type Solution } from "./solve";

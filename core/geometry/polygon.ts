@@ -48,15 +48,20 @@ export function partsInside(corners: readonly Point[], from: Point, to: Point): 
   ]);
 }
 
+/** The nearest point of a straight stretch: where it is, how far off, and its share of the way, which goes on beyond the ends in `unbounded`. */
+export function footOnStretch(p: Point, from: Point, to: Point) {
+  const size = (to.x - from.x) ** 2 + (to.y - from.y) ** 2;
+  const unbounded = size > 0 ? ((p.x - from.x) * (to.x - from.x) + (p.y - from.y) * (to.y - from.y)) / size : 0;
+  const share = Math.min(1, Math.max(0, unbounded));
+  const foot = { x: from.x + share * (to.x - from.x), y: from.y + share * (to.y - from.y) };
+  return { foot, share, unbounded, off: distance(p, foot) };
+}
+
 /** How far a point lies from the nearest of the chords between samples; infinite for fewer than two. */
 export function distanceToChain(p: Point, samples: readonly Point[]): number {
-  return samples.slice(1).reduce((best, to, i) => {
-    const from = at(samples, i);
-    const size = (to.x - from.x) ** 2 + (to.y - from.y) ** 2;
-    const share = size > 0 ? ((p.x - from.x) * (to.x - from.x) + (p.y - from.y) * (to.y - from.y)) / size : 0;
-    const t = Math.min(1, Math.max(0, share));
-    return Math.min(best, distance(p, { x: from.x + t * (to.x - from.x), y: from.y + t * (to.y - from.y) }));
-  }, Number.POSITIVE_INFINITY);
+  return samples
+    .slice(1)
+    .reduce((best, to, i) => Math.min(best, footOnStretch(p, at(samples, i), to).off), Number.POSITIVE_INFINITY);
 }
 
 /** How wide a closed outline, given by its corners, is free to both sides of a place, the same to each, on every one of the levels. */

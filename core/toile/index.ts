@@ -2,6 +2,7 @@ export { type ArmPose, HANGING } from "./body/arm";
 export { type Mechanics, mechanicsOf } from "./mechanics";
 export { buffersOf, pictureOf, type ToilePicture } from "./picture";
 export { type WornFinding, wornFindings } from "./reads/findings";
-export { raisedReads, readsOf, type WornRead } from "./reads/reads";
+export { raisedReads, readsOf } from "./reads/reads";
+export type { WornRead } from "./reads/worn-read";
 export type { Progress } from "./sewing/sew-up";
 export { COARSE, FINE, type NotWorn, type Report, type WearOptions, type Worn, wear, wearFrom } from "./wear";

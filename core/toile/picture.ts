@@ -2,20 +2,21 @@ import { at } from "../data";
 import type { Point } from "../geometry";
 import { type Surface, surfaceOf } from "./body/surface";
 import { locator } from "./mesh/locate";
+import { blended, placeIn } from "./place";
 import type { Worn } from "./wear";
 
 /** A worn toile as it is drawn: plain arrays, the wearer's right half, metres, y up from the neck point. Three figures a point. */
 export type ToilePicture = {
-  readonly places: Float32Array;
-  readonly normals: Float32Array;
-  readonly triangles: Uint32Array;
+  readonly places: Float32Array<ArrayBuffer>;
+  readonly normals: Float32Array<ArrayBuffer>;
+  readonly triangles: Uint32Array<ArrayBuffer>;
   /** Across and along the grain in the flat piece, in metres. Two a point. */
-  readonly grain: Float32Array;
+  readonly grain: Float32Array<ArrayBuffer>;
   /** The larger of the strains across and along the grain round each point: 0.01 for 1 % longer. */
-  readonly strain: Float32Array;
+  readonly strain: Float32Array<ArrayBuffer>;
   /** Pairs of places between which a seam runs. Six figures a stretch. */
-  readonly seams: Float32Array;
-  readonly notches: Float32Array;
+  readonly seams: Float32Array<ArrayBuffer>;
+  readonly notches: Float32Array<ArrayBuffer>;
   readonly body: Surface;
   /** The outline's lowest and highest place: what a view has to show. */
   readonly low: number;
@@ -78,7 +79,7 @@ export function buffersOf({
   seams,
   notches,
   body,
-}: ToilePicture): readonly ArrayBufferLike[] {
+}: ToilePicture): readonly ArrayBuffer[] {
   return [places, normals, triangles, grain, strain, seams, notches, body.places, body.triangles].map(
     ({ buffer }) => buffer,
   );
@@ -89,7 +90,7 @@ function normalsOf({ assembly, places }: Worn): Float64Array {
   const { triangles, points } = assembly.sheet;
   const normals = new Float64Array(points * 3);
   for (let t = 0; t < triangles.length; t += 3) {
-    const [p, q, r] = [0, 1, 2].map((k) => (triangles[t + k] ?? 0) * 3) as [number, number, number];
+    const [p, q, r] = [(triangles[t] ?? 0) * 3, (triangles[t + 1] ?? 0) * 3, (triangles[t + 2] ?? 0) * 3];
     const way = (from: number, to: number, k: number) => (places[to + k] ?? 0) - (places[from + k] ?? 0);
     const cross = [
       way(p, q, 1) * way(p, r, 2) - way(p, q, 2) * way(p, r, 1),
@@ -123,10 +124,10 @@ function strainsAt({ assembly, strains }: Worn): Float64Array {
 /** A seam further than this from one stitch to the next runs over to another piece. Metres. */
 const NEXT_STITCH = 0.06;
 
-function seamsOf({ stitches, local, assembly }: Worn): Float32Array {
+function seamsOf({ stitches, local, assembly }: Worn): Float32Array<ArrayBuffer> {
   const lines: number[] = [];
   const sewn = stitches.filter(({ pair: [a] }) => (assembly.pointOf[a] ?? -1) >= 0);
-  const placeOf = ({ pair: [a] }: (typeof sewn)[number]) => [0, 1, 2].map((k) => local[a * 3 + k] ?? 0);
+  const placeOf = ({ pair: [a] }: (typeof sewn)[number]) => placeIn(local, a);
   sewn.slice(1).forEach((stitch, i) => {
     const before = at(sewn, i);
     if (before.seam !== stitch.seam) return;
@@ -136,7 +137,7 @@ function seamsOf({ stitches, local, assembly }: Worn): Float32Array {
   return Float32Array.from(lines);
 }
 
-function notchesOf({ cut, local, assembly }: Worn): Float32Array {
+function notchesOf({ cut, local, assembly }: Worn): Float32Array<ArrayBuffer> {
   const places: number[] = [];
   cut.meshes.forEach((mesh, m) => {
     const start = at(cut.first, m);
@@ -145,12 +146,7 @@ function notchesOf({ cut, local, assembly }: Worn): Float32Array {
     const on = (p: Point) => {
       const found = find(p);
       return found && Math.min(...found.shares) > -0.5
-        ? [0, 1, 2].map((k) =>
-            found.corners.reduce(
-              (sum, corner, c) => sum + (local[(start + corner) * 3 + k] ?? 0) * (found.shares[c] ?? 0),
-              0,
-            ),
-          )
+        ? blended(found, (corner) => placeIn(local, start + corner))
         : null;
     };
     for (const { at: place, inwards } of mesh.piece.notches) {

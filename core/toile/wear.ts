@@ -8,6 +8,7 @@ import { interfaced, type Mechanics, mechanicsOf, seamed, sheetCloth } from "./m
 import { locator } from "./mesh/locate";
 import { meshOf } from "./mesh/piece-mesh";
 import { stitchesOf } from "./mesh/stations";
+import { blended, placeIn } from "./place";
 import { type Assembly, type Cut, cutOf, INTERFACED, PLAIN, pairsOf, type Stitched } from "./sewing/assembly";
 import { elasticsOf } from "./sewing/elastics";
 import { foldLineOf } from "./sewing/fold";
@@ -135,14 +136,11 @@ function* again(
     const [from, to] = [at(before.cut.first, m), at(sewing.cut.first, m)];
     mesh.points.forEach((p, i) => {
       const found = find(p);
-      if (!found) return;
-      for (let k = 0; k < 3; k++) {
-        const place = found.corners.reduce(
-          (sum, corner, c) => sum + (before.local[(from + corner) * 3 + k] ?? 0) * (found.shares[c] ?? 0),
-          0,
+      if (found)
+        local.set(
+          blended(found, (corner) => placeIn(before.local, from + corner)),
+          (to + i) * 3,
         );
-        local[(to + i) * 3 + k] = place;
-      }
     });
   });
   const hung = yield* hangAgain(sewing, local, before.pose);

@@ -1,7 +1,8 @@
+import { PressButton } from "@app/components/press-button";
 import { useCalmWork } from "@app/work/use-calm-work";
 import { WorkColumns } from "@app/work/work-columns";
 import { useWorkStore } from "@app/work/work-context";
-import { Box, Button, Flex, Text } from "@chakra-ui/react";
+import { Box, Flex, Text } from "@chakra-ui/react";
 import {
   clothOnTable,
   cutGarment,
@@ -100,19 +101,7 @@ export function CutStation({ garmentId, client }: Props) {
             className="not-printed"
           >
             {VIEWS.map(({ id, name }) => (
-              <Button
-                key={id}
-                size="sm"
-                variant="ghost"
-                color="ink"
-                bg={shown === id ? "chalkPale" : "transparent"}
-                border="1px solid"
-                borderColor={shown === id ? "chalk" : "transparent"}
-                aria-pressed={shown === id}
-                onClick={() => setShown(id)}
-              >
-                {name}
-              </Button>
+              <PressButton key={id} name={name} isOn={shown === id} onPress={() => setShown(id)} />
             ))}
           </Flex>
           <Box flex="1" minH="0">

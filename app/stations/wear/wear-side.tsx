@@ -1,7 +1,7 @@
 import { LengthText, Sentence } from "@app/components/length-text";
-import { useWorkStore } from "@app/work/work-context";
+import { RemedyButton } from "@app/work/remedy-button";
 import type { Shown } from "@app/workers/wear-toile";
-import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
+import { Box, Flex, Heading, Text } from "@chakra-ui/react";
 import type { WornFinding, WornRead } from "@core/toile/index";
 import { STRAIN_SHADES, strainShade } from "./strain-shades";
 
@@ -107,7 +107,6 @@ function ReadValue({
 }
 
 function Seen({ finding }: { readonly finding: WornFinding }) {
-  const store = useWorkStore();
   const { remedy } = finding;
   return (
     <Box data-worn-finding={finding.code} borderLeft="3px solid" borderColor="warn" pl="3">
@@ -118,22 +117,9 @@ function Seen({ finding }: { readonly finding: WornFinding }) {
         <Sentence words={finding.reason} />
       </Text>
       {remedy && (
-        <Button
-          size="sm"
-          height="auto"
-          py="1.5"
-          mt="2"
-          variant="outline"
-          borderColor="chalk"
-          color="chalk"
-          whiteSpace="normal"
-          textAlign="left"
-          onClick={() => store.getState().change(remedy.change)}
-        >
-          <span>
-            <Sentence words={remedy.label} />
-          </span>
-        </Button>
+        <Box mt="2">
+          <RemedyButton id={finding.code} {...remedy} />
+        </Box>
       )}
     </Box>
   );

@@ -1,3 +1,4 @@
+import { PressButton } from "@app/components/press-button";
 import { useCalmWork } from "@app/work/use-calm-work";
 import { WorkColumns } from "@app/work/work-columns";
 import { Box, Button, Flex, Text } from "@chakra-ui/react";
@@ -66,22 +67,22 @@ export function WearStation() {
             align="center"
           >
             {VIEWS.map(({ id, name }) => (
-              <Press key={id} name={name} onPress={() => handle.current?.lookFrom(id)} />
+              <PressButton key={id} name={name} onPress={() => handle.current?.lookFrom(id)} />
             ))}
             <Box w="3" />
             {SURFACES.map(({ id, name }) => (
-              <Press key={id} name={name} isOn={surface === id} onPress={() => setSurface(id)} />
+              <PressButton key={id} name={name} isOn={surface === id} onPress={() => setSurface(id)} />
             ))}
-            <Press name="Seams and notches" isOn={hasLines} onPress={() => setHasLines(!hasLines)} />
+            <PressButton name="Seams and notches" isOn={hasLines} onPress={() => setHasLines(!hasLines)} />
             <Box w="3" />
             {shown && !isTangled && (
-              <Press
+              <PressButton
                 name={before ? "Put the other away" : "Keep beside, to compare"}
                 isOn={before !== null}
                 onPress={() => setBefore(before ? null : shown.picture)}
               />
             )}
-            {shown && !isTangled && <Press name="Save the picture" onPress={() => void save()} />}
+            {shown && !isTangled && <PressButton name="Save the picture" onPress={() => void save()} />}
           </Flex>
           <Box flex="1" minH="0" position="relative">
             {why ? (
@@ -118,31 +119,6 @@ export function WearStation() {
       }
       side={<WearSide shown={shown} isKnit={cloth.kind === "knit"} />}
     />
-  );
-}
-
-function Press({
-  name,
-  isOn,
-  onPress,
-}: {
-  readonly name: string;
-  readonly isOn?: boolean;
-  readonly onPress: () => void;
-}) {
-  return (
-    <Button
-      size="sm"
-      variant="ghost"
-      color="ink"
-      bg={isOn ? "chalkPale" : "transparent"}
-      border="1px solid"
-      borderColor={isOn ? "chalk" : "transparent"}
-      {...(isOn === undefined ? {} : { "aria-pressed": isOn })}
-      onClick={onPress}
-    >
-      {name}
-    </Button>
   );
 }
 

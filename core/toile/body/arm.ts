@@ -1,3 +1,4 @@
+import { along, type Place } from "../place";
 import type { BodyFigures } from "./figure";
 import type { RoundCone } from "./round-cone";
 
@@ -8,8 +9,6 @@ export type ArmPose = { readonly raised: number; readonly forward: number; reado
 export const HANGING: ArmPose = { raised: 13, forward: 4, elbow: 16 };
 /** How a sleeve is sewn in: straight, and well away from the body. */
 export const HELD_OUT: ArmPose = { raised: 50, forward: 0, elbow: 0 };
-
-export type Place = readonly [number, number, number];
 
 export type Arm = {
   readonly shoulder: Place;
@@ -26,11 +25,6 @@ export type Arm = {
 };
 
 const radians = (degrees: number) => (degrees * Math.PI) / 180;
-const along = (from: Place, way: Place, by: number): Place => [
-  from[0] + way[0] * by,
-  from[1] + way[1] * by,
-  from[2] + way[2] * by,
-];
 
 /** The arm of a figure in a pose. Metres, y up. */
 export function armOf({ arm, tip }: BodyFigures, { raised, forward, elbow }: ArmPose): Arm {

@@ -69,16 +69,14 @@ function smoothLeast(a: number, b: number, within: number): number {
   return Math.min(a, b) - (share * share * within) / 4;
 }
 
+const cellsIn = (size: number) => Math.ceil(size / CELL) + 1;
+
 type Extent = { readonly right: number; readonly top: number; readonly bottom: number; readonly deep: number };
 
 /** The right half on a grid; what lies outside the grid is far from the body. */
 function baked(exact: (x: number, y: number, z: number) => number, { right, top, bottom, deep }: Extent): Solid {
   const left = -2 * CELL;
-  const [nx, ny, nz] = [right - left, top - bottom, 2 * deep].map((size) => Math.ceil(size / CELL) + 1) as [
-    number,
-    number,
-    number,
-  ];
+  const [nx, ny, nz] = [cellsIn(right - left), cellsIn(top - bottom), cellsIn(2 * deep)];
   const values = new Float32Array(nx * ny * nz);
   for (let k = 0; k < nz; k++)
     for (let j = 0; j < ny; j++)

@@ -1,8 +1,9 @@
+import { eachAxis } from "../place";
 import { type ArmPose, armOf, conesOf } from "./arm";
 import type { Trunk } from "./body";
 
 /** Triangles to draw a body by; metres, right half. */
-export type Surface = { readonly places: Float32Array; readonly triangles: Uint32Array };
+export type Surface = { readonly places: Float32Array<ArrayBuffer>; readonly triangles: Uint32Array<ArrayBuffer> };
 
 const LEVELS = 90;
 const ROUND = 36;
@@ -59,9 +60,9 @@ function tubeOf(
   places: number[],
   triangles: number[],
 ): void {
-  const axis = [to[0] - from[0], to[1] - from[1], to[2] - from[2]];
+  const axis = eachAxis((k) => to[k] - from[k]);
   const length = Math.hypot(...axis) || 1;
-  const [ux, uy, uz] = axis.map((part) => part / length) as [number, number, number];
+  const [ux, uy, uz] = eachAxis((k) => axis[k] / length);
   const [px, py, pz] = Math.abs(uz) < 0.9 ? [-uy, ux, 0] : [0, -uz, uy];
   const size = Math.hypot(px, py, pz) || 1;
   const [ax, ay, az] = [px / size, py / size, pz / size];

@@ -1,6 +1,6 @@
 import Delaunator from "delaunator";
 import { at } from "../../data";
-import { contains, distance, type Point } from "../../geometry";
+import { contains, distance, distanceToChain, lerp, type Point } from "../../geometry";
 import Constrainautor from "./constrained.mjs";
 
 export type Triangulated = {
@@ -61,7 +61,7 @@ function stopsOf(
     const [from, to] = [at(line, i), at(line, i + 1)];
     const parts = Math.max(1, Math.round(distance(from, to) / edge));
     for (let k = i === 0 ? 0 : 1; k <= parts; k++) {
-      const p = { x: from.x + ((to.x - from.x) * k) / parts, y: from.y + ((to.y - from.y) * k) / parts };
+      const p = lerp(from, to, k / parts);
       if (isClear(p)) stops.push(border.push(p) - 1);
       else toOutline(p);
     }
@@ -79,20 +79,11 @@ function latticeIn(border: readonly Point[], edge: number): readonly Point[] {
   return lattice;
 }
 
-function nearestOn(loops: readonly (readonly Point[])[], p: Point): number {
-  let least = Number.POSITIVE_INFINITY;
-  for (const loop of loops) {
-    for (let i = 0; i < loop.length; i++) {
-      const [a, b] = [at(loop, i), at(loop, (i + 1) % loop.length)];
-      const squared = (b.x - a.x) ** 2 + (b.y - a.y) ** 2;
-      const t =
-        squared > 0 ? Math.min(1, Math.max(0, ((p.x - a.x) * (b.x - a.x) + (p.y - a.y) * (b.y - a.y)) / squared)) : 0;
-      const off = Math.hypot(p.x - a.x - t * (b.x - a.x), p.y - a.y - t * (b.y - a.y));
-      if (off < least) least = off;
-    }
-  }
-  return least;
-}
+const nearestOn = (loops: readonly (readonly Point[])[], p: Point) =>
+  loops.reduce(
+    (least, loop) => Math.min(least, distanceToChain(p, [...loop, ...loop.slice(0, 1)])),
+    Number.POSITIVE_INFINITY,
+  );
 
 function trianglesOf(
   points: readonly Point[],
@@ -120,7 +111,7 @@ function trianglesOf(
     });
   const kept: (readonly [number, number, number])[] = [];
   for (let t = 0; t < delaunay.triangles.length; t += 3) {
-    const [a, b, c] = [0, 1, 2].map((k) => delaunay.triangles[t + k] ?? 0) as [number, number, number];
+    const [a, b, c] = [delaunay.triangles[t] ?? 0, delaunay.triangles[t + 1] ?? 0, delaunay.triangles[t + 2] ?? 0];
     const [p, q, r] = [at(points, a), at(points, b), at(points, c)];
     const middle = { x: (p.x + q.x + r.x) / 3, y: (p.y + q.y + r.y) / 3 };
     // Points along a straight edge make triangles without area, which are no cloth.

@@ -1,7 +1,7 @@
 import { change, length, type Phrase, phrase } from "../../draft";
 import type { SpecChange } from "../../spec";
 import type { Worn } from "../wear";
-import type { WornRead } from "./reads";
+import type { WornRead } from "./worn-read";
 
 /** What a good colleague would say on seeing the toile, and a way out to try. */
 export type WornFinding = {

@@ -1,19 +1,12 @@
 import { at } from "../../data";
-import { type Phrase, phrase } from "../../draft";
+import { phrase } from "../../draft";
 import { armOf } from "../body/arm";
+import { along, placeIn } from "../place";
 import type { Worn } from "../wear";
+import { collarReads } from "./collar-reads";
 import { foldedness, pointsWhere } from "./folds";
 import { sliceOf } from "./slice";
-
-/** A figure that is read off the worn toile, beside what the draft foretold for it where it foretells one. Millimetres, degrees or shares. */
-export type WornRead = {
-  readonly id: string;
-  readonly label: string;
-  readonly kind: "length" | "degrees" | "share";
-  readonly value: number;
-  readonly foretold: number | null;
-  readonly how: Phrase;
-};
+import { placesOn, type WornRead } from "./worn-read";
 
 const isTrunk =
   ({ plan }: Worn) =>
@@ -71,11 +64,7 @@ function roomRoundArm(worn: Worn): readonly WornRead[] {
     { id: "elbow", name: "elbow", from: arm.elbow, way: arm.upperWay, by: 0, girth: elbow },
   ];
   return places.flatMap(({ id, name, from, way, by, girth }): readonly WornRead[] => {
-    const on = [0, 1, 2].map((k) => (from[k] ?? 0) + (way[k] ?? 0) * by) as unknown as readonly [
-      number,
-      number,
-      number,
-    ];
+    const on = along(from, way, by);
     const isNear = (x: number, y: number, z: number) => Math.hypot(x - on[0], y - on[1], z - on[2]) < NEAR_ARM;
     const slice = sliceOf(worn, { on, way }, isArm(worn), isNear);
     if (slice.triangles.length < LEAST_CUT) return [];
@@ -104,97 +93,22 @@ function roomRoundArm(worn: Worn): readonly WornRead[] {
 /** Cloth further from the arm is not its sleeve. Metres. */
 const NEAR_ARM = 0.16;
 
-/** The place of a point of an edge of a piece, from its start. */
-function placesOn(worn: Worn, piece: string, edge: string): readonly (readonly [number, number, number])[] {
-  const m = worn.cut.meshes.findIndex((mesh) => mesh.piece.id === piece);
-  const points = m < 0 ? [] : (at(worn.cut.meshes, m).edges.get(edge) ?? []);
-  return points.map(({ point }) => {
-    const q = (at(worn.cut.first, m) + point) * 3;
-    return [worn.local[q] ?? 0, worn.local[q + 1] ?? 0, worn.local[q + 2] ?? 0] as const;
+/** How high the hem hangs in the middle of the body, in millimetres; null for a side that hangs open, which has no place there. */
+function hemInMiddle({ plan, cut, local }: Worn, side: "front" | "back"): number | null {
+  const ys = plan.pieces.flatMap((one, m) => {
+    if (one.side !== side) return [];
+    const places = at(cut.meshes, m).points.map((_, i) => placeIn(local, at(cut.first, m) + i));
+    return places.flatMap(([x, y]) => (Math.abs(x) < IN_MIDDLE ? [y] : []));
   });
+  return ys.length === 0 ? null : Math.min(...ys) * 1000;
 }
 
-/** Where the collar's edge lies below the neck seam, and how far its stand is off the neck. */
-function collarReads(worn: Worn): readonly WornRead[] {
-  const has = (id: string) => worn.cut.meshes.some(({ piece }) => piece.id === id);
-  if (!has("collar")) return standReads(worn, has);
-  const neck = has("collarStand") ? placesOn(worn, "collarStand", "neck") : placesOn(worn, "collar", "backNeck");
-  const outer = placesOn(worn, "collar", "outer");
-  const back = (places: readonly (readonly [number, number, number])[]) =>
-    places.reduce<readonly [number, number, number] | null>((best, p) => (!best || p[2] < best[2] ? p : best), null);
-  const [seam, edge] = [back(neck), back(outer)];
-  if (!seam || !edge) return [];
-  return [
-    {
-      id: "collar.cover.back",
-      label: "Collar’s edge below the neck seam, centre back",
-      kind: "length",
-      value: (seam[1] - edge[1]) * 1000,
-      foretold: foretoldCover(worn),
-      how: phrase`how much lower the outer edge hangs than the neck seam; foretold: fall less stand on the centre back`,
-    },
-    {
-      id: "collar.cover.round",
-      label: "Collar’s edge below the neck point, mean all round",
-      kind: "length",
-      value: -meanHeight(outer) * 1000,
-      foretold: null,
-      how: phrase`how far the outer edge lies below where neck and shoulder of the body meet; an edge that is let out too little lies higher, one let out too much lower`,
-    },
-    ...standReads(worn, has),
-  ];
-}
+/** What lies nearer to the middle of the body lies in it. Metres. */
+const IN_MIDDLE = 1e-6;
 
-const meanHeight = (places: readonly (readonly [number, number, number])[]) =>
-  places.reduce((sum, [, y]) => sum + y, 0) / places.length;
-
-/** Fall less stand, along the centre back of the pieces. */
-function foretoldCover({ cut }: Worn): number | null {
-  const centreOf = (id: string) =>
-    cut.meshes.find(({ piece }) => piece.id === id)?.piece.edges.find((one) => one.id === "centreBack")?.length;
-  const [stand, collar] = [centreOf("collarStand"), centreOf("collar")];
-  if (collar === undefined) return null;
-  if (stand !== undefined) return collar - stand;
-  const piece = cut.meshes.find((mesh) => mesh.piece.id === "collar")?.piece;
-  const fold = piece?.lines?.find(({ name }) => name === "Fold of the stand")?.path[0]?.[0];
-  const foot = piece?.edges.find(({ id }) => id === "centreBack")?.path.at(-1)?.[3];
-  if (!fold || !foot) return null;
-  const height = Math.hypot(fold.x - foot.x, fold.y - foot.y);
-  return collar - 2 * height;
-}
-
-function standReads(worn: Worn, has: (id: string) => boolean): readonly WornRead[] {
-  if (!has("collarStand")) return [];
-  const normal = new Float64Array(3);
-  const offs = placesOn(worn, "collarStand", "upper").map(([x, y, z]) => worn.trunk.solid(x, y, z, normal) * 1000);
-  if (offs.length === 0) return [];
-  return [
-    {
-      id: "stand.offNeck",
-      label: "Top of the stand off the neck",
-      kind: "length",
-      value: offs.reduce((sum, off) => sum + off, 0) / offs.length,
-      foretold: null,
-      how: phrase`the mean distance of the stand’s upper edge from the neck, all round`,
-    },
-  ];
-}
-
-/** Where the hem hangs, at both centres and the side. */
+/** Where the hem hangs, before and behind. */
 function hemReads(worn: Worn): readonly WornRead[] {
-  const lowest = (side: "front" | "back", middle: boolean) => {
-    const ys = worn.plan.pieces.flatMap((one, m) => {
-      if (one.side !== side) return [];
-      const mesh = at(worn.cut.meshes, m);
-      return mesh.points.flatMap((_, i) => {
-        const q = (at(worn.cut.first, m) + i) * 3;
-        const isMiddle = Math.abs(worn.local[q] ?? 0) < 1e-6;
-        return isMiddle === middle ? [worn.local[q + 1] ?? 0] : [];
-      });
-    });
-    return ys.length === 0 ? null : Math.min(...ys) * 1000;
-  };
-  const [front, back] = [lowest("front", true), lowest("back", true)];
+  const [front, back] = [hemInMiddle(worn, "front"), hemInMiddle(worn, "back")];
   if (front === null || back === null) return [];
   return [
     {
@@ -289,19 +203,7 @@ function underarmOf(worn: Worn): number | null {
   return top ? top[1] * 1000 : null;
 }
 
-/** Null for a front that hangs open: it has no place in the middle. */
 function hemLift(down: Worn, raised: Worn): number | null {
-  const low = (worn: Worn) => {
-    const ys = worn.plan.pieces.flatMap((one, m) =>
-      one.side !== "front"
-        ? []
-        : at(worn.cut.meshes, m).points.flatMap((_, i) => {
-            const q = (at(worn.cut.first, m) + i) * 3;
-            return Math.abs(worn.local[q] ?? 0) < 1e-6 ? [worn.local[q + 1] ?? 0] : [];
-          }),
-    );
-    return ys.length === 0 ? null : Math.min(...ys) * 1000;
-  };
-  const [before, after] = [low(down), low(raised)];
+  const [before, after] = [hemInMiddle(down, "front"), hemInMiddle(raised, "front")];
   return before === null || after === null ? null : after - before;
 }

@@ -1,7 +1,8 @@
 import { at } from "../../data";
-import type { Point } from "../../geometry";
-import type { Arm, Place } from "../body/arm";
+import { footOnStretch, type Point } from "../../geometry";
+import type { Arm } from "../body/arm";
 import type { PieceMesh } from "../mesh/piece-mesh";
+import { along, eachAxis, type Place } from "../place";
 import type { WornPiece } from "./plan";
 
 /**
@@ -26,8 +27,7 @@ export function attachedPlaces(
     const own = known.get(i);
     if (own) return own;
     const { foot, off } = nearestOn(chain, p);
-    const way = wayFrom(foot);
-    return [0, 1, 2].map((k) => (foot[k] ?? 0) + (way[k] ?? 0) * off) as unknown as Place;
+    return along(foot, wayFrom(foot), off);
   });
 }
 
@@ -45,17 +45,10 @@ function chainOf(mesh: PieceMesh, name: string, known: ReadonlyMap<number, Place
 
 /** The foot of a place on the chain, on the body, and how far off it the place lies in the flat piece, in metres. */
 function nearestOn(chain: readonly Link[], p: Point): { readonly foot: Place; readonly off: number } {
-  let best = { foot: [0, 0, 0] as Place, off: Number.POSITIVE_INFINITY };
+  let best: { readonly foot: Place; readonly off: number } = { foot: [0, 0, 0], off: Number.POSITIVE_INFINITY };
   for (const { a, b, from, to } of chain) {
-    const squared = (b.x - a.x) ** 2 + (b.y - a.y) ** 2;
-    const t =
-      squared > 0 ? Math.min(1, Math.max(0, ((p.x - a.x) * (b.x - a.x) + (p.y - a.y) * (b.y - a.y)) / squared)) : 0;
-    const off = Math.hypot(p.x - a.x - t * (b.x - a.x), p.y - a.y - t * (b.y - a.y)) / 1000;
-    if (off < best.off)
-      best = {
-        foot: [from[0] + (to[0] - from[0]) * t, from[1] + (to[1] - from[1]) * t, from[2] + (to[2] - from[2]) * t],
-        off,
-      };
+    const { share, off } = footOnStretch(p, a, b);
+    if (off / 1000 < best.off) best = { foot: eachAxis((k) => from[k] + (to[k] - from[k]) * share), off: off / 1000 };
   }
   return best;
 }

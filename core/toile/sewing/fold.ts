@@ -1,9 +1,9 @@
 import { at } from "../../data";
-import { endOf, type Point, startOf } from "../../geometry";
+import { distance, endOf, footOnStretch, type Point, startOf } from "../../geometry";
 import type { Piece } from "../../pattern";
-import type { Place } from "../body/arm";
 import { locator } from "../mesh/locate";
 import type { PieceMesh } from "../mesh/piece-mesh";
+import { blended, eachAxis, type Place } from "../place";
 import type { Solid } from "../solver/solver";
 
 /** Where a collar or lapel is folded over: a line through the piece, and which side of it lies outside. */
@@ -35,7 +35,7 @@ export function foldLineOf(piece: Piece, pieces: readonly Piece[]): FoldLine | n
       const { foot, side, along, inwards } = nearest(p);
       // Below the break nothing is folded.
       if (side * sign <= 0 || along > 1 + 1e-9) return null;
-      const by = Math.hypot(p.x - foot.x, p.y - foot.y);
+      const by = distance(p, foot);
       return by > 0.01 ? { by, foot, inwards: { x: -inwards.x * sign, y: -inwards.y * sign } } : null;
     },
   };
@@ -58,25 +58,21 @@ function ends(path: Piece["outline"]): readonly [Point, Point] {
   return a.y > b.y ? [a, b] : [b, a];
 }
 
-const distinct = (points: readonly Point[]) =>
-  points.filter((p, i) => i === 0 || Math.hypot(p.x - at(points, i - 1).x, p.y - at(points, i - 1).y) > 1);
+const distinct = (points: readonly Point[]) => points.filter((p, i) => i === 0 || distance(p, at(points, i - 1)) > 1);
 
 function nearestOnChain(corners: readonly Point[], p: Point) {
   let best = { foot: at(corners, 0), side: 0, along: 0, inwards: { x: 0, y: 0 }, off: Number.POSITIVE_INFINITY };
   for (let i = 0; i + 1 < corners.length; i++) {
     const [a, b] = [at(corners, i), at(corners, i + 1)];
+    const { foot, unbounded, off } = footOnStretch(p, a, b);
+    if (off >= best.off) continue;
     const [wx, wy] = [b.x - a.x, b.y - a.y];
     const size = Math.hypot(wx, wy);
-    const t = ((p.x - a.x) * wx + (p.y - a.y) * wy) / (size * size);
     const isLast = i + 2 === corners.length;
-    const clamped = Math.min(1, Math.max(0, t));
-    const foot = { x: a.x + wx * clamped, y: a.y + wy * clamped };
-    const off = Math.hypot(p.x - foot.x, p.y - foot.y);
-    if (off >= best.off) continue;
     best = {
       foot,
       side: wx * (p.y - a.y) - wy * (p.x - a.x),
-      along: isLast ? t : 0,
+      along: isLast ? unbounded : 0,
       inwards: { x: -wy / size, y: wx / size },
       off,
     };
@@ -94,10 +90,7 @@ export function foldedOver(mesh: PieceMesh, places: readonly Place[], fold: Fold
   const find = locator(mesh);
   const on = (p: Point): Place => {
     const found = find(p);
-    if (!found) return [0, 0, 0];
-    return [0, 1, 2].map((k) =>
-      found.corners.reduce((sum, corner, i) => sum + (at(places, corner)[k] ?? 0) * (found.shares[i] ?? 0), 0),
-    ) as unknown as Place;
+    return found ? blended(found, (corner) => at(places, corner)) : [0, 0, 0];
   };
   const normal = new Float64Array(3);
   return mesh.points.map((p, i) => {
@@ -106,11 +99,9 @@ export function foldedOver(mesh: PieceMesh, places: readonly Place[], fold: Fold
     const { by, foot, inwards } = beyond;
     const start = on(foot);
     const inside = on({ x: foot.x + inwards.x * LOOK_MM, y: foot.y + inwards.y * LOOK_MM });
-    const way = [0, 1, 2].map((k) => (inside[k] ?? 0) - (start[k] ?? 0));
+    const way = eachAxis((k) => inside[k] - start[k]);
     const size = Math.hypot(...way) || 1;
     solid(start[0], start[1], start[2], normal);
-    return [0, 1, 2].map(
-      (k) => (start[k] ?? 0) + ((way[k] ?? 0) / size) * (by / 1000) + (normal[k] ?? 0) * OVER,
-    ) as unknown as Place;
+    return eachAxis((k) => start[k] + (way[k] / size) * (by / 1000) + (normal[k] ?? 0) * OVER);
   });
 }

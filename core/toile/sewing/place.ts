@@ -1,8 +1,9 @@
 import { at } from "../../data";
 import { along, boxOf, cubicPoint, endOf, lengthAtHeight, type Path, type Point, startOf } from "../../geometry";
-import { type Arm, type ArmPose, armOf, type Place } from "../body/arm";
+import { type Arm, type ArmPose, armOf } from "../body/arm";
 import type { Trunk } from "../body/body";
 import type { PieceMesh } from "../mesh/piece-mesh";
+import type { Place } from "../place";
 import type { WornPiece } from "./plan";
 
 /** Where the points of a piece are before it is sewn, in metres. Null for a piece that is attached to others later. */

@@ -1,5 +1,6 @@
-import { type Arm, type ArmPose, armOf, type Place } from "../body/arm";
+import { type Arm, type ArmPose, armOf } from "../body/arm";
 import type { BodyFigures } from "../body/figure";
+import { eachAxis, type Place, placeIn } from "../place";
 
 const cross = (a: Place, b: Place): Place => [
   a[1] * b[2] - a[2] * b[1],
@@ -15,9 +16,7 @@ type Frame = { readonly origin: Place; readonly axes: readonly [Place, Place, Pl
 function framesOf(arm: Arm, { forward, elbow }: ArmPose): { readonly upper: Frame; readonly lower: Frame } {
   const [swing, bend] = [(forward * Math.PI) / 180, (elbow * Math.PI) / 180];
   const ahead: Place = [0, Math.sin(swing), Math.cos(swing)];
-  const bent = [0, 1, 2].map(
-    (k) => -Math.sin(bend) * (arm.upperWay[k] ?? 0) + Math.cos(bend) * (ahead[k] ?? 0),
-  ) as unknown as Place;
+  const bent = eachAxis((k) => -Math.sin(bend) * arm.upperWay[k] + Math.cos(bend) * ahead[k]);
   return {
     upper: { origin: arm.shoulder, axes: [arm.upperWay, ahead, cross(arm.upperWay, ahead)] },
     lower: { origin: arm.elbow, axes: [arm.lowerWay, bent, cross(arm.lowerWay, bent)] },
@@ -27,9 +26,7 @@ function framesOf(arm: Arm, { forward, elbow }: ArmPose): { readonly upper: Fram
 function carried(place: Place, from: Frame, to: Frame): Place {
   const way = minus(place, from.origin);
   const own = from.axes.map((axis) => dot(way, axis));
-  return [0, 1, 2].map(
-    (k) => (to.origin[k] ?? 0) + to.axes.reduce((sum, axis, i) => sum + (axis[k] ?? 0) * (own[i] ?? 0), 0),
-  ) as unknown as Place;
+  return eachAxis((k) => to.axes.reduce((sum, axis, i) => sum + axis[k] * (own[i] ?? 0), to.origin[k]));
 }
 
 /** The forearm takes over from the upper arm over so much on both sides of the elbow. Metres. */
@@ -52,7 +49,7 @@ export function turnWithArm(
     const share = shares[i] ?? 0;
     if (share === 0) continue;
     const q = i * 3;
-    const place: Place = [places[q] ?? 0, places[q + 1] ?? 0, places[q + 2] ?? 0];
+    const place = placeIn(places, i);
     const along = dot(minus(place, before.shoulder), before.upperWay) - before.upperLength;
     const lower = Math.min(1, Math.max(0, (along + ELBOW_BLEND) / (2 * ELBOW_BLEND)));
     const [u, l] = [carried(place, old.upper, next.upper), carried(place, old.lower, next.lower)];

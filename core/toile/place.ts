@@ -1,0 +1,19 @@
+import type { Located } from "./mesh/locate";
+
+/** A place on or about the body, or a direction: x to the wearer's right, y up from the neck point, z forward. Metres. */
+export type Place = readonly [number, number, number];
+
+/** A place made axis by axis. */
+export const eachAxis = (of: (axis: 0 | 1 | 2) => number): Place => [of(0), of(1), of(2)];
+
+/** So far from a place, in a direction given as a unit vector. */
+export const along = (from: Place, way: Place, by: number): Place => eachAxis((k) => from[k] + way[k] * by);
+
+/** The place of a point in a list of three figures a point. */
+export const placeIn = (list: ArrayLike<number>, point: number): Place => eachAxis((k) => list[point * 3 + k] ?? 0);
+
+/** The place that the corners of a triangle make up by their shares. */
+export const blended = ({ corners, shares }: Located, placeOf: (corner: number) => Place): Place => {
+  const [a, b, c] = [placeOf(corners[0]), placeOf(corners[1]), placeOf(corners[2])];
+  return eachAxis((k) => a[k] * shares[0] + b[k] * shares[1] + c[k] * shares[2]);
+};
