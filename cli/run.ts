@@ -8,6 +8,7 @@ import { type Issue, readGarmentText } from "@core/spec/index";
 import {
   type ArmPose,
   COARSE,
+  ended,
   FINE,
   HANGING,
   type NotWorn,
@@ -150,13 +151,6 @@ function wornOf(
 function finer(from: Worn, garment: Garment, pose: ArmPose): Worn | NotWorn {
   const steps = from.report.isTangled ? null : wearFrom(from, garment, { ...FINE, pose });
   return steps ? ended(steps) : from;
-}
-
-function ended(steps: ReturnType<typeof wear>): Worn | NotWorn {
-  for (;;) {
-    const { value, done } = steps.next();
-    if (done) return value;
-  }
 }
 
 /** One result a line out for one garment a line in; a line that is no garment gives its issues and the rest goes on. */

@@ -1,6 +1,6 @@
 import { sketchGarment } from "@core/garment/index";
 import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "@core/starting/index";
-import { COARSE, pictureOf, wear } from "@core/toile/index";
+import { COARSE, ended, pictureOf, wear } from "@core/toile/index";
 import { Mesh } from "three";
 import { OBJLoader } from "three/examples/jsm/loaders/OBJLoader.js";
 import { describe, expect, it } from "vitest";
@@ -11,11 +11,9 @@ describe("a worn toile as an open 3-D file", () => {
     const point = STARTING_POINTS.find(({ id }) => id === "t-shirt");
     const spec = point && startedFrom(point, MIDDLE_BODY);
     if (!spec) throw new Error("there is a T-shirt");
-    const steps = wear(sketchGarment(spec), COARSE);
-    let step = steps.next();
-    while (!step.done) step = steps.next();
-    if ("why" in step.value) throw new Error(step.value.why);
-    const picture = pictureOf(step.value);
+    const worn = ended(wear(sketchGarment(spec), COARSE));
+    if ("why" in worn) throw new Error(worn.why);
+    const picture = pictureOf(worn);
     const meshes = new OBJLoader()
       .parse(writeToileObj(picture, "T-shirt"))
       .children.filter((one) => one instanceof Mesh);

@@ -3,7 +3,7 @@ export { type BuiltBlock, buildBlock } from "./build-block";
 export { type CollarAttempt, type DraftedCollar, draftCollar, type NeckForCollar } from "./draft-collar";
 export { bodiceSleeve, type DraftedSleeve, draftSleeve, type SleeveAttempt, sewnSleeve } from "./draft-sleeve";
 export type { FinishedSleeve } from "./finish-sleeve";
-export type { OtherSleeve } from "./other-arm";
+export { isOfArm, OTHER, type OtherSleeve } from "./other-arm";
 export type { Part } from "./part";
 export { draftSewnSleeve, type SewnAttempt, type SewnSleeve, setInTask } from "./sewn-sleeve";
 export { NOTHING_TOGETHER, type Together, wholeGarment } from "./whole-garment";

@@ -1,8 +1,8 @@
 export { type ArmPose, HANGING } from "./body/arm";
 export { type Mechanics, mechanicsOf } from "./mechanics";
-export { buffersOf, pictureOf, type ToilePicture } from "./picture";
+export { buffersOf, type HalfPicture, pictureOf, type ToilePicture } from "./picture";
 export { type WornFinding, wornFindings } from "./reads/findings";
 export { raisedReads, readsOf } from "./reads/reads";
 export type { WornRead } from "./reads/worn-read";
-export type { Progress } from "./sewing/sew-up";
-export { COARSE, FINE, type NotWorn, type Report, type WearOptions, type Worn, wear, wearFrom } from "./wear";
+export type { Progress } from "./sewing/hang";
+export { COARSE, ended, FINE, type NotWorn, type Report, type WearOptions, type Worn, wear, wearFrom } from "./wear";

@@ -3,10 +3,10 @@ import type { Point } from "../geometry";
 import { type Surface, surfaceOf } from "./body/surface";
 import { locator } from "./mesh/locate";
 import { blended, placeIn } from "./place";
-import type { Worn } from "./wear";
+import type { Worn, WornHalf } from "./wear";
 
-/** A worn toile as it is drawn: plain arrays, the wearer's right half, metres, y up from the neck point. Three figures a point. */
-export type ToilePicture = {
+/** Half of a worn toile as it is drawn: plain arrays, on the wearer's right, metres, y up from the neck point. Three figures a point. */
+export type HalfPicture = {
   readonly places: Float32Array<ArrayBuffer>;
   readonly normals: Float32Array<ArrayBuffer>;
   readonly triangles: Uint32Array<ArrayBuffer>;
@@ -23,7 +23,14 @@ export type ToilePicture = {
   readonly high: number;
 };
 
+/** A worn toile as it is drawn: its right half, and the left one mirrored to the right; null where it is the mirror image. */
+export type ToilePicture = HalfPicture & { readonly left: HalfPicture | null };
+
 export function pictureOf(worn: Worn): ToilePicture {
+  return { ...halfPicture(worn), left: worn.left && halfPicture(worn.left) };
+}
+
+function halfPicture(worn: WornHalf): HalfPicture {
   const { cut, assembly, local, trunk, pose } = worn;
   const isWorn = (i: number) => (assembly.pointOf[i] ?? -1) >= 0;
   const count = at(cut.first, cut.first.length - 1);
@@ -70,23 +77,17 @@ export function pictureOf(worn: Worn): ToilePicture {
 }
 
 /** Everything in a picture that may be handed over without a copy. */
-export function buffersOf({
-  places,
-  normals,
-  triangles,
-  grain,
-  strain,
-  seams,
-  notches,
-  body,
-}: ToilePicture): readonly ArrayBuffer[] {
-  return [places, normals, triangles, grain, strain, seams, notches, body.places, body.triangles].map(
-    ({ buffer }) => buffer,
+export function buffersOf(picture: ToilePicture): readonly ArrayBuffer[] {
+  return [picture, ...(picture.left ? [picture.left] : [])].flatMap(
+    ({ places, normals, triangles, grain, strain, seams, notches, body }) =>
+      [places, normals, triangles, grain, strain, seams, notches, body.places, body.triangles].map(
+        ({ buffer }) => buffer,
+      ),
   );
 }
 
 /** The direction of the cloth at every point, smoothed over the triangles round it. */
-function normalsOf({ assembly, places }: Worn): Float64Array {
+function normalsOf({ assembly, places }: WornHalf): Float64Array {
   const { triangles, points } = assembly.sheet;
   const normals = new Float64Array(points * 3);
   for (let t = 0; t < triangles.length; t += 3) {
@@ -107,7 +108,7 @@ function normalsOf({ assembly, places }: Worn): Float64Array {
   return normals;
 }
 
-function strainsAt({ assembly, strains }: Worn): Float64Array {
+function strainsAt({ assembly, strains }: WornHalf): Float64Array {
   const { triangles, points } = assembly.sheet;
   const [sum, count] = [new Float64Array(points), new Float64Array(points)];
   for (let t = 0; t < triangles.length / 3; t++) {
@@ -124,7 +125,7 @@ function strainsAt({ assembly, strains }: Worn): Float64Array {
 /** A seam further than this from one stitch to the next runs over to another piece. Metres. */
 const NEXT_STITCH = 0.06;
 
-function seamsOf({ stitches, local, assembly }: Worn): Float32Array<ArrayBuffer> {
+function seamsOf({ stitches, local, assembly }: WornHalf): Float32Array<ArrayBuffer> {
   const lines: number[] = [];
   const sewn = stitches.filter(({ pair: [a] }) => (assembly.pointOf[a] ?? -1) >= 0);
   const placeOf = ({ pair: [a] }: (typeof sewn)[number]) => placeIn(local, a);
@@ -137,7 +138,7 @@ function seamsOf({ stitches, local, assembly }: Worn): Float32Array<ArrayBuffer>
   return Float32Array.from(lines);
 }
 
-function notchesOf({ cut, local, assembly }: Worn): Float32Array<ArrayBuffer> {
+function notchesOf({ cut, local, assembly }: WornHalf): Float32Array<ArrayBuffer> {
   const places: number[] = [];
   cut.meshes.forEach((mesh, m) => {
     const start = at(cut.first, m);

@@ -1,19 +1,17 @@
-import { at } from "../data";
 import type { Garment } from "../garment";
 import { type ArmPose, HANGING } from "./body/arm";
 import { type Trunk, trunkOf, withArm } from "./body/body";
 import { clearOfTrunk } from "./body/clear-arm";
-import { type BodyFigures, figuresOf } from "./body/figure";
-import { interfaced, type Mechanics, mechanicsOf, seamed, sheetCloth } from "./mechanics";
-import { locator } from "./mesh/locate";
-import { meshOf } from "./mesh/piece-mesh";
-import { stitchesOf } from "./mesh/stations";
-import { blended, placeIn } from "./place";
-import { type Assembly, type Cut, cutOf, INTERFACED, PLAIN, pairsOf, type Stitched } from "./sewing/assembly";
-import { elasticsOf } from "./sewing/elastics";
-import { foldLineOf } from "./sewing/fold";
+import { figuresOf } from "./body/figure";
+import { type Mechanics, mechanicsOf } from "./mechanics";
+import { ofEachArm } from "./sewing/arms";
+import type { Assembly, Cut, Stitched } from "./sewing/assembly";
+import { AT_REST_J, type Progress } from "./sewing/hang";
 import { type SewingPlan, sewingPlan } from "./sewing/plan";
-import { AT_REST_J, type Hung, hangAgain, type Progress, type Sewing, sewUp } from "./sewing/sew-up";
+import { type Hung, hangAgain, hangFirst, type SewnUp, sewUp } from "./sewing/sew-up";
+import { laidAs, type Sewing, sewingOf } from "./sewing/sewing";
+import { hangWhole } from "./sewing/whole";
+import type { Solver } from "./solver/solver";
 
 export type WearOptions = {
   /** The usual edge of a triangle, in millimetres. */
@@ -29,8 +27,8 @@ export type WearOptions = {
 export const COARSE = { edge: 26, rate: 900 } as const;
 export const FINE = { edge: 16, rate: 1800 } as const;
 
-/** A garment as it hangs: everything in metres, y up from the neck point, the wearer's right half. */
-export type Worn = {
+/** One half as it hangs: everything in metres, y up from the neck point, on the wearer's right. */
+export type WornHalf = {
   readonly plan: SewingPlan;
   readonly trunk: Trunk;
   readonly pose: ArmPose;
@@ -42,6 +40,12 @@ export type Worn = {
   /** Across and along the grain of every triangle: 0.01 for 1 %. */
   readonly strains: Float64Array;
   readonly stitches: readonly Stitched[];
+};
+
+/** A garment as it hangs: its right half, and the left one where its sleeve is another. */
+export type Worn = WornHalf & {
+  /** The left half, mirrored to the right; null where it is the mirror image of the right one. */
+  readonly left: WornHalf | null;
   readonly cloth: Mechanics;
   readonly sampling: { readonly edge: number; readonly rate: number };
   readonly report: Report;
@@ -79,22 +83,35 @@ const FALLING_J = 1e-3;
  * there is none. The same garment gives the same places.
  */
 export function* wear(garment: Garment, options: WearOptions): Generator<Progress, Worn | NotWorn> {
-  const begun = beginnings(garment);
-  if ("why" in begun) return begun;
-  yield { says: "The body is built", share: 0 };
-  const trunk = trunkOf(begun.figures);
+  const task = taskOf(garment, options, null);
+  if ("why" in task) return task;
   yield { says: "The pieces are cut", share: 0.03 };
-  const cloth = options.cloth ?? mechanicsOf(garment.resolved.cloth.kind);
-  const asked = options.pose ?? HANGING;
   let best: Worn | null = null;
   // What tangles is tried again, cut a little otherwise and sewn more slowly: where a fold falls is chance.
   for (const { finer, slower } of WAYS) {
-    const sewing = { ...sewingOf(garment, begun.plan, trunk, { ...options, edge: options.edge * finer }), slower };
-    const worn = wornOf(sewing, asked, yield* sewUp(sewing), cloth);
+    const own = { ...task, edge: options.edge * finer };
+    const sewing = { ...sewingFor(own, task.right), slower };
+    const sewn = yield* sewUp(sewing);
+    const worn = task.left
+      ? yield* withOtherHalf(own, { sewing, ...sewn }, { ...sewingFor(own, task.left), slower })
+      : wornHalfHung(own, sewing, yield* hangFirst(sewing, sewn));
     if (!best || !worn.report.isTangled || worn.report.largestStrain < best.report.largestStrain) best = worn;
     if (!best.report.isTangled) break;
   }
   return best ?? { why: "The toile could not be sewn up with these figures." };
+}
+
+/** The other half is sewn up by itself, and both hang together. */
+function* withOtherHalf(task: Task, right: Laid & SewnUp, sewing: Sewing): Generator<Progress, Worn> {
+  const left = yield* sewUp(sewing);
+  const widestGap = Math.max(right.widestGap, left.widestGap);
+  const steps = right.steps + left.steps;
+  return yield* hungWhole(task, right, { sewing, ...left }, { ...right, widestGap, steps }, right.start);
+}
+
+function wornHalfHung(task: Task, sewing: Sewing, hung: Hung): Worn {
+  const { places } = hung.solver;
+  return wornOf(task, { right: { sewing, ...hung, places, strains: hung.solver.strains() }, left: null }, hung);
 }
 
 /** How a toile is tried, one way after the other. */
@@ -113,111 +130,114 @@ export function wearFrom(
   garment: Garment,
   options: WearOptions,
 ): Generator<Progress, Worn | NotWorn> | null {
-  const begun = beginnings(garment);
-  if ("why" in begun) return null;
-  const ids = (plan: SewingPlan) => plan.pieces.map(({ piece }) => piece.id).join();
-  if (ids(begun.plan) !== ids(before.plan)) return null;
-  return again(before, garment, begun, options);
+  const task = taskOf(garment, options, before);
+  if ("why" in task) return null;
+  const ids = (plan: SewingPlan | undefined) => plan?.pieces.map(({ piece }) => piece.id).join();
+  const isAlike = ids(task.right.plan) === ids(before.plan) && ids(task.left?.plan) === ids(before.left?.plan);
+  return isAlike ? again(before, task) : null;
 }
 
-function* again(
-  before: Worn,
-  garment: Garment,
-  { plan, figures }: Begun,
-  options: WearOptions,
-): Generator<Progress, Worn | NotWorn> {
+function* again(before: Worn, task: Task): Generator<Progress, Worn | NotWorn> {
   yield { says: "The pieces are cut", share: 0 };
-  const isSameBody = JSON.stringify(figures) === JSON.stringify(before.trunk.figures);
-  const trunk = isSameBody ? before.trunk : trunkOf(figures);
-  const sewing = sewingOf(garment, plan, trunk, options);
-  const local = new Float64Array(at(sewing.cut.first, sewing.cut.first.length - 1) * 3);
-  sewing.cut.meshes.forEach((mesh, m) => {
-    const find = locator(at(before.cut.meshes, m));
-    const [from, to] = [at(before.cut.first, m), at(sewing.cut.first, m)];
-    mesh.points.forEach((p, i) => {
-      const found = find(p);
-      if (found)
-        local.set(
-          blended(found, (corner) => placeIn(before.local, from + corner)),
-          (to + i) * 3,
-        );
-    });
-  });
-  const hung = yield* hangAgain(sewing, local, before.pose);
+  const laid = (body: OnBody, half: WornHalf) => {
+    const sewing = sewingFor(task, body);
+    return { sewing, local: laidAs(sewing, half) };
+  };
+  const right = laid(task.right, before);
+  const sewn = { widestGap: before.report.widestGap / 1000, notWorn: [], steps: 0 };
+  if (task.left && before.left) return yield* hungWhole(task, right, laid(task.left, before.left), sewn, before.pose);
+  const hung = yield* hangAgain(right.sewing, right.local, before.pose);
+  return wornHalfHung(task, right.sewing, { ...hung, widestGap: sewn.widestGap });
+}
+
+type Laid = { readonly sewing: Sewing; readonly local: Float64Array };
+
+function* hungWhole(
+  task: Task,
+  right: Laid,
+  left: Laid,
+  sewn: Pick<Ending, "widestGap" | "notWorn" | "steps">,
+  from: ArmPose,
+): Generator<Progress, Worn> {
+  const whole = yield* hangWhole(right, left, from);
   return wornOf(
-    sewing,
-    options.pose ?? HANGING,
-    { ...hung, widestGap: before.report.widestGap / 1000 },
-    options.cloth ?? mechanicsOf(garment.resolved.cloth.kind),
+    task,
+    { right: { ...right, ...whole.right }, left: { ...left, ...whole.left } },
+    { ...sewn, solver: whole.solver, steps: sewn.steps + whole.steps },
   );
 }
 
-type Begun = { readonly plan: SewingPlan; readonly figures: BodyFigures };
+/** What one half is sewn of, and the body that it is worn on. */
+type OnBody = { readonly garment: Garment; readonly plan: SewingPlan; readonly trunk: Trunk };
 
-function beginnings(garment: Garment): Begun | NotWorn {
-  const plan = sewingPlan(garment);
-  if ("why" in plan) return plan;
-  const figures = figuresOf(garment);
-  return figures
-    ? { plan, figures }
-    : { why: "There is no bodice block with these figures, so nothing can be worn yet." };
-}
+/** A garment to be worn: its right half, the left one where it differs, in which cloth, how the arms are held, and how finely. */
+type Task = {
+  readonly right: OnBody;
+  readonly left: OnBody | null;
+  readonly cloth: Mechanics;
+  readonly asked: ArmPose;
+  readonly pose: ArmPose;
+  readonly edge: number;
+  readonly rate: number;
+};
 
-function sewingOf(garment: Garment, plan: SewingPlan, trunk: Trunk, options: WearOptions): Sewing {
-  const { edge, rate } = options;
-  const pose = clearOfTrunk(trunk, options.pose ?? HANGING);
-  const cloth = options.cloth ?? mechanicsOf(garment.resolved.cloth.kind);
-  const pieces = plan.pieces.map(({ piece }) => piece);
-  const wanted = stitchesOf(plan.seams, pieces, edge);
-  const stations = new Map<string, number[]>();
-  for (const { body, part } of wanted) {
-    for (const { edge: name, at: place } of [body, part]) {
-      const own = stations.get(name);
-      if (own) own.push(place);
-      else stations.set(name, [place]);
-    }
-  }
-  const folds = pieces.map((piece) => foldLineOf(piece, pieces));
-  const meshes = plan.pieces.map(({ piece, cuts }, m) => {
-    const fold = folds[m];
-    return meshOf(piece, stations, edge, cuts, fold ? [fold.corners] : []);
-  });
-  const cut = cutOf(
-    meshes,
-    plan.pieces.map(({ isInterfaced }) => (isInterfaced ? INTERFACED : PLAIN)),
-  );
+function taskOf(garment: Garment, options: WearOptions, before: Worn | null): Task | NotWorn {
+  const each = ofEachArm(garment);
+  const right = onBodyOf(each?.right ?? garment, before);
+  if ("why" in right) return right;
+  const left = each ? onBodyOf(each.left, before?.left ?? null, right.trunk) : null;
+  if (left && "why" in left) return left;
+  const asked = options.pose ?? HANGING;
+  const poses = [right, ...(left ? [left] : [])].map(({ trunk }) => clearOfTrunk(trunk, asked));
   return {
-    plan,
-    cut,
-    folds,
-    stitches: pairsOf(cut, wanted),
-    elastics: elasticsOf(garment, cut, plan),
-    trunk,
-    cloths: [cloth, interfaced(cloth), seamed(cloth)].map(sheetCloth),
-    pose,
-    edge,
-    rate,
+    right,
+    left,
+    cloth: options.cloth ?? mechanicsOf(garment.resolved.cloth.kind),
+    asked,
+    // Both arms are held alike.
+    pose: { ...asked, raised: Math.max(...poses.map(({ raised }) => raised)) },
+    edge: options.edge,
+    rate: options.rate,
   };
 }
 
+/** `beside` is the trunk of the other half: it is the same but for its arm. */
+function onBodyOf(garment: Garment, before: WornHalf | null, beside: Trunk | null = null): OnBody | NotWorn {
+  const plan = sewingPlan(garment);
+  if ("why" in plan) return plan;
+  const figures = figuresOf(garment);
+  if (!figures) return { why: "There is no bodice block with these figures, so nothing can be worn yet." };
+  const isSameBody = before && JSON.stringify(figures) === JSON.stringify(before.trunk.figures);
+  const trunk = isSameBody ? before.trunk : beside ? { ...beside, figures } : trunkOf(figures);
+  return { garment, plan, trunk };
+}
+
+function sewingFor({ cloth, pose, edge, rate }: Task, { garment, plan, trunk }: OnBody): Sewing {
+  return sewingOf(garment, plan, trunk, cloth, pose, { edge, rate });
+}
+
+/** A half that hangs, and what the solver had to say at the end. */
+type HungHalf = Laid & {
+  readonly assembly: Assembly;
+  readonly places: Float64Array;
+  readonly strains: Float64Array;
+};
+type Ending = {
+  readonly solver: Solver;
+  readonly widestGap: number;
+  readonly notWorn: readonly number[];
+  readonly steps: number;
+};
+
 function wornOf(
-  sewing: Sewing,
-  asked: ArmPose,
-  { assembly, local, solver, widestGap, left, steps }: Hung,
-  cloth: Mechanics,
+  { cloth, asked, edge, rate }: Task,
+  { right, left }: { readonly right: HungHalf; readonly left: HungHalf | null },
+  { solver, widestGap, notWorn, steps }: Ending,
 ): Worn {
-  const { plan, trunk, pose, cut, stitches, edge, rate } = sewing;
-  const { places } = solver;
-  const strains = solver.strains();
-  // The body itself, without what softens its armpit.
-  const solid = withArm(trunk, pose, 1e-6);
-  const normal = new Float64Array(3);
-  let deepest = 0;
-  for (let i = 0; i < assembly.sheet.points; i++) {
-    const out = solid(places[i * 3] ?? 0, places[i * 3 + 1] ?? 0, places[i * 3 + 2] ?? 0, normal);
-    deepest = Math.max(deepest, -out * 1000);
-  }
-  const largestStrain = strains.reduce((most, strain) => Math.max(most, strain), 0);
+  const { plan, pose } = right.sewing;
+  const halves = [right, ...(left ? [left] : [])];
+  const deepest = Math.max(...halves.map(deepestOf));
+  const largestStrain = halves.reduce((most, { strains }) => strains.reduce((a, b) => Math.max(a, b), most), 0);
   const kineticEnergy = solver.kineticEnergy();
   const report: Report = {
     widestGap: widestGap * 1000,
@@ -226,29 +246,42 @@ function wornOf(
     largestStrain,
     isTangled: !(largestStrain < TANGLED_STRAIN) || kineticEnergy > FALLING_J,
     isSettled: kineticEnergy < AT_REST_J,
-    points: assembly.sheet.points,
-    triangles: assembly.sheet.clothOf.length,
+    points: halves.reduce((sum, { assembly }) => sum + assembly.sheet.points, 0),
+    triangles: halves.reduce((sum, { assembly }) => sum + assembly.sheet.clothOf.length, 0),
     steps,
     notes: [
       ...plan.notes,
       ...(pose.raised > asked.raised
         ? [`The arm is held ${Math.round(pose.raised)}° off the body: nearer it would lie in it.`]
         : []),
-      ...left.map((m) => `${at(plan.pieces, m).piece.name} is not worn: the toile has found no edge that it hangs on.`),
+      ...notWorn.flatMap((m) => {
+        const name = plan.pieces[m]?.piece.name;
+        return name ? [`${name} is not worn: the toile has found no edge that it hangs on.`] : [];
+      }),
     ],
   };
-  return {
-    plan,
-    trunk,
-    pose,
-    cut,
-    assembly,
-    places,
-    local,
-    strains,
-    stitches,
-    cloth,
-    sampling: { edge, rate },
-    report,
-  };
+  return { ...wornHalf(right), left: left && wornHalf(left), cloth, sampling: { edge, rate }, report };
+}
+
+function wornHalf({ sewing, assembly, places, local, strains }: HungHalf): WornHalf {
+  const { plan, trunk, pose, cut, stitches } = sewing;
+  return { plan, trunk, pose, cut, stitches, assembly, places, local, strains };
+}
+
+/** How far inside the body the deepest point lies, in millimetres: the body itself, without what softens its armpit. */
+function deepestOf({ sewing: { trunk, pose }, places }: HungHalf): number {
+  const solid = withArm(trunk, pose, 1e-6);
+  const normal = new Float64Array(3);
+  let deepest = 0;
+  for (let q = 0; q < places.length; q += 3)
+    deepest = Math.max(deepest, -1000 * solid(places[q] ?? 0, places[q + 1] ?? 0, places[q + 2] ?? 0, normal));
+  return deepest;
+}
+
+/** The worn garment at the end of all steps, where nobody follows them. */
+export function ended(steps: Generator<Progress, Worn | NotWorn>): Worn | NotWorn {
+  for (;;) {
+    const { value, done } = steps.next();
+    if (done) return value;
+  }
 }

@@ -1,4 +1,4 @@
-import type { ToilePicture } from "@core/toile/index";
+import type { HalfPicture, ToilePicture } from "@core/toile/index";
 import {
   AmbientLight,
   BufferAttribute,
@@ -123,7 +123,7 @@ export function toileScene(box: HTMLElement, first: Colours): ToileScene {
     all.forEach((one, i) => {
       const group = new Group();
       group.position.x = before ? (i === 0 ? -BESIDE : BESIDE) : 0;
-      for (const side of [1, -1]) group.add(...halfOf(one, side, surface, hasLines, colours, stripes));
+      for (const side of [1, -1]) group.add(...halfOf(side === 1 ? one : (one.left ?? one), side, surface, hasLines, colours, stripes));
       garments.add(group);
     });
     const low = Math.min(...all.map((one) => one.low));
@@ -170,7 +170,7 @@ function clear(group: Group): void {
 
 /** One side of the body with what is worn on it; the other is its mirror image. */
 function halfOf(
-  picture: ToilePicture,
+  picture: HalfPicture,
   side: number,
   surface: Surface,
   hasLines: boolean,

@@ -1,7 +1,7 @@
 import type { Solid } from "../solver/solver";
 import { type ArmPose, armOf, conesOf } from "./arm";
 import type { BodyFigures } from "./figure";
-import { roundConeDistance } from "./round-cone";
+import { ballRound, roundConeDistance } from "./round-cone";
 import { type Torso, torsoOf } from "./torso";
 
 /** A body without its arms, whose distance was worked out once at every corner of a grid. Metres. */
@@ -87,9 +87,13 @@ function baked(exact: (x: number, y: number, z: number) => number, { right, top,
     const gx = (x - left) / CELL;
     const gy = (y - bottom) / CELL;
     const gz = (z + deep) / CELL;
-    const [i, j, k] = [Math.floor(gx), Math.floor(gy), Math.floor(gz)];
+    const i = Math.floor(gx);
+    const j = Math.floor(gy);
+    const k = Math.floor(gz);
     if (i < 0 || j < 0 || k < 0 || i >= nx - 1 || j >= ny - 1 || k >= nz - 1) return FAR;
-    const [fx, fy, fz] = [gx - i, gy - j, gz - k];
+    const fx = gx - i;
+    const fy = gy - j;
+    const fz = gz - k;
     const q = k * sz + j * sy + i;
     const v000 = values[q] ?? 0;
     const v100 = values[q + 1] ?? 0;
@@ -129,15 +133,21 @@ const ARMPIT_BLEND = 0.018;
 /** The trunk with an arm in a pose; `blend` is how softly they go into each other, in metres. */
 export function withArm({ solid, figures }: Trunk, pose: ArmPose, blend = ARMPIT_BLEND): Solid {
   const arm = armOf(figures, pose);
-  const cones = conesOf(arm).map(roundConeDistance);
+  const cones = conesOf(arm).map((cone) => ({ ...ballRound(cone), out: roundConeDistance(cone) }));
   const [other, ofArm] = [new Float64Array(3), new Float64Array(3)];
   const from = arm.shoulder[0] - WIDEST_ARM;
   return (x, y, z, normal) => {
     const ofTrunk = solid(x, y, z, normal);
     if (x < from) return ofTrunk;
-    let least = FAR;
-    for (const cone of cones) {
-      const out = cone(x, y, z, other);
+    // A limb further off than the trunk and what softens the two changes nothing.
+    let least = ofTrunk + blend;
+    for (const ball of cones) {
+      const reach = least + ball.radius;
+      const dx = x - ball.x;
+      const dy = y - ball.y;
+      const dz = z - ball.z;
+      if (reach <= 0 || dx * dx + dy * dy + dz * dz >= reach * reach) continue;
+      const out = ball.out(x, y, z, other);
       if (out >= least) continue;
       least = out;
       ofArm.set(other);
@@ -145,7 +155,9 @@ export function withArm({ solid, figures }: Trunk, pose: ArmPose, blend = ARMPIT
     // The share of the trunk in the rounded less of the two.
     const share = Math.min(1, Math.max(0, 0.5 + (0.5 * (least - ofTrunk)) / blend));
     if (share === 1) return ofTrunk;
-    const [nx, ny, nz] = [mix(ofArm, normal, share, 0), mix(ofArm, normal, share, 1), mix(ofArm, normal, share, 2)];
+    const nx = mix(ofArm, normal, share, 0);
+    const ny = mix(ofArm, normal, share, 1);
+    const nz = mix(ofArm, normal, share, 2);
     const size = Math.sqrt(nx * nx + ny * ny + nz * nz) || 1;
     normal[0] = nx / size;
     normal[1] = ny / size;

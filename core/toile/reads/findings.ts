@@ -26,9 +26,12 @@ export function wornFindings(
 ): readonly WornFinding[] {
   if (report.isTangled) return [];
   const read = (id: string) => reads.find((one) => one.id === id);
-  const [tight, cover, bust] = [read("strain.upperArm"), read("collar.cover.back"), read("room.bust")];
+  const [cover, bust] = [read("collar.cover.back"), read("room.bust")];
+  const [tight] = [read("strain.upperArm"), read("strain.upperArm.left")].filter(
+    (one) => one && one.value > TIGHT_SHARE,
+  );
   return [
-    ...(tight && tight.value > TIGHT_SHARE
+    ...(tight
       ? [
           {
             code: "worn-upper-arm-tight",

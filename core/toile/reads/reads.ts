@@ -2,44 +2,50 @@ import { at } from "../../data";
 import { phrase } from "../../draft";
 import { armOf } from "../body/arm";
 import { along, placeIn } from "../place";
-import type { Worn } from "../wear";
+import { placeOnPiece } from "../sewing/assembly";
+import type { Worn, WornHalf } from "../wear";
 import { collarReads } from "./collar-reads";
 import { foldedness, pointsWhere } from "./folds";
 import { sliceOf } from "./slice";
 import { placesOn, type WornRead } from "./worn-read";
 
-const isTrunk =
-  ({ plan }: Worn) =>
-  (m: number) =>
-    ["trunk", "flat"].includes(at(plan.pieces, m).role);
-const isArm =
-  ({ plan }: Worn) =>
-  (m: number) =>
-    ["arm", "flat"].includes(at(plan.pieces, m).role);
-
 /** Everything that is read off a toile. Nothing is read off one that is tangled: none of it would be so on a person. */
 export function readsOf(worn: Worn): readonly WornRead[] {
   if (worn.report.isTangled) return [];
-  return [...roomRound(worn), ...roomRoundArm(worn), ...collarReads(worn), ...hemReads(worn), ...foldReads(worn)];
+  const ofArms = eachArm(worn, (half) => [...roomRoundArm(half), ...foldReads(half)]);
+  return [...roomRound(worn), ...ofArms, ...collarReads(worn), ...hemReads(worn)];
+}
+
+/** What is read at an arm: once where both are alike, else at each. */
+function eachArm(worn: Worn, of: (half: WornHalf) => readonly WornRead[]): readonly WornRead[] {
+  if (!worn.left) return of(worn);
+  const sides = [
+    { half: worn, suffix: "", name: "right arm" },
+    { half: worn.left, suffix: ".left", name: "left arm" },
+  ];
+  return sides.flatMap(({ half, suffix, name }) =>
+    of(half).map((read) => ({ ...read, id: `${read.id}${suffix}`, label: `${read.label}, ${name}` })),
+  );
 }
 
 const LEVEL_NAMES = { bust: "bust", waist: "waist", hip: "hip" } as const;
 
 /** Room round the body: the cloth at the level, along its folds, less the body. */
 function roomRound(worn: Worn): readonly WornRead[] {
-  const { figures } = worn.trunk;
-  // A sleeve in one with the bodice is left out where it leaves the trunk.
-  const most = figures.tip.x / 1000 + 0.05;
-  return figures.levels.flatMap(({ id, y, girth }): readonly WornRead[] => {
-    const slice = sliceOf(worn, { on: [0, -y / 1000, 0], way: [0, 1, 0] }, isTrunk(worn), (x) => x < most);
-    if (slice.triangles.length < LEAST_CUT) return [];
+  const halves = [worn, worn.left ?? worn];
+  return worn.trunk.figures.levels.flatMap(({ id, y, girth }): readonly WornRead[] => {
+    const slices = halves.map((half) =>
+      sliceOf(half, { on: [0, -y / 1000, 0], way: [0, 1, 0] }, trianglesOf(half, "trunk")),
+    );
+    if (slices.some(({ triangles }) => triangles < LEAST_CUT)) return [];
+    const all = (of: "worn" | "flat") => slices.reduce((sum, slice) => sum + slice[of], 0);
     return [
       {
         id: `room.${id}`,
         label: `Room at the ${LEVEL_NAMES[id]}`,
         kind: "length",
-        value: 2 * slice.worn - girth,
-        foretold: 2 * slice.flat - girth,
+        value: all("worn") - girth,
+        foretold: all("flat") - girth,
         how: phrase`the worn cloth round the ${LEVEL_NAMES[id]} less the body; foretold: the same cut through the flat pieces`,
       },
     ];
@@ -49,9 +55,24 @@ function roomRound(worn: Worn): readonly WornRead[] {
 /** A cut that meets fewer triangles is beside the cloth. */
 const LEAST_CUT = 6;
 
-function roomRoundArm(worn: Worn): readonly WornRead[] {
-  const arm = armOf(worn.trunk.figures, worn.pose);
-  const { upper, elbow } = worn.trunk.figures.arm;
+/** Which triangles are of the bodice, or of the sleeve. A piece in one is bodice as far out as the shoulder reaches in the flat piece. */
+function trianglesOf({ plan, assembly, trunk }: WornHalf, part: "trunk" | "arm"): (triangle: number) => boolean {
+  const { pieceOf, sheet } = assembly;
+  const end = trunk.figures.tip.x + BEYOND_TIP_MM;
+  return (t) => {
+    const { role, piece } = at(plan.pieces, pieceOf[t] ?? 0);
+    if (role !== "flat") return role === part;
+    const place = placeOnPiece(piece, sheet.rest, t);
+    return part === "trunk" ? place.x < end : place.x >= end;
+  };
+}
+
+/** A sleeve in one with the bodice begins so far beyond the shoulder. Millimetres. */
+const BEYOND_TIP_MM = 50;
+
+function roomRoundArm(half: WornHalf): readonly WornRead[] {
+  const arm = armOf(half.trunk.figures, half.pose);
+  const { upper, elbow } = half.trunk.figures.arm;
   const places = [
     {
       id: "upperArm",
@@ -66,8 +87,8 @@ function roomRoundArm(worn: Worn): readonly WornRead[] {
   return places.flatMap(({ id, name, from, way, by, girth }): readonly WornRead[] => {
     const on = along(from, way, by);
     const isNear = (x: number, y: number, z: number) => Math.hypot(x - on[0], y - on[1], z - on[2]) < NEAR_ARM;
-    const slice = sliceOf(worn, { on, way }, isArm(worn), isNear);
-    if (slice.triangles.length < LEAST_CUT) return [];
+    const slice = sliceOf(half, { on, way }, trianglesOf(half, "arm"), isNear);
+    if (slice.triangles < LEAST_CUT) return [];
     const said = phrase`the worn cloth round the ${name} less the arm; foretold: the same cut through the flat sleeve`;
     return [
       {
@@ -94,17 +115,15 @@ function roomRoundArm(worn: Worn): readonly WornRead[] {
 const NEAR_ARM = 0.16;
 
 /** How high the hem hangs in the middle of the body, in millimetres; null for a side that hangs open, which has no place there. */
-function hemInMiddle({ plan, cut, local }: Worn, side: "front" | "back"): number | null {
+function hemInMiddle({ plan, cut, local }: WornHalf, side: "front" | "back"): number | null {
   const ys = plan.pieces.flatMap((one, m) => {
     if (one.side !== side) return [];
-    const places = at(cut.meshes, m).points.map((_, i) => placeIn(local, at(cut.first, m) + i));
-    return places.flatMap(([x, y]) => (Math.abs(x) < IN_MIDDLE ? [y] : []));
+    const { edges } = at(cut.meshes, m);
+    const points = one.middle.flatMap((name) => edges.get(name) ?? []);
+    return points.map(({ point }) => placeIn(local, at(cut.first, m) + point)[1]);
   });
   return ys.length === 0 ? null : Math.min(...ys) * 1000;
 }
-
-/** What lies nearer to the middle of the body lies in it. Metres. */
-const IN_MIDDLE = 1e-6;
 
 /** Where the hem hangs, before and behind. */
 function hemReads(worn: Worn): readonly WornRead[] {
@@ -123,7 +142,7 @@ function hemReads(worn: Worn): readonly WornRead[] {
 }
 
 /** How sharply the cloth is folded below the underarm. How far a crown puckers is not to be read off: chance moves it more than ease does. */
-function foldReads(worn: Worn): readonly WornRead[] {
+function foldReads(worn: WornHalf): readonly WornRead[] {
   const sleeve = worn.cut.meshes.find(({ piece }) => piece.id === "sleeve")?.piece;
   if (!sleeve) return [];
   const capLine = Math.max(
@@ -151,59 +170,69 @@ function foldReads(worn: Worn): readonly WornRead[] {
 /** What raising the arm does: two toiles of one garment, the arm down and raised. */
 export function raisedReads(down: Worn, raised: Worn): readonly WornRead[] {
   if (down.report.isTangled || raised.report.isTangled) return [];
-  const strain = (worn: Worn) => readsOf(worn).find(({ id }) => id === "strain.upperArm")?.value ?? null;
-  const lift = hemLift(down, raised);
-  const [before, after] = [strain(down), strain(raised)];
-  const [low, high] = [underarmOf(down), underarmOf(raised)];
-  const under = low === null || high === null ? null : high - low;
-  return [
-    ...(lift === null
+  const hem = difference(hemInMiddle(down, "front"), hemInMiddle(raised, "front"));
+  const ofHem: readonly WornRead[] =
+    hem === null
       ? []
       : [
           {
             id: "raise.hem",
             label: "Hem lifts as the arm rises, centre front",
-            kind: "length" as const,
-            value: lift,
+            kind: "length",
+            value: hem,
             foretold: null,
             how: phrase`the height of the hem at the centre front with the arm raised less that with the arm down`,
           },
-        ]),
-    ...(under === null
+        ];
+  const isLeft = (half: WornHalf) => half !== raised;
+  return [
+    ...ofHem,
+    ...eachArm(raised, (half) => {
+      const before = isLeft(half) ? down.left : down;
+      return before ? raisedArmReads(before, half) : [];
+    }),
+  ];
+}
+
+function raisedArmReads(down: WornHalf, raised: WornHalf): readonly WornRead[] {
+  const strainOf = (half: WornHalf) => roomRoundArm(half).find(({ id }) => id === "strain.upperArm")?.value ?? null;
+  const under = difference(underarmOf(down), underarmOf(raised));
+  const strain = difference(strainOf(down), strainOf(raised));
+  const ofUnderarm: readonly WornRead[] =
+    under === null
       ? []
       : [
           {
             id: "raise.underarm",
             label: "Underarm lifts as the arm rises",
-            kind: "length" as const,
+            kind: "length",
             value: under,
             foretold: null,
             how: phrase`the height of the top of the side seam with the arm raised less that with the arm down`,
           },
-        ]),
-    ...(before === null || after === null
+        ];
+  const ofStrain: readonly WornRead[] =
+    strain === null
       ? []
       : [
           {
             id: "raise.upperArm",
             label: "Stretch round the upper arm as it rises",
-            kind: "share" as const,
-            value: after - before,
+            kind: "share",
+            value: strain,
             foretold: null,
             how: phrase`the stretch round the upper arm with the arm raised less that with the arm down`,
           },
-        ]),
-  ];
+        ];
+  return [...ofUnderarm, ...ofStrain];
 }
 
+const difference = (before: number | null, after: number | null) =>
+  before === null || after === null ? null : after - before;
+
 /** The height of the top of the side seam, in millimetres. */
-function underarmOf(worn: Worn): number | null {
+function underarmOf(worn: WornHalf): number | null {
   const side = worn.plan.pieces.find((one) => one.side === "front" && one.piece.edges.some(({ id }) => id === "side"));
   const [top] = side ? placesOn(worn, side.piece.id, "side") : [];
   return top ? top[1] * 1000 : null;
-}
-
-function hemLift(down: Worn, raised: Worn): number | null {
-  const [before, after] = [hemInMiddle(down, "front"), hemInMiddle(raised, "front")];
-  return before === null || after === null ? null : after - before;
 }

@@ -4,25 +4,24 @@ import type { Worn } from "../wear";
 /** A plane by a place on it and the direction that it looks in, in metres. */
 export type Plane = { readonly on: readonly [number, number, number]; readonly way: readonly [number, number, number] };
 
-/** A cut through worn cloth: how long it is as it hangs and in the flat pieces, in millimetres, and the strain along and across it. */
+/** A cut through worn cloth: how long it is as it hangs and in the flat pieces, in millimetres, and how many triangles it meets. */
 export type Slice = {
   readonly worn: number;
   readonly flat: number;
-  readonly triangles: readonly number[];
+  readonly triangles: number;
 };
 
-/** Where the plane cuts the pieces that are wanted, and where `near` says so. Lengths are those of the half that is worn. */
+/** Where the plane cuts the triangles that are wanted, and where `near` says so. Lengths are those of the half that is worn. */
 export function sliceOf(
   { assembly, places }: Pick<Worn, "assembly" | "places">,
   { on, way }: Plane,
-  isWanted: (piece: number) => boolean,
+  isWanted: (triangle: number) => boolean,
   near: (x: number, y: number, z: number) => boolean = () => true,
 ): Slice {
   const { triangles, rest } = assembly.sheet;
-  let [worn, flat] = [0, 0];
-  const cut: number[] = [];
+  let [worn, flat, cut] = [0, 0, 0];
   for (let t = 0; t < assembly.pieceOf.length; t++) {
-    if (!isWanted(assembly.pieceOf[t] ?? 0)) continue;
+    if (!isWanted(t)) continue;
     const corners = [0, 1, 2].map((k) => {
       const q = (triangles[t * 3 + k] ?? 0) * 3;
       const p = [places[q] ?? 0, places[q + 1] ?? 0, places[q + 2] ?? 0] as const;
@@ -42,7 +41,7 @@ export function sliceOf(
     if (!from || !to || !near(from.x, from.y, from.z)) continue;
     worn += Math.hypot(to.x - from.x, to.y - from.y, to.z - from.z) * 1000;
     flat += Math.hypot(to.u - from.u, to.v - from.v) * 1000;
-    cut.push(t);
+    cut++;
   }
   return { worn, flat, triangles: cut };
 }

@@ -121,6 +121,15 @@ export function assembled(
   return { sheet, pointOf, pieceOf: Uint8Array.from(pieceOf) };
 }
 
+/** Where the middle of a triangle lies on its flat piece, in millimetres. */
+export function placeOnPiece({ grain: { from, to } }: PieceMesh["piece"], rest: Float64Array, triangle: number) {
+  const size = distance(from, to) || 1;
+  const [gx, gy] = [(to.x - from.x) / size, (to.y - from.y) / size];
+  const mean = (k: number) => [0, 2, 4].reduce((sum, corner) => sum + (rest[triangle * 6 + corner + k] ?? 0), 0) / 3;
+  const [u, v] = [mean(0) * 1000, mean(1) * 1000];
+  return { x: u * gy + v * gx, y: v * gy - u * gx };
+}
+
 /** A place of a piece across and along its grain, in metres. */
 function grainOf({ piece }: PieceMesh): (p: { readonly x: number; readonly y: number }) => readonly [number, number] {
   const { from, to } = piece.grain;

@@ -53,9 +53,10 @@ export function onBody(
     stiffness: Float64Array.from([...tied.map(() => Number.POSITIVE_INFINITY), ...drawn.map((one) => one.stiffness)]),
   };
   const apart = tied.map((_, t) => gapOf(ties, places, t));
-  const inMiddle = middlePoints(pieces, isWhole).flatMap((point) =>
-    (pointOf[point] ?? -1) < 0 ? [] : [pointOf[point] ?? 0],
-  );
+  const inMiddle = [...middleEdges(pieces, isWhole).values()].flat().flatMap(({ point }) => {
+    const own = pointOf[point] ?? -1;
+    return own < 0 ? [] : [own];
+  });
   const solver = clothSolver({ sheet, places, rate, edge: edge / 1000, inMiddle, ties });
   return { solver, ties, apart, clearance: clearances(pieces, assembly) };
 }
@@ -74,12 +75,23 @@ export function keepPlaces({ pointOf }: Assembly, places: Float64Array, local: F
   });
 }
 
-function middlePoints({ cut: { meshes, first }, plan }: Pieces, isWhole: boolean): readonly number[] {
-  return meshes.flatMap(({ edges }, m) => {
-    const { middle, grownOn } = at(plan.pieces, m);
-    const names = grownOn && isWhole ? [...middle, grownOn.middle] : middle;
-    return names.flatMap((name) => (edges.get(name) ?? []).map(({ point }) => at(first, m) + point));
-  });
+type Stop = { readonly at: number; readonly point: number };
+
+/** Every edge that lies in the middle of the body, by piece and name, with its points in the numbering of all; a collar that is grown on once it is put on. */
+export function middleEdges(
+  { cut: { meshes, first }, plan }: Pieces,
+  isWhole = true,
+): ReadonlyMap<string, readonly Stop[]> {
+  return new Map(
+    meshes.flatMap(({ edges }, m) => {
+      const { middle, grownOn, piece } = at(plan.pieces, m);
+      const names = grownOn && isWhole ? [...middle, grownOn.middle] : middle;
+      return names.map((name) => {
+        const stops = (edges.get(name) ?? []).map((stop) => ({ at: stop.at, point: at(first, m) + stop.point }));
+        return [`${piece.id}.${name}`, stops] as const;
+      });
+    }),
+  );
 }
 
 /** The ends of a cuff or band lap over: it is a ring. */

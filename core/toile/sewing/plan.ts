@@ -63,8 +63,6 @@ export function sewingPlan(garment: Garment): SewingPlan | { readonly why: strin
     for (const name of names) used.add(name);
     return true;
   });
-  if (garment.spec.otherArm)
-    notes.push("The arms differ: the toile shows the right one, and its mirror image on the left.");
   return { pieces: worn, seams: sewn, notes };
 }
 

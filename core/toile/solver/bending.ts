@@ -1,12 +1,13 @@
 import { edgeKey, restArea, type Sheet } from "./sheet";
 
-/** Every edge between two triangles: how its four points weigh in the bend across it. */
+/** Every edge between two triangles: how its four points weigh in the bend across it, and move by it. */
 export type BendTable = {
   readonly count: number;
   /** The two ends of the edge, then the corners on either side. Four a hinge. */
   readonly points: Int32Array;
   readonly shares: Float64Array;
-  readonly give: Float64Array;
+  /** How far each point moves for a bend of one: its weight × its share ÷ (what the hinge weighs + compliance ÷ step²). Four a hinge. */
+  readonly moves: Float64Array;
 };
 
 /**
@@ -16,20 +17,69 @@ export type BendTable = {
 const HINGE_FACTOR = 0.98;
 
 export function bendTable(sheet: Sheet, weights: Float64Array, step: number): BendTable {
-  const hinges = hingesOf(sheet);
-  const points = new Int32Array(hinges.length * 4);
-  const shares = new Float64Array(hinges.length * 4);
-  const give = new Float64Array(hinges.length);
-  hinges.forEach(({ a, b, c, d, cots, areas, rigidity }, h) => {
-    const [c01, c02, c03, c04] = cots;
-    const own = [c03 + c04, c01 + c02, -c01 - c03, -c02 - c04];
-    points.set([a, b, c, d], h * 4);
-    shares.set(own, h * 4);
-    const weight = [a, b, c, d].reduce((sum, p, k) => sum + (weights[p] ?? 0) * (own[k] ?? 0) ** 2, 0);
-    const compliance = areas / (HINGE_FACTOR * rigidity) / (step * step);
-    give[h] = weight > 0 ? 1 / (weight + compliance) : 0;
+  return tableOf(
+    hingesOf(sheet).hinges.map(({ a, b, c, d, cots: [c01, c02, c03, c04], areas, rigidity }) => ({
+      points: [a, b, c, d],
+      shares: [c03 + c04, c01 + c02, -c01 - c03, -c02 - c04],
+      compliance: areas / (HINGE_FACTOR * rigidity),
+    })),
+    weights,
+    step,
+  );
+}
+
+/**
+ * The bend across the middle of a sheet that is half of one: across every edge in the plane x = 0 lies the mirror image of the triangle on this
+ * side, and bends up and down, to and fro, as it does. To be relaxed from y on.
+ */
+export function middleBendTable(
+  sheet: Sheet,
+  weights: Float64Array,
+  step: number,
+  inMiddle: readonly number[],
+): BendTable {
+  const isInMiddle = new Set(inMiddle);
+  const { open } = hingesOf(sheet);
+  const { triangles, rest, clothOf, cloths } = sheet;
+  return tableOf(
+    open.flatMap(({ t, k }) => {
+      const corner = (n: number) => triangles[t * 3 + ((k + n) % 3)] ?? 0;
+      const [a, b, c] = [corner(0), corner(1), corner(2)];
+      const { atStart, atEnd } = cornersFrom(rest, t, k);
+      const rigidity = cloths[clothOf[t] ?? 0]?.rigidity ?? 0;
+      if (!isInMiddle.has(a) || !isInMiddle.has(b) || !(rigidity > 0) || !Number.isFinite(atStart + atEnd)) return [];
+      return [
+        {
+          points: [a, b, c, c],
+          shares: [2 * atEnd, 2 * atStart, -2 * (atStart + atEnd), 0],
+          // Half of the bend belongs to the other half.
+          compliance: (2 * 2 * Math.abs(restArea(rest, t))) / (HINGE_FACTOR * rigidity),
+        },
+      ];
+    }),
+    weights,
+    step,
+  );
+}
+
+type Row = { readonly points: readonly number[]; readonly shares: readonly number[]; readonly compliance: number };
+
+function tableOf(rows: readonly Row[], weights: Float64Array, step: number): BendTable {
+  const points = new Int32Array(rows.length * 4);
+  const shares = new Float64Array(rows.length * 4);
+  const moves = new Float64Array(rows.length * 4);
+  rows.forEach((row, h) => {
+    const weightOf = (k: number) => (weights[row.points[k] ?? 0] ?? 0) * (row.shares[k] ?? 0);
+    const all = row.shares.reduce((sum, share, k) => sum + weightOf(k) * share, 0) + row.compliance / (step * step);
+    points.set(row.points, h * 4);
+    shares.set(row.shares, h * 4);
+    if (all > row.compliance / (step * step))
+      moves.set(
+        row.shares.map((_, k) => weightOf(k) / all),
+        h * 4,
+      );
   });
-  return { count: hinges.length, points, shares, give };
+  return { count: rows.length, points, shares, moves };
 }
 
 type Hinge = {
@@ -42,8 +92,14 @@ type Hinge = {
   readonly rigidity: number;
 };
 
-function hingesOf({ triangles, rest, clothOf, cloths, creases }: Sheet): readonly Hinge[] {
-  const open = new Map<number, { readonly t: number; readonly k: number }>();
+type HalfEdge = { readonly t: number; readonly k: number };
+
+/** The edges between two triangles, and those that one triangle has for itself. */
+function hingesOf({ triangles, rest, clothOf, cloths, creases }: Sheet): {
+  readonly hinges: readonly Hinge[];
+  readonly open: readonly HalfEdge[];
+} {
+  const open = new Map<number, HalfEdge>();
   const hinges: Hinge[] = [];
   for (let t = 0; t < clothOf.length; t++) {
     for (let k = 0; k < 3; k++) {
@@ -71,7 +127,8 @@ function hingesOf({ triangles, rest, clothOf, cloths, creases }: Sheet): readonl
       });
     }
   }
-  return hinges.filter(({ areas, rigidity, cots }) => areas > 1e-10 && rigidity > 0 && cots.every(Number.isFinite));
+  const isSound = ({ areas, rigidity, cots }: Hinge) => areas > 1e-10 && rigidity > 0 && cots.every(Number.isFinite);
+  return { hinges: hinges.filter(isSound), open: [...open.values()] };
 }
 
 /** The cotangents of the angles at both ends of the edge that starts at corner `k`. */
@@ -89,21 +146,32 @@ function cotangent(corner: Place, a: Place, b: Place): number {
   return (ax * bx + ay * by) / Math.abs(ax * by - ay * bx);
 }
 
-/** One pass over all hinges. */
-export function relaxBending({ count, points, shares, give }: BendTable, x: Float64Array, weights: Float64Array): void {
-  for (let h = 0; h < count; h++) {
-    const q = h * 4;
-    const [a, b, c, d] = [points[q] ?? 0, points[q + 1] ?? 0, points[q + 2] ?? 0, points[q + 3] ?? 0];
-    const [sa, sb, sc, sd] = [shares[q] ?? 0, shares[q + 1] ?? 0, shares[q + 2] ?? 0, shares[q + 3] ?? 0];
-    const by = give[h] ?? 0;
-    for (let i = 0; i < 3; i++) {
-      const bend =
-        sa * (x[a * 3 + i] ?? 0) + sb * (x[b * 3 + i] ?? 0) + sc * (x[c * 3 + i] ?? 0) + sd * (x[d * 3 + i] ?? 0);
-      const move = -bend * by;
-      x[a * 3 + i] = (x[a * 3 + i] ?? 0) + (weights[a] ?? 0) * sa * move;
-      x[b * 3 + i] = (x[b * 3 + i] ?? 0) + (weights[b] ?? 0) * sb * move;
-      x[c * 3 + i] = (x[c * 3 + i] ?? 0) + (weights[c] ?? 0) * sc * move;
-      x[d * 3 + i] = (x[d * 3 + i] ?? 0) + (weights[d] ?? 0) * sd * move;
+/** One pass over all hinges, over the axes from `first` on. No lists are made in it: it is run some million times a second. */
+export function relaxBending({ count, points, shares, moves }: BendTable, x: Float64Array, first = 0): void {
+  for (let q = 0; q < count * 4; q += 4) {
+    const a = (points[q] ?? 0) * 3;
+    const b = (points[q + 1] ?? 0) * 3;
+    const c = (points[q + 2] ?? 0) * 3;
+    const d = (points[q + 3] ?? 0) * 3;
+    const sa = shares[q] ?? 0;
+    const sb = shares[q + 1] ?? 0;
+    const sc = shares[q + 2] ?? 0;
+    const sd = shares[q + 3] ?? 0;
+    const ma = moves[q] ?? 0;
+    const mb = moves[q + 1] ?? 0;
+    const mc = moves[q + 2] ?? 0;
+    const md = moves[q + 3] ?? 0;
+    for (let i = first; i < 3; i++) {
+      const xa = x[a + i] ?? 0;
+      const xb = x[b + i] ?? 0;
+      const xc = x[c + i] ?? 0;
+      const xd = x[d + i] ?? 0;
+      const bend = sa * xa + sb * xb + sc * xc + sd * xd;
+      // The last first: across the middle it is the third once more, and moves with it.
+      x[d + i] = xd - md * bend;
+      x[a + i] = xa - ma * bend;
+      x[b + i] = xb - mb * bend;
+      x[c + i] = xc - mc * bend;
     }
   }
 }

@@ -27,6 +27,9 @@ export type SheetCloth = {
 /** One name for the edge between two points, whichever comes first. */
 export const edgeKey = (a: number, b: number): number => (a < b ? a * 0x4000000 + b : b * 0x4000000 + a);
 
+/** The two points of such a name. */
+export const edgeEnds = (key: number): readonly [number, number] => [Math.floor(key / 0x4000000), key % 0x4000000];
+
 /** The area of a triangle in the flat piece, in square metres; less than nothing where it runs the other way round. */
 export function restArea(rest: Float64Array, triangle: number): number {
   const at = (i: number) => rest[triangle * 6 + i] ?? 0;

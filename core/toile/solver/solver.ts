@@ -1,5 +1,5 @@
 import { GRAVITY } from "../mechanics";
-import { type BendTable, bendTable, relaxBending } from "./bending";
+import { type BendTable, bendTable, middleBendTable, relaxBending } from "./bending";
 import { massesOf, type Sheet } from "./sheet";
 import { relaxStretch, type StretchTable, strainsOf, stretchTable } from "./stretch";
 
@@ -41,6 +41,8 @@ export type Conditions = {
   readonly mostSpeed?: number;
   readonly friction?: number;
   readonly solid?: Solid;
+  /** How often in a step the ties are drawn together: where three edges meet, one pass leaves them apart. */
+  readonly tiePasses?: number;
   /** How far off the solid each point keeps: a layer over another keeps further off. */
   readonly clearance?: Float64Array;
 };
@@ -70,12 +72,16 @@ export function clothSolver(setup: SolverSetup): Solver {
   const weights = masses.map((mass, i) => (held?.has(i) || mass < WEIGHTLESS ? 0 : 1 / mass));
   const stretch: StretchTable = stretchTable(sheet, weights, step, edge);
   const bend: BendTable = bendTable(sheet, weights, step);
+  const middleBend = middleBendTable(sheet, weights, step, inMiddle);
   const speeds = setup.speeds ?? new Float64Array(places.length);
   const before = new Float64Array(places.length);
-  const normal = new Float64Array(3);
+  const contact: Contact = { normal: new Float64Array(3), slack: new Float64Array(weights.length) };
+  let [lastSolid, lastClearance]: [Conditions["solid"], Conditions["clearance"]] = [undefined, undefined];
   const run = (steps: number, conditions: Conditions) => {
-    const { gravity = GRAVITY, damping, mostSpeed = 4, friction = 0, solid, clearance } = conditions;
+    const { gravity = GRAVITY, damping, mostSpeed = 4, friction = 0, solid, clearance, tiePasses = 1 } = conditions;
     const keeps = Math.max(0, 1 - damping * step);
+    if (solid !== lastSolid || clearance !== lastClearance) contact.slack.fill(0);
+    [lastSolid, lastClearance] = [solid, clearance];
     for (let n = 0; n < steps; n++) {
       for (let i = 0; i < weights.length; i++) {
         const q = i * 3;
@@ -98,10 +104,11 @@ export function clothSolver(setup: SolverSetup): Solver {
         places[q + 2] = (places[q + 2] ?? 0) + vz * step;
       }
       relaxStretch(stretch, places, weights);
-      relaxBending(bend, places, weights);
-      relaxTies(ties, places, weights, step);
+      relaxBending(bend, places);
+      relaxBending(middleBend, places, 1);
+      for (let pass = 0; pass < tiePasses; pass++) relaxTies(ties, places, weights, step);
       for (const point of inMiddle) places[point * 3] = 0;
-      if (solid) keepOff(solid, places, before, weights, normal, friction, clearance);
+      if (solid) keepOff(solid, places, before, weights, contact, friction, clearance);
       for (let q = 0; q < places.length; q++) speeds[q] = ((places[q] ?? 0) - (before[q] ?? 0)) * rate;
     }
   };
@@ -137,32 +144,66 @@ function relaxTies({ points, rest, stiffness }: Ties, x: Float64Array, weights: 
   }
 }
 
+type Contact = {
+  readonly normal: Float64Array;
+  /** How far each point may still move before it can have come near the solid, in metres. */
+  readonly slack: Float64Array;
+};
+
+/** Of a distance to the solid so much is sure: where solids go into each other softly it is not exact. */
+const SURE_SHARE = 0.5;
+/** And never more than this at once, in metres: beyond its grid a solid says only that it is far. */
+const MOST_SLACK = 0.03;
+
 /** Every point is moved out of the solid to its clearance; friction takes from its slide as much as the push allows (Coulomb). */
 function keepOff(
   solid: Solid,
   x: Float64Array,
   before: Float64Array,
   weights: Float64Array,
-  normal: Float64Array,
+  { normal, slack }: Contact,
   friction: number,
   clearance: Float64Array | undefined,
 ): void {
   for (let i = 0; i < weights.length; i++) {
     if (weights[i] === 0) continue;
     const q = i * 3;
+    const left = slack[i] ?? 0;
+    if (left > 0) {
+      const mx = (x[q] ?? 0) - (before[q] ?? 0);
+      const my = (x[q + 1] ?? 0) - (before[q + 1] ?? 0);
+      const mz = (x[q + 2] ?? 0) - (before[q + 2] ?? 0);
+      const rest = left - Math.sqrt(mx * mx + my * my + mz * mz);
+      slack[i] = rest;
+      if (rest > 0) continue;
+    }
     const out = solid(x[q] ?? 0, x[q + 1] ?? 0, x[q + 2] ?? 0, normal);
     const into = (clearance ? (clearance[i] ?? 0) : USUAL_CLEARANCE) - out;
+    slack[i] = Math.min(MOST_SLACK, -into * SURE_SHARE);
     if (into <= 0) continue;
-    const [nx, ny, nz] = [normal[0] ?? 0, normal[1] ?? 0, normal[2] ?? 0];
-    x[q] = (x[q] ?? 0) + nx * into;
-    x[q + 1] = (x[q + 1] ?? 0) + ny * into;
-    x[q + 2] = (x[q + 2] ?? 0) + nz * into;
-    if (friction === 0) continue;
+    push(x, q, normal, into);
+    // In a crease one push does not bring out what lies deep in it.
+    for (let pass = 0, deep = into; pass < 2 && deep > DEEP; pass++) {
+      deep = into + out - solid(x[q] ?? 0, x[q + 1] ?? 0, x[q + 2] ?? 0, normal);
+      if (deep > 0) push(x, q, normal, deep);
+    }
+    const nx = normal[0] ?? 0;
+    const ny = normal[1] ?? 0;
+    const nz = normal[2] ?? 0;
     const dx = (x[q] ?? 0) - (before[q] ?? 0);
     const dy = (x[q + 1] ?? 0) - (before[q + 1] ?? 0);
     const dz = (x[q + 2] ?? 0) - (before[q + 2] ?? 0);
     const along = dx * nx + dy * ny + dz * nz;
-    const [sx, sy, sz] = [dx - along * nx, dy - along * ny, dz - along * nz];
+    // Cloth does not bounce: what pushed it out gives it no speed.
+    if (along > 0) {
+      before[q] = (before[q] ?? 0) + along * nx;
+      before[q + 1] = (before[q + 1] ?? 0) + along * ny;
+      before[q + 2] = (before[q + 2] ?? 0) + along * nz;
+    }
+    if (friction === 0) continue;
+    const sx = dx - along * nx;
+    const sy = dy - along * ny;
+    const sz = dz - along * nz;
     const slide = Math.sqrt(sx * sx + sy * sy + sz * sz);
     if (slide < 1e-12) continue;
     const share = Math.min(1, (friction * into) / slide);
@@ -170,6 +211,15 @@ function keepOff(
     x[q + 1] = (x[q + 1] ?? 0) - share * sy;
     x[q + 2] = (x[q + 2] ?? 0) - share * sz;
   }
+}
+
+/** Metres. */
+const DEEP = 0.0005;
+
+function push(x: Float64Array, q: number, normal: Float64Array, by: number): void {
+  x[q] = (x[q] ?? 0) + (normal[0] ?? 0) * by;
+  x[q + 1] = (x[q + 1] ?? 0) + (normal[1] ?? 0) * by;
+  x[q + 2] = (x[q + 2] ?? 0) + (normal[2] ?? 0) * by;
 }
 
 /** Cloth lies so far off the body: about its thickness and what is worn under it. Metres. */

@@ -59,7 +59,7 @@ export function stretchTable(sheet: Sheet, weights: Float64Array, step: number, 
   return { count, triangles, shares, give, shear };
 }
 
-/** One pass over all triangles. */
+/** One pass over all triangles. No lists are made in it: it is run some million times a second. */
 export function relaxStretch(table: StretchTable, x: Float64Array, weights: Float64Array): void {
   const { count, triangles, shares, give, shear: sheared } = table;
   for (let t = 0; t < count; t++) {
@@ -91,7 +91,9 @@ export function relaxStretch(table: StretchTable, x: Float64Array, weights: Floa
     const lu = (-(u - 1) * (give[t * 2] ?? 0)) / u;
     const lv = (-(v - 1) * (give[t * 2 + 1] ?? 0)) / v;
     // Each corner moves along the two directions of the cloth, by its share in both.
-    const [mux, muy, muz] = [lu * ux + shear * vx, lu * uy + shear * vy, lu * uz + shear * vz];
+    const mux = lu * ux + shear * vx;
+    const muy = lu * uy + shear * vy;
+    const muz = lu * uz + shear * vz;
     vx = lv * vx + shear * ux;
     vy = lv * vy + shear * uy;
     vz = lv * vz + shear * uz;

@@ -1,0 +1,118 @@
+import { type ArmPose, HELD_OUT } from "../body/arm";
+import { withArm } from "../body/body";
+import type { Conditions, Solid, Solver } from "../solver/solver";
+import type { Assembly } from "./assembly";
+import { armShares } from "./on-body";
+import type { SewingPlan } from "./plan";
+import type { Sewing } from "./sewing";
+import { poseBetween, turnWithArm } from "./turn-arm";
+
+export type Progress = { readonly says: string; readonly share: number };
+
+/** Seconds of each act, and what slows the cloth in it. Nothing weighs while it is sewn: what is open would fall off. */
+export const ACTS = {
+  sew: { seconds: 0.5, damping: 6, gravity: 0, friction: 0.1, mostSpeed: 2.5 },
+  settle: { seconds: 0.16, damping: 5, gravity: 9.81, friction: 0.2, mostSpeed: 3 },
+  turn: { seconds: 0.45, damping: 4, gravity: 9.81, friction: 0.1, mostSpeed: 4 },
+  hang: { seconds: 0.4, damping: 3, gravity: 9.81, friction: 0.3, mostSpeed: 4 },
+  rest: { seconds: 0.2, damping: 14, gravity: 9.81, friction: 0.4, mostSpeed: 1 },
+} as const;
+
+/** The arm goes to a pose in so many steps: further at once it would go through its sleeve. */
+const DEGREES_A_STEP = 5;
+/** Joules; below it nothing is seen to move. */
+export const AT_REST_J = 1e-4;
+/** What calms cloth that will not rest by itself; the damping doubles from one time to the next, till every step begins at rest. */
+const CALMED = { damping: 30, friction: 0.8, mostSpeed: 0.3 } as const;
+/** Seams that go over the shoulder, and so hold a garment up. */
+const HOLDS_UP = /^(body\.shoulder|kimono\.overarm|raglan\.overarm)/;
+/** An elastic in its casing holds on to what it lies on. From memory. */
+const ELASTIC_FRICTION = 0.9;
+
+/** Cloth that hangs on a body: one half, or both. */
+export type Hanging = {
+  readonly solver: Solver;
+  readonly clearance: Float64Array;
+  readonly rate: number;
+  readonly slower: number;
+  readonly grip: Partial<Conditions>;
+  /** The body with its arms in a pose. */
+  readonly solidAt: (pose: ArmPose) => Solid;
+  /** Takes the sleeves along as the arms go from one pose to another. */
+  readonly turn: (from: ArmPose, to: ArmPose) => void;
+};
+
+/** A half by itself. */
+export function halfHanging(sewing: Sewing, assembly: Assembly, solver: Solver, clearance: Float64Array): Hanging {
+  const { trunk, rate, slower = 1 } = sewing;
+  const shares = armShares(sewing, assembly, trunk.figures);
+  return {
+    solver,
+    clearance,
+    rate,
+    slower,
+    grip: gripOf(sewing),
+    solidAt: (pose) => withArm(trunk, pose),
+    turn: (from, to) => turnWithArm(solver.places, shares, trunk.figures, from, to),
+  };
+}
+
+/** Takes the arms to their pose and lets the cloth hang until it rests; the steps that it took. */
+export function* hang(hanging: Hanging, from: ArmPose, to: ArmPose, begun: number): Generator<Progress, number> {
+  const { solver, clearance, rate, slower, grip, solidAt } = hanging;
+  const turn = Math.max(
+    Math.abs(to.raised - from.raised),
+    Math.abs(to.elbow - from.elbow),
+    Math.abs(to.forward - from.forward),
+  );
+  const count = Math.ceil(turn / DEGREES_A_STEP);
+  const most = Math.ceil(Math.abs(HELD_OUT.raised) / DEGREES_A_STEP);
+  const share = (of: number) => begun + (1 - begun) * of;
+  let before = from;
+  let steps = 0;
+  for (let k = 1; k <= count; k++) {
+    yield { says: "The arm moves", share: share((0.4 * k) / count) };
+    const next = poseBetween(from, to, k / count);
+    hanging.turn(before, next);
+    before = next;
+    steps += spend(solver, (ACTS.turn.seconds * rate * slower) / most, {
+      ...ACTS.turn,
+      ...grip,
+      solid: solidAt(next),
+      clearance,
+    });
+  }
+  const posed = solidAt(to);
+  for (const name of ["hang", "rest"] as const) {
+    for (let slice = 0; slice < 6; slice++) {
+      yield { says: "It hangs", share: share((name === "hang" ? 0.4 : 0.75) + 0.04 * slice) };
+      steps += spend(solver, (ACTS[name].seconds * rate) / 6, { ...ACTS[name], ...grip, solid: posed, clearance });
+    }
+  }
+  // What still moves is calmed, for as long again at most.
+  for (let n = 0; n < 8 && solver.kineticEnergy() > AT_REST_J / 2; n++) {
+    yield { says: "It comes to rest", share: share(0.99) };
+    steps += spend(solver, (ACTS.rest.seconds * rate) / 2, {
+      ...ACTS.rest,
+      ...grip,
+      ...CALMED,
+      damping: Math.min(rate, CALMED.damping * 2 ** n),
+      solid: posed,
+      clearance,
+    });
+  }
+  return steps;
+}
+
+export function spend(solver: Solver, steps: number, conditions: Conditions): number {
+  const whole = Math.max(1, Math.round(steps));
+  solver.run(whole, conditions);
+  return whole;
+}
+
+/** What is held up by an elastic alone does not slide while it is put on. */
+export function gripOf({ elastics, plan }: Pick<Sewing, "elastics" | "plan">): Partial<Conditions> {
+  return elastics.length > 0 && !isHeldUp(plan) ? { friction: ELASTIC_FRICTION } : {};
+}
+
+const isHeldUp = ({ seams }: SewingPlan) => seams.some(({ id }) => HOLDS_UP.test(id));

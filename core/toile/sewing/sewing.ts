@@ -1,0 +1,90 @@
+import { at } from "../../data";
+import type { Garment } from "../../garment";
+import type { ArmPose } from "../body/arm";
+import type { Trunk } from "../body/body";
+import { interfaced, type Mechanics, seamed, sheetCloth } from "../mechanics";
+import { locator } from "../mesh/locate";
+import { meshOf } from "../mesh/piece-mesh";
+import { stitchesOf } from "../mesh/stations";
+import { blended, placeIn } from "../place";
+import type { SheetCloth } from "../solver/sheet";
+import { type Cut, cutOf, INTERFACED, PLAIN, pairsOf, type Stitched } from "./assembly";
+import { type ElasticLink, elasticsOf } from "./elastics";
+import { foldLineOf } from "./fold";
+import type { Pieces, Sampling } from "./on-body";
+import type { SewingPlan } from "./plan";
+
+/** One half of a garment cut out as triangles, with all that it takes to sew it up round a body. */
+export type Sewing = Pieces &
+  Sampling & {
+    readonly stitches: readonly Stitched[];
+    readonly elastics: readonly ElasticLink[];
+    readonly trunk: Trunk;
+    readonly cloths: readonly SheetCloth[];
+    readonly pose: ArmPose;
+    /** Sewn so many times as slowly as is usual. */
+    readonly slower?: number;
+  };
+
+/** The pieces of a plan cut out in triangles of about `edge` millimetres, with a point at every stitch. */
+export function sewingOf(
+  garment: Garment,
+  plan: SewingPlan,
+  trunk: Trunk,
+  cloth: Mechanics,
+  pose: ArmPose,
+  { edge, rate }: Sampling,
+): Sewing {
+  const pieces = plan.pieces.map(({ piece }) => piece);
+  const wanted = stitchesOf(plan.seams, pieces, edge);
+  const stations = new Map<string, number[]>();
+  for (const { body, part } of wanted) {
+    for (const { edge: name, at: place } of [body, part]) {
+      const own = stations.get(name);
+      if (own) own.push(place);
+      else stations.set(name, [place]);
+    }
+  }
+  const folds = pieces.map((piece) => foldLineOf(piece, pieces));
+  const meshes = plan.pieces.map(({ piece, cuts }, m) => {
+    const fold = folds[m];
+    return meshOf(piece, stations, edge, cuts, fold ? [fold.corners] : []);
+  });
+  const cut = cutOf(
+    meshes,
+    plan.pieces.map(({ isInterfaced }) => (isInterfaced ? INTERFACED : PLAIN)),
+  );
+  return {
+    plan,
+    cut,
+    folds,
+    stitches: pairsOf(cut, wanted),
+    elastics: elasticsOf(garment, cut, plan),
+    trunk,
+    cloths: [cloth, interfaced(cloth), seamed(cloth)].map(sheetCloth),
+    pose,
+    edge,
+    rate,
+  };
+}
+
+/** Where the points of pieces that are cut anew lie, if each piece lies where it lay before: the same pieces in the same order. */
+export function laidAs(
+  { cut }: Pick<Sewing, "cut">,
+  before: { readonly cut: Cut; readonly local: Float64Array },
+): Float64Array {
+  const local = new Float64Array(at(cut.first, cut.first.length - 1) * 3);
+  cut.meshes.forEach((mesh, m) => {
+    const find = locator(at(before.cut.meshes, m));
+    const [from, to] = [at(before.cut.first, m), at(cut.first, m)];
+    mesh.points.forEach((p, i) => {
+      const found = find(p);
+      if (found)
+        local.set(
+          blended(found, (corner) => placeIn(before.local, from + corner)),
+          (to + i) * 3,
+        );
+    });
+  });
+  return local;
+}
