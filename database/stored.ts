@@ -1,5 +1,5 @@
 import { isTakenId, type Taken } from "@core/body/index";
-import type { ClothTakes } from "@core/cloth/index";
+import type { ClothTakes, OwnHangs } from "@core/cloth/index";
 import { isRecord } from "@core/data/index";
 import { type Amended, readAmended, readSeen, type Seen } from "@core/fitting/index";
 import { type GarmentSummary, STATIONS } from "@core/garment/index";
@@ -34,6 +34,14 @@ const Takes = z.object({ capEase: Range, upperArmEase: Range, mostEaseShare: z.n
 /** What a cloth bears; null for what says none of it, and the usual figures are taken. */
 export function storedTakes(stored: unknown): ClothTakes | null {
   return Takes.safeParse(stored).data ?? null;
+}
+
+const figure = z.number().positive().optional();
+const Hangs = z.object({ weight: figure, bendingLength: figure, warp: figure, weft: figure, bias: figure });
+
+/** What was tested of how a cloth hangs; null where nothing that can be read was. */
+export function storedHangs(stored: unknown): OwnHangs | null {
+  return Hangs.safeParse(stored).data ?? null;
 }
 
 const Box = z.object({ left: z.number(), right: z.number(), top: z.number(), bottom: z.number() });

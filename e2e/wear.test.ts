@@ -99,12 +99,15 @@ describe("the Wear station", () => {
 
   it("takes another cloth, typed by whoever has tested it", async () => {
     const pucker = await read("folds.underarm");
-    await she.press("Its own figures");
-    const weight = await she.find("#hang-bendingLength");
-    await weight.clear();
-    await weight.sendKeys("35", Key.ENTER);
+    await (await she.find('[aria-label="The cloth"] summary')).click();
+    await she.write("cloth.hangs.bendingLength", "350");
+    await she.find('[id="cloth.hangs.bendingLength"][aria-invalid="true"]');
+    await she.write("cloth.hangs.bendingLength", "35");
     await browser.driver.wait(async () => (await read("folds.underarm")) !== pucker, HANGS_MS);
     await hasHung();
+    // It is the garment's own: undone like any figure.
+    await she.press("As is usual");
+    await she.holds("cloth.hangs.bendingLength", "");
   }, 120_000);
 
   it("says in a plain sentence when there is no whole garment to wear", async () => {

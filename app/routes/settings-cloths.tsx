@@ -1,5 +1,5 @@
 import { ClothForm } from "@app/features/cloths/cloth-form";
-import { readRow, readTable } from "@app/features/cloths/cloth-texts";
+import { readHangs, readRow, readTable } from "@app/features/cloths/cloth-texts";
 import { OwnCloths } from "@app/features/cloths/own-cloths";
 import { SettingsPage } from "@app/features/settings/settings-page";
 import { type Asked, attemptInStudio, inStudio } from "@app/server/database";
@@ -51,10 +51,11 @@ async function actOnOwn(context: Asked, texts: Readonly<Record<string, string>>)
   const field = LENGTH_FIELDS["cloth.width"];
   const width = texts.width && field ? readLength(texts.width, unit, field) : null;
   if (width && !width.ok) problems.width = width.problem.message;
+  const hangs = readHangs(texts, problems);
   if (!named.success || !takes || Object.keys(problems).length > 0) return data({ own: problems }, { status: 422 });
   const { id, name, kind } = named.data;
   const saved = await attemptInStudio(context, (queries) =>
-    queries.saveOwnCloth({ id: id === "" ? null : id, name, kind, takes, width: width?.ok ? width.mm : null }),
+    queries.saveOwnCloth({ id: id === "" ? null : id, name, kind, takes, width: width?.ok ? width.mm : null, hangs }),
   );
   if (!saved.ok) return data({ failure: saved.sentence }, { status: 503 });
   if (saved.value === false)

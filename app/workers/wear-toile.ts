@@ -5,7 +5,6 @@ import {
   buffersOf,
   COARSE,
   FINE,
-  type Mechanics,
   type NotWorn,
   type Progress,
   pictureOf,
@@ -50,23 +49,21 @@ let down: Worn | null = null;
 export async function wearGarment(
   spec: GarmentSpec,
   pose: ArmPose,
-  cloth: Mechanics | null,
   progress: (says: string, share: number) => void | Promise<void>,
   show: (shown: Shown) => void | Promise<void>,
 ): Promise<string | null> {
   const garment = sketchGarment(spec);
   const from = hanging;
-  const own = cloth ? { cloth } : {};
-  const again = from && wearFrom(from, garment, { ...COARSE, ...own, pose });
-  const coarse = await followed(again ?? wear(garment, { ...COARSE, ...own, pose }), progress, 0, 0.4);
+  const again = from && wearFrom(from, garment, { ...COARSE, pose });
+  const coarse = await followed(again ?? wear(garment, { ...COARSE, pose }), progress, 0, 0.4);
   const first =
     again && "report" in coarse && coarse.report.isTangled
-      ? await followed(wear(garment, { ...COARSE, ...own, pose }), progress, 0, 0.4)
+      ? await followed(wear(garment, { ...COARSE, pose }), progress, 0, 0.4)
       : coarse;
   if ("why" in first) return first.why;
   await show(shownOf(first, garment, spec, false));
   if (first.report.isTangled) return null;
-  const options: WearOptions = { ...FINE, ...own, pose };
+  const options: WearOptions = { ...FINE, pose };
   const finer = wearFrom(first, garment, options);
   const fine = finer ? await followed(finer, progress, 0.4, 1) : first;
   if ("why" in fine) return fine.why;

@@ -3,6 +3,7 @@ import { draftGarment } from "../garment";
 import { type GarmentSpec, readGarment, writeGarment } from "../spec";
 import { SAMPLE_FILE, specOf, withSleeve } from "../testing/sample";
 import { clothOf } from "./cloths";
+import { hangsOf } from "./hangs";
 
 const OWN = { capEase: { least: 10, most: 14 }, upperArmEase: { least: 20, most: 30 }, mostEaseShare: 0.02 };
 
@@ -47,5 +48,20 @@ describe("a cloth with a workroom's own figures", () => {
   it("leaves the usual figures alone", () => {
     expect(clothOf("medium-woven").source).toBe("from memory");
     expect(clothOf("medium-woven", OWN)).toMatchObject({ name: "Medium woven", ...OWN, source: "choice" });
+  });
+});
+
+describe("how a cloth hangs", () => {
+  it("is as usual for its kind but for what was tested, and says where it is from", () => {
+    const usual = hangsOf("shirting");
+    expect(usual.source).toBe("from memory");
+    expect(hangsOf("shirting", { weight: undefined })).toEqual(usual);
+    expect(hangsOf("shirting", { weight: 95 })).toEqual({ ...usual, weight: 95, source: "choice" });
+  });
+
+  it("goes from heavy to light and from stiff to limp as people know such cloths (common practice, no source)", () => {
+    expect(hangsOf("soft-wool").weight).toBeGreaterThan(hangsOf("shirting").weight);
+    expect(hangsOf("crisp-woven").bendingLength).toBeGreaterThan(hangsOf("knit").bendingLength);
+    expect(hangsOf("knit").weft).toBeLessThan(hangsOf("shirting").weft / 5);
   });
 });

@@ -60,6 +60,7 @@ function valueWords(field: Field | undefined, path: string, value: unknown): Phr
   if (typeof value === "number") {
     if (isLengthAt(field, path)) return phrase`${length(value)}`;
     if (field?.kind === "share") return phrase`${percent(value)}`;
+    if (field?.kind === "quantity") return phrase`${String(Math.round(value * 100) / 100)} ${field.sign ?? ""}`;
     return phrase`${String(Math.round(value * 100) / 100)}`;
   }
   if (Array.isArray(value)) return phrase`${value.length === 1 ? "one entry" : `${value.length} entries`}`;

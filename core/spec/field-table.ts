@@ -40,6 +40,8 @@ function holds(field: Field): string {
       return `degrees, ${field.bounds.least} to ${field.bounds.most}`;
     case "share":
       return `share, ${field.bounds.least} to ${field.bounds.most}`;
+    case "quantity":
+      return `${field.sign}, ${field.bounds.least} to ${field.bounds.most}`;
     case "choice":
       return field.options.map(code).join(" ");
     case "text":

@@ -1,6 +1,6 @@
 import { eachOf, namesOf } from "../data";
 
-/** What a figure may be: millimetres of a length, degrees of an angle, a part of the whole of a share. */
+/** What a figure may be: millimetres of a length, degrees of an angle, a part of the whole of a share, a quantity in its own unit. */
 export type Bounds = { readonly least: number; readonly most: number };
 
 /**
@@ -21,10 +21,12 @@ type About = {
   readonly about: string;
 };
 
-/** A length is written in the unit of the file; an angle and a share are the same in any. */
+/** A length is written in the unit of the file; an angle, a share and a quantity are the same in any. */
 export type FigureField = About & {
-  readonly kind: "length" | "angle" | "share";
+  readonly kind: "length" | "angle" | "share" | "quantity";
   readonly bounds: Bounds;
+  /** The unit of a quantity. */
+  readonly sign?: string;
   readonly given: "optional" | "always";
   /** What stands for one that is always written where it is left out. */
   readonly usual?: number;
@@ -146,6 +148,10 @@ export const when = <Inner extends Fields>(condition: When, fields: Inner): Inne
 export const length = figure("length");
 export const angle = figure("angle");
 export const share = figure("share");
+
+/** A figure that is no length of the garment: its unit, like g/m², is told with it. */
+export const quantity = (label: string, sign: string, bounds: Bounds, about = "") =>
+  ({ kind: "quantity", label, sign, bounds, about, given: "optional" }) as const;
 
 export const choice = <Option extends string>(label: string, options: readonly Option[], about = "") =>
   ({ kind: "choice", label, options, about, given: "optional" }) as const satisfies ChoiceField<Option>;

@@ -28,12 +28,32 @@ import {
   length,
   orEmpty,
   orNone,
+  quantity,
   READING,
   range,
   share,
   type TextField,
 } from "./field";
 import { sleeveFields } from "./sleeve-fields";
+
+/** Beyond these it is no cloth for a garment, or the figure is in another unit. */
+const hangsFields = {
+  weight: quantity("Weight", "g/m²", { least: 20, most: 900 }),
+  bendingLength: quantity(
+    "Bending length",
+    "mm",
+    { least: 5, most: 60 },
+    "half of what may hang over an edge until its end dips to 41.5°",
+  ),
+  warp: quantity(
+    "Stretch along",
+    "N/m",
+    { least: 20, most: 20_000 },
+    "the force that would make a strip a metre wide twice as long, along the grain",
+  ),
+  weft: quantity("Stretch across", "N/m", { least: 20, most: 20_000 }, "the same across the grain"),
+  bias: quantity("Stretch on the bias", "N/m", { least: 5, most: 5000 }, "the same in shear"),
+};
 
 export const GARMENT_FORMAT = "gamine-garment/1";
 
@@ -106,6 +126,7 @@ export const GARMENT_FIELDS = {
         },
         "where that is not usual for its kind",
       ),
+      hangs: group("How the cloth hangs", hangsFields, "where it was tested; else as is usual for its kind"),
       width: length("Cloth width", { least: 100, most: 3000 }, "kept for the lay plan"),
       name: {
         kind: "text",

@@ -1,4 +1,4 @@
-import type { Field, Fields, LengthField } from "./field";
+import type { Field, Fields, FigureField, LengthField } from "./field";
 import { GARMENT_FIELDS } from "./garment-fields";
 
 /** A field with its place in the file: `block.armhole.front`; `*` stands for any place in a list. */
@@ -46,6 +46,23 @@ const isLength = (field: Field): field is LengthField => field.kind === "length"
 export const LENGTH_FIELDS: Readonly<Record<string, LengthField>> = Object.fromEntries(
   PLACED_FIELDS.flatMap(({ path, field }) => (isLength(field) ? [[path, field]] : [])),
 );
+
+/** Every quantity of the garment file by its path: a figure in a unit of its own. */
+export const QUANTITY_FIELDS: Readonly<Record<string, FigureField>> = Object.fromEntries(
+  PLACED_FIELDS.flatMap(({ path, field }) => (field.kind === "quantity" ? [[path, field]] : [])),
+);
+
+/** Reads one quantity as a person wrote it. The message names the figure and the way out. */
+export function readQuantity(text: string, { label, bounds, sign = "" }: FigureField) {
+  const written = text.trim().replace(",", ".");
+  const value = Number(written.endsWith(sign) ? written.slice(0, written.length - sign.length) : written);
+  return written !== "" && value >= bounds.least && value <= bounds.most
+    ? ({ ok: true, value } as const)
+    : ({
+        ok: false,
+        message: `${label}: “${text}” has to be a number from ${bounds.least} to ${bounds.most} ${sign}.`,
+      } as const);
+}
 
 const LABELS: ReadonlyMap<string, string> = new Map([
   ["format", "Format"],

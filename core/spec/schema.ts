@@ -55,6 +55,7 @@ function valueSchema(field: Field, unit: TapeUnit): z.ZodMiniType {
     case "length":
     case "angle":
     case "share":
+    case "quantity":
       return field.usual === undefined ? figureSchema(field, unit) : z._default(figureSchema(field, unit), field.usual);
     case "choice":
       return z.enum(field.options);

@@ -76,6 +76,7 @@ function anyValue(field: Field, path: string, reach: Reach): fc.Arbitrary<unknow
     case "angle":
       return figure(reach, field.bounds, usualAt(path) ?? field.bounds);
     case "share":
+    case "quantity":
       return evenly(field.bounds);
     case "choice":
       return fc.constantFrom(...field.options);

@@ -1,5 +1,4 @@
 export { type ArmPose, HANGING } from "./body/arm";
-export { type Mechanics, mechanicsOf } from "./mechanics";
 export { buffersOf, type HalfPicture, pictureOf, type ToilePicture } from "./picture";
 export { type WornFinding, wornFindings } from "./reads/findings";
 export { raisedReads, readsOf } from "./reads/reads";

@@ -100,6 +100,15 @@ describe("a garment that is worn", () => {
     expect(hung(wear(garment, COARSE)).places).toEqual(hung(wear(garment, COARSE)).places);
   });
 
+  it("hangs as its own cloth was tested: a limp one folds more sharply under the arm than a stiff one (common practice, no source)", () => {
+    const folds = (bendingLength: number) => {
+      const spec = started("work-shirt");
+      const garment = sketchGarment({ ...spec, cloth: { ...spec.cloth, hangs: { bendingLength } } });
+      return readsOf(hung(wear(garment, COARSE))).find(({ id }) => id === "folds.underarm")?.value ?? Number.NaN;
+    };
+    expect(folds(8)).toBeGreaterThan(folds(45) * 1.2);
+  });
+
   it("goes on from where it hangs, with another figure, and only where it is sewn of the same pieces", () => {
     const spec = started("t-shirt");
     const before = hung(wear(sketchGarment(spec), COARSE));

@@ -1,9 +1,9 @@
+import { type ClothHangs, hangsOf } from "../cloth";
 import type { Garment } from "../garment";
 import { type ArmPose, HANGING } from "./body/arm";
 import { type Trunk, trunkOf, withArm } from "./body/body";
 import { clearOfTrunk } from "./body/clear-arm";
 import { figuresOf } from "./body/figure";
-import { type Mechanics, mechanicsOf } from "./mechanics";
 import { ofEachArm } from "./sewing/arms";
 import type { Assembly, Cut, Stitched } from "./sewing/assembly";
 import { AT_REST_J, type Progress } from "./sewing/hang";
@@ -19,8 +19,6 @@ export type WearOptions = {
   /** Steps a second. */
   readonly rate: number;
   readonly pose?: ArmPose;
-  /** What the cloth of the garment is like, where that was typed. */
-  readonly cloth?: Mechanics;
 };
 
 /** A toile at once, and one to read. */
@@ -46,7 +44,7 @@ export type WornHalf = {
 export type Worn = WornHalf & {
   /** The left half, mirrored to the right; null where it is the mirror image of the right one. */
   readonly left: WornHalf | null;
-  readonly cloth: Mechanics;
+  readonly cloth: ClothHangs;
   readonly sampling: { readonly edge: number; readonly rate: number };
   readonly report: Report;
 };
@@ -174,7 +172,7 @@ type OnBody = { readonly garment: Garment; readonly plan: SewingPlan; readonly t
 type Task = {
   readonly right: OnBody;
   readonly left: OnBody | null;
-  readonly cloth: Mechanics;
+  readonly cloth: ClothHangs;
   readonly asked: ArmPose;
   readonly pose: ArmPose;
   readonly edge: number;
@@ -192,7 +190,7 @@ function taskOf(garment: Garment, options: WearOptions, before: Worn | null): Ta
   return {
     right,
     left,
-    cloth: options.cloth ?? mechanicsOf(garment.resolved.cloth.kind),
+    cloth: hangsOf(garment.resolved.cloth.kind, garment.spec.cloth.hangs),
     asked,
     // Both arms are held alike.
     pose: { ...asked, raised: Math.max(...poses.map(({ raised }) => raised)) },

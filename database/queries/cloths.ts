@@ -1,4 +1,4 @@
-import { CLOTH_KINDS, type ClothKind, type ClothTable, type ClothTakes } from "@core/cloth/index";
+import { CLOTH_KINDS, type ClothKind, type ClothTable, type ClothTakes, type OwnHangs } from "@core/cloth/index";
 import { and, asc, eq, ne } from "drizzle-orm";
 import type { Database } from "../client";
 import { clothFigures, ownCloths } from "../schema/work";
@@ -27,6 +27,7 @@ export type OwnCloth = {
   readonly kind: ClothKind;
   readonly takes: ClothTakes;
   readonly width: number | null;
+  readonly hangs: OwnHangs | null;
   readonly isRetired: boolean;
 };
 
@@ -37,9 +38,9 @@ export async function listOwnCloths(database: Database, studioId: string): Promi
     .from(ownCloths)
     .where(eq(ownCloths.studioId, studioId))
     .orderBy(asc(ownCloths.name));
-  return rows.flatMap(({ id, name, kind, takes, width, retiredAt }) =>
+  return rows.flatMap(({ id, name, kind, takes, width, hangs, retiredAt }) =>
     takes && CLOTH_KINDS.some((one) => one === kind)
-      ? [{ id, name, kind, takes, width, isRetired: retiredAt !== null }]
+      ? [{ id, name, kind, takes, width, hangs, isRetired: retiredAt !== null }]
       : [],
   );
 }

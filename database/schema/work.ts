@@ -15,7 +15,7 @@ import {
   unique,
   uuid,
 } from "drizzle-orm/pg-core";
-import { jsonColumn, storedFile, storedSummary, storedTaken, storedTakes, storedTicks } from "../stored";
+import { jsonColumn, storedFile, storedHangs, storedSummary, storedTaken, storedTakes, storedTicks } from "../stored";
 import { createdAt, id, instant } from "./columns";
 import { studios, users } from "./people";
 
@@ -155,6 +155,8 @@ export const ownCloths = pgTable(
     kind: text().$type<ClothKind>().notNull(),
     takes: jsonColumn(storedTakes).notNull(),
     width: doublePrecision(),
+    /** What was tested of how it hangs; null where nothing was. */
+    hangs: jsonColumn(storedHangs),
     retiredAt: instant(),
     createdAt: createdAt(),
   },

@@ -1,6 +1,6 @@
 import { CLOTH_KINDS, clothOf, takesOf } from "@core/cloth/index";
 import { describe, expect, it } from "vitest";
-import { clothTexts, readTable, sameTakes, tableTexts } from "./cloth-texts";
+import { clothTexts, HANGS_FIELDS, readHangs, readTable, sameTakes, tableTexts } from "./cloth-texts";
 
 const OWN = { capEase: { least: 5, most: 12.7 }, upperArmEase: { least: 25.4, most: 38.1 }, mostEaseShare: 0.065 };
 
@@ -41,5 +41,25 @@ describe("the table of cloths as it is typed", () => {
 
   it("gives every kind its row", () => {
     for (const kind of CLOTH_KINDS) expect(Object.keys(clothTexts(kind, takesOf(clothOf(kind)), "in")).length).toBe(5);
+  });
+});
+
+describe("how a cloth of one's own hangs", () => {
+  it("is read from the boxes that are filled in, and is nothing where none is", () => {
+    const problems = {};
+    expect(HANGS_FIELDS.map(({ box }) => box)).toContain("hangs.weight");
+    expect(readHangs({ "hangs.weight": " 310 g/m² ", "hangs.bias": "62,5", "hangs.warp": "" }, problems)).toEqual({
+      weight: 310,
+      bias: 62.5,
+    });
+    expect(readHangs({}, problems)).toBeNull();
+    expect(problems).toEqual({});
+  });
+
+  it("names the figure that no cloth has, and what it may be", () => {
+    const problems: Record<string, string> = {};
+    readHangs({ "hangs.weight": "heavy", "hangs.bendingLength": "600" }, problems);
+    expect(problems["hangs.weight"]).toContain("“heavy” has to be a number from 20 to 900 g/m²");
+    expect(problems["hangs.bendingLength"]).toContain("from 5 to 60 mm");
   });
 });

@@ -1,5 +1,14 @@
-import { CLOTH_KINDS, type ClothKind, type ClothTable, type ClothTakes, clothOf, takesOf } from "@core/cloth/index";
-import { LENGTH_FIELDS, readLength } from "@core/spec/index";
+import {
+  CLOTH_KINDS,
+  type ClothKind,
+  type ClothTable,
+  type ClothTakes,
+  clothOf,
+  HANGS_FIGURES,
+  type OwnHangs,
+  takesOf,
+} from "@core/cloth/index";
+import { LENGTH_FIELDS, QUANTITY_FIELDS, readLength, readQuantity } from "@core/spec/index";
 import { formatLength, isTapeUnit, type TapeUnit } from "@core/tape/index";
 
 type Texts = Readonly<Record<string, string>>;
@@ -77,6 +86,25 @@ export function readRow(
     problems[boxOf(kind, "share")] = `Write a share from 0 to ${MOST_PERCENT} per cent, like 8.`;
     return 0;
   }
+}
+
+/** How a cloth hangs, as it was tested: the box of each figure, and its field. */
+export const HANGS_FIELDS = HANGS_FIGURES.flatMap((id) => {
+  const [box, field] = [`hangs.${id}`, QUANTITY_FIELDS[`cloth.hangs.${id}`]];
+  return field ? [{ box, id, field }] : [];
+});
+
+/** What was tested of a cloth, from the boxes that are not empty; null where all are. */
+export function readHangs(texts: Texts, problems: Record<string, string>): OwnHangs | null {
+  const figures = HANGS_FIELDS.flatMap(({ box, id, field }) => {
+    const text = texts[box]?.trim() ?? "";
+    if (text === "") return [];
+    const read = readQuantity(text, field);
+    if (read.ok) return [[id, read.value] as const];
+    problems[box] = read.message;
+    return [];
+  });
+  return figures.length === 0 ? null : Object.fromEntries(figures);
 }
 
 /** To the tape's graduation: the usual figures are round in millimetres, and nobody reads three places of an inch. */

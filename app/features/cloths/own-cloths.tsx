@@ -1,11 +1,19 @@
 import { useTape, useUnit } from "@app/components/preferences";
 import { TextBox } from "@app/components/text-box";
-import { CLOTH_KINDS, type ClothKind, type ClothTable, type ClothTakes, clothOf, takesOf } from "@core/cloth/index";
+import {
+  CLOTH_KINDS,
+  type ClothKind,
+  type ClothTable,
+  type ClothTakes,
+  clothOf,
+  type OwnHangs,
+  takesOf,
+} from "@core/cloth/index";
 import { formatForTyping, formatLength } from "@core/tape/index";
 import { useState } from "react";
 import { Form } from "react-router";
 import { ClothBox } from "./cloth-box";
-import { boxOf, CLOTH_LENGTHS, clothTexts } from "./cloth-texts";
+import { boxOf, CLOTH_LENGTHS, clothTexts, HANGS_FIELDS } from "./cloth-texts";
 
 type OwnCloth = {
   readonly id: string;
@@ -13,6 +21,7 @@ type OwnCloth = {
   readonly kind: ClothKind;
   readonly takes: ClothTakes;
   readonly width: number | null;
+  readonly hangs: OwnHangs | null;
   readonly isRetired: boolean;
 };
 
@@ -153,6 +162,23 @@ function ClothEditor({ cloth, table, problems }: EditorProps) {
         defaultValue={cloth?.width == null ? "" : formatForTyping(cloth.width, unit)}
         problem={problems.width}
       />
+      <details open={cloth?.hangs != null || HANGS_FIELDS.some(({ box }) => problems[box])}>
+        <summary>How it hangs, where it was tested</summary>
+        {HANGS_FIELDS.map(({ box, id, field }) => (
+          <TextBox
+            key={box}
+            name={box}
+            label={`${field.label}, ${field.sign}`}
+            defaultValue={cloth?.hangs?.[id]}
+            problem={problems[box]}
+          />
+        ))}
+        <p className="page-note">
+          For the toile. The bending length is half of what may hang over an edge until its end dips to 41.5°; stretch
+          is the force at which a strip a metre wide would be twice as long. What is left empty is as usual for its
+          kind.
+        </p>
+      </details>
       <button className="plain-button" name="act" value="save" type="submit">
         {cloth ? "Keep the cloth" : "Add the cloth"}
       </button>

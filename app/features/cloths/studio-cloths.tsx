@@ -1,4 +1,4 @@
-import type { ClothKind, ClothTable, ClothTakes } from "@core/cloth/index";
+import type { ClothKind, ClothTable, ClothTakes, OwnHangs } from "@core/cloth/index";
 import { createContext, useContext } from "react";
 
 /** What a workroom says its cloths bear, and the cloths of its own that it still uses. */
@@ -10,6 +10,7 @@ export type StudioCloths = {
     readonly kind: ClothKind;
     readonly takes: ClothTakes;
     readonly width: number | null;
+    readonly hangs: OwnHangs | null;
   }[];
 };
 

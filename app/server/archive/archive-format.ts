@@ -3,6 +3,7 @@ import { CLOTH_KINDS } from "@core/cloth/index";
 import { readAmended, readSeen } from "@core/fitting/index";
 import { STAGES } from "@core/garment/index";
 import { readSettings } from "@core/studio/index";
+import { storedHangs } from "@database/stored";
 import { z } from "zod";
 
 /** The format of an archive; a later one is not read by an earlier program. */
@@ -95,7 +96,15 @@ const takes = z.object({ capEase: range, upperArmEase: range, mostEaseShare: z.n
 export const CLOTHS = z.object({
   table: z.partialRecord(z.enum(CLOTH_KINDS), takes),
   own: z.array(
-    z.object({ name, kind: z.enum(CLOTH_KINDS), takes, width: z.number().nullable(), isRetired: z.boolean() }),
+    z.object({
+      name,
+      kind: z.enum(CLOTH_KINDS),
+      takes,
+      width: z.number().nullable(),
+      // An archive of an earlier form has none.
+      hangs: z.unknown().transform(storedHangs),
+      isRetired: z.boolean(),
+    }),
   ),
 });
 export const POINTS = z.array(z.object({ name, file }));

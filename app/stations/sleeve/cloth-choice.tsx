@@ -23,9 +23,15 @@ export function ClothChoice() {
     const { change } = store.getState();
     if (mine)
       change({
-        cloth: { name: mine.name, kind: mine.kind, takes: mine.takes, ...(mine.width && { width: mine.width }) },
+        cloth: {
+          name: mine.name,
+          kind: mine.kind,
+          takes: mine.takes,
+          hangs: mine.hangs ?? undefined,
+          ...(mine.width && { width: mine.width }),
+        },
       });
-    else if (kind) change({ cloth: { name: undefined, kind, takes: table[kind] } });
+    else if (kind) change({ cloth: { name: undefined, kind, takes: table[kind], hangs: undefined } });
   };
   const value: string = chosen?.id ?? cloth.kind;
   return (

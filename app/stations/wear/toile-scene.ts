@@ -123,7 +123,8 @@ export function toileScene(box: HTMLElement, first: Colours): ToileScene {
     all.forEach((one, i) => {
       const group = new Group();
       group.position.x = before ? (i === 0 ? -BESIDE : BESIDE) : 0;
-      for (const side of [1, -1]) group.add(...halfOf(side === 1 ? one : (one.left ?? one), side, surface, hasLines, colours, stripes));
+      for (const side of [1, -1])
+        group.add(...halfOf(side === 1 ? one : (one.left ?? one), side, surface, hasLines, colours, stripes));
       garments.add(group);
     });
     const low = Math.min(...all.map((one) => one.low));

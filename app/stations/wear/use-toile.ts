@@ -1,6 +1,6 @@
 import type { Shown, wearGarment } from "@app/workers/wear-toile";
 import type { GarmentSpec } from "@core/spec/index";
-import type { ArmPose, Mechanics } from "@core/toile/index";
+import type { ArmPose } from "@core/toile/index";
 import { proxy, type Remote, wrap } from "comlink";
 import { useCallback, useEffect, useRef, useState } from "react";
 
@@ -18,7 +18,7 @@ export type ToileState = {
 const RESTS_MS = 450;
 
 /** The garment worn in a worker, anew whenever it or the pose changes; what comes too late is passed over. Stopping ends the worker. */
-export function useToile(spec: GarmentSpec, pose: ArmPose, cloth: Mechanics | null): ToileState {
+export function useToile(spec: GarmentSpec, pose: ArmPose): ToileState {
   const [shown, setShown] = useState<Shown | null>(null);
   const [progress, setProgress] = useState<ToileState["progress"]>(null);
   const [why, setWhy] = useState<string | null>(null);
@@ -53,7 +53,7 @@ export function useToile(spec: GarmentSpec, pose: ArmPose, cloth: Mechanics | nu
       const show = (next: Shown) => {
         if (isCurrent) setShown(next);
       };
-      worker.current.wear(spec, pose, cloth, proxy(tell), proxy(show)).then(
+      worker.current.wear(spec, pose, proxy(tell), proxy(show)).then(
         (sentence) => {
           if (!isCurrent) return;
           isBusy.current = false;
@@ -74,7 +74,7 @@ export function useToile(spec: GarmentSpec, pose: ArmPose, cloth: Mechanics | nu
       isCurrent = false;
       clearTimeout(timer);
     };
-  }, [spec, pose, cloth, round, end]);
+  }, [spec, pose, round, end]);
   useEffect(() => end, [end]);
 
   return { shown, progress, why, stop, again: () => setRound((n) => n + 1) };

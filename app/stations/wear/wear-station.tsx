@@ -3,12 +3,11 @@ import { useCalmWork } from "@app/work/use-calm-work";
 import { WorkColumns } from "@app/work/work-columns";
 import { Box, Button, Flex, Text } from "@chakra-ui/react";
 import type { ToilePicture } from "@core/toile/index";
-import { type ArmPose, HANGING, mechanicsOf } from "@core/toile/index";
+import { type ArmPose, HANGING } from "@core/toile/index";
 import { useRef, useState } from "react";
 import { ClothFigures } from "./cloth-figures";
 import type { Surface, View } from "./toile-scene";
 import { type ToileHandle, ToileView } from "./toile-view";
-import { useOwnCloth } from "./use-own-cloth";
 import { useToile } from "./use-toile";
 import { WearChoices } from "./wear-choices";
 import { WearSide } from "./wear-side";
@@ -33,9 +32,8 @@ export function WearStation() {
   const [surface, setSurface] = useState<Surface>("plain");
   const [hasLines, setHasLines] = useState(true);
   const [before, setBefore] = useState<ToilePicture | null>(null);
-  const [ownCloth, setOwnCloth] = useOwnCloth(cloth.kind);
   const handle = useRef<ToileHandle>(null);
-  const { shown, progress, why, stop, again } = useToile(spec, pose, ownCloth);
+  const { shown, progress, why, stop, again } = useToile(spec, pose);
   const isTangled = shown?.report.isTangled ?? false;
   const save = async () => {
     const blob = await handle.current?.picture();
@@ -51,7 +49,7 @@ export function WearStation() {
       fields={
         <>
           <WearChoices pose={pose} onPose={setPose} />
-          <ClothFigures name={cloth.name} usual={mechanicsOf(cloth.kind)} own={ownCloth} onOwn={setOwnCloth} />
+          <ClothFigures />
         </>
       }
       sheet={

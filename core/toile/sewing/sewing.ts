@@ -1,8 +1,9 @@
+import type { ClothHangs } from "../../cloth";
 import { at } from "../../data";
 import type { Garment } from "../../garment";
 import type { ArmPose } from "../body/arm";
 import type { Trunk } from "../body/body";
-import { interfaced, type Mechanics, seamed, sheetCloth } from "../mechanics";
+import { interfaced, seamed, sheetCloth } from "../mechanics";
 import { locator } from "../mesh/locate";
 import { meshOf } from "../mesh/piece-mesh";
 import { stitchesOf } from "../mesh/stations";
@@ -31,7 +32,7 @@ export function sewingOf(
   garment: Garment,
   plan: SewingPlan,
   trunk: Trunk,
-  cloth: Mechanics,
+  cloth: ClothHangs,
   pose: ArmPose,
   { edge, rate }: Sampling,
 ): Sewing {

@@ -1,10 +1,11 @@
+import { hangsOf } from "@core/cloth/index";
 import { at } from "@core/data/index";
 import { stripOf } from "@core/testing/strip";
 import { describe, expect, it } from "vitest";
-import { GRAVITY, MECHANICS, rigidityOf } from "../mechanics";
+import { GRAVITY, rigidityOf } from "../mechanics";
 import { clothSolver } from "./solver";
 
-const WOVEN = MECHANICS["medium-woven"];
+const WOVEN = hangsOf("medium-woven");
 
 /** A strip whose first rows are held level, the rest hanging over. */
 function overhanging(bendingLength: number, edge: number, rate: number) {

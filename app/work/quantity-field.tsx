@@ -1,0 +1,20 @@
+import { LengthField } from "@app/components/length-field";
+import { QUANTITY_FIELDS, readQuantity } from "@core/spec/index";
+import { getAtPath } from "./spec-path";
+import { useFigureBox } from "./use-figure-box";
+import { useWork } from "./work-context";
+
+type Props = { readonly path: string; readonly usual: number };
+
+/** A figure of the garment in a unit of its own, by its path. While it is empty the usual one is shown in its place. */
+export function QuantityField({ path, usual }: Props) {
+  const field = QUANTITY_FIELDS[path];
+  if (!field) throw new Error(`QuantityField: no field "${path}"`);
+  const given = useWork((work) => getAtPath(work.spec, path));
+  const box = useFigureBox({
+    path,
+    written: typeof given === "number" ? `${given}` : "",
+    read: (text) => readQuantity(text, field),
+  });
+  return <LengthField id={path} label={field.label} unit={field.sign ?? ""} standsIn={`${usual}`} {...box} />;
+}

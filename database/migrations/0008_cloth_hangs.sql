@@ -1,0 +1,1 @@
+ALTER TABLE "own_cloths" ADD COLUMN "hangs" jsonb;
