@@ -3,10 +3,11 @@ import { useCalmWork } from "@app/work/use-calm-work";
 import { useWorkStore } from "@app/work/work-context";
 import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
 import { hangsOf } from "@core/cloth/index";
+import { memo } from "react";
 import { Link } from "react-router";
 
 /** What the cloth is like when it hangs: as is usual for its kind, or as somebody tested it. */
-export function ClothFigures() {
+export const ClothFigures = memo(function ClothFigures() {
   const store = useWorkStore();
   const { kind, name } = useCalmWork((work) => work.garment.resolved.cloth);
   const own = useCalmWork((work) => work.spec.cloth.hangs);
@@ -48,4 +49,4 @@ export function ClothFigures() {
       </details>
     </Box>
   );
-}
+});

@@ -1,8 +1,9 @@
 import { usePreferences } from "@app/components/preferences";
 import { Box } from "@chakra-ui/react";
 import type { ToilePicture } from "@core/toile/index";
-import { type KeyboardEvent, type RefObject, useEffect, useImperativeHandle, useRef, useState } from "react";
-import type { Colours, Surface, ToileScene, View } from "./toile-scene";
+import { type KeyboardEvent, memo, type RefObject, useEffect, useImperativeHandle, useRef, useState } from "react";
+import type { Colours, Surface } from "./toile-drawing";
+import type { ToileScene, View } from "./toile-scene";
 
 export type ToileHandle = { readonly lookFrom: (view: View) => void; readonly picture: () => Promise<Blob | null> };
 
@@ -23,26 +24,27 @@ const COLOURS: Readonly<Record<"light" | "dark", Colours>> = {
 const TURN = 15;
 
 /** The toile to look at from all round: dragged, or turned with the arrow keys. */
-export function ToileView({ picture, before, surface, hasLines, handle }: Props) {
+export const ToileView = memo(function ToileView({ picture, before, surface, hasLines, handle }: Props) {
   const box = useRef<HTMLDivElement>(null);
   const [scene, setScene] = useState<ToileScene | null>(null);
   const [isFlat, setIsFlat] = useState(false);
+  const [isDrawn, setIsDrawn] = useState(false);
   const { look } = usePreferences();
   const firstLook = useRef(look);
   useEffect(() => {
     let own: ToileScene | null = null;
     let isGone = false;
     // What draws in three dimensions is large: it comes when a toile is looked at, and not before.
-    void import("./toile-scene").then(({ toileScene }) => {
-      if (isGone || !box.current) return;
-      try {
-        own = toileScene(box.current, COLOURS[firstLook.current]);
-      } catch {
-        return setIsFlat(true);
-      }
+    const begin = async (inside: HTMLElement) => {
+      const { toileScene } = await import("./toile-scene");
+      if (isGone) return;
+      const begun = await toileScene(inside, COLOURS[firstLook.current]);
+      if (isGone) return begun.end();
+      own = begun;
       own.resize();
       setScene(own);
-    });
+    };
+    if (box.current) begin(box.current).catch(() => setIsFlat(true));
     return () => {
       isGone = true;
       own?.end();
@@ -55,8 +57,15 @@ export function ToileView({ picture, before, surface, hasLines, handle }: Props)
     return () => observer.disconnect();
   }, [scene]);
   useEffect(() => {
+    let isCurrent = true;
     scene?.colours(COLOURS[look]);
-    if (picture) scene?.show(picture, { surface, hasLines, before });
+    if (picture)
+      void scene?.show(picture, { surface, hasLines, before }).then(() => {
+        if (isCurrent) setIsDrawn(true);
+      });
+    return () => {
+      isCurrent = false;
+    };
   }, [scene, picture, surface, hasLines, before, look]);
   useImperativeHandle(
     handle,
@@ -89,10 +98,10 @@ export function ToileView({ picture, before, surface, hasLines, handle }: Props)
       role="img"
       tabIndex={0}
       aria-label="The worn toile. Drag it, or press the left and right arrow keys, to turn it."
-      data-drawn={scene && picture ? "yes" : "no"}
+      data-drawn={isDrawn ? "yes" : "no"}
       onKeyDown={onKey}
       h="100%"
       overflow="hidden"
     />
   );
-}
+});

@@ -2,7 +2,7 @@ import type { Shown, wearGarment } from "@app/workers/wear-toile";
 import type { GarmentSpec } from "@core/spec/index";
 import type { ArmPose } from "@core/toile/index";
 import { proxy, type Remote, wrap } from "comlink";
-import { useCallback, useEffect, useRef, useState } from "react";
+import { startTransition, useCallback, useEffect, useRef, useState } from "react";
 
 export type ToileState = {
   readonly shown: Shown | null;
@@ -48,10 +48,11 @@ export function useToile(spec: GarmentSpec, pose: ArmPose): ToileState {
       isBusy.current = true;
       setProgress({ says: "The garment is drafted", share: 0 });
       const tell = (says: string, share: number) => {
-        if (isCurrent) setProgress({ says, share });
+        if (isCurrent) startTransition(() => setProgress({ says, share }));
       };
       const show = (next: Shown) => {
-        if (isCurrent) setShown(next);
+        // What is typed meanwhile comes first.
+        if (isCurrent) startTransition(() => setShown(next));
       };
       worker.current.wear(spec, pose, proxy(tell), proxy(show)).then(
         (sentence) => {

@@ -2,7 +2,7 @@ import { SpecField } from "@app/work/spec-field";
 import { useCalmWork } from "@app/work/use-calm-work";
 import { Box, Flex, Heading, Text } from "@chakra-ui/react";
 import type { ArmPose } from "@core/toile/index";
-import { useState } from "react";
+import { memo, useState } from "react";
 
 type Props = { readonly pose: ArmPose; readonly onPose: (pose: ArmPose) => void };
 
@@ -13,7 +13,7 @@ const ARMS = [
 ] as const;
 
 /** How the arm is held, and the figures that are tried on the toile. */
-export function WearChoices({ pose, onPose }: Props) {
+export const WearChoices = memo(function WearChoices({ pose, onPose }: Props) {
   const hasSleeve = useCalmWork((work) => work.spec.sleeve !== null);
   const isSetIn = useCalmWork((work) => work.garment.sleeve?.family === "sewn");
   const hasFall = useCalmWork((work) => ["shirt", "roll", "notched"].includes(work.spec.collar?.kind ?? ""));
@@ -49,7 +49,7 @@ export function WearChoices({ pose, onPose }: Props) {
       </Flex>
     </>
   );
-}
+});
 
 type SliderProps = {
   readonly id: string;

@@ -3,12 +3,13 @@ import { RemedyButton } from "@app/work/remedy-button";
 import type { Shown } from "@app/workers/wear-toile";
 import { Box, Flex, Heading, Text } from "@chakra-ui/react";
 import type { WornFinding, WornRead } from "@core/toile/index";
+import { memo } from "react";
 import { STRAIN_SHADES, strainShade } from "./strain-shades";
 
 type Props = { readonly shown: Shown | null; readonly isKnit: boolean };
 
 /** What was read off the toile, beside what the draft foretold, and what it shows. */
-export function WearSide({ shown, isKnit }: Props) {
+export const WearSide = memo(function WearSide({ shown, isKnit }: Props) {
   if (!shown) return <Text color="inkSoft">What is read off the toile stands here once it hangs.</Text>;
   return (
     <>
@@ -89,7 +90,7 @@ export function WearSide({ shown, isKnit }: Props) {
       </Text>
     </>
   );
-}
+});
 
 function ReadValue({
   read: { kind },
