@@ -15,7 +15,7 @@ export const COLLAR_RULES: readonly JoinRule[] = [
     name: "Neck band",
     bodyName: "neck and front edge",
     partName: "band",
-    body: ["back.neckline", "-front.neckline", "-front.centre", "hemBand.end"],
+    body: ["back.neckline", "-front.neckline", "-front.centre", "-hemBand.end"],
     part: ["-neckBand.outer"],
     from: "centre back",
     to: "below the hem band",

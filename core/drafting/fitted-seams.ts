@@ -47,7 +47,7 @@ export function expander(bodice: Bodice | null, pieces: readonly Piece[]): Expan
 const STAND_INS = [
   { of: "front.standTop", by: "buttonStand.neck", isTurned: false },
   { of: "front.frontEdge", by: "front.centre", isTurned: true },
-  { of: "front.belowHem", by: "hemBand.end", isTurned: false },
+  { of: "front.belowHem", by: "hemBand.end", isTurned: true },
 ] as const;
 
 /**

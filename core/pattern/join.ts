@@ -93,6 +93,7 @@ export function joinedSeam(join: Join, find: EdgeFinder): Seam {
     part: join.part[0] ? nameOf(join.part[0]) : "",
     bodyEdges: join.body.map(nameOf),
     partEdges: join.part.map(nameOf),
+    isAgainst: { body: join.body.map((run) => run.isAgainst), part: join.part.map((run) => run.isAgainst) },
     bodyPath,
     partPath,
     bodyLength,

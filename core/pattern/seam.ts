@@ -62,6 +62,8 @@ export type Seam = {
   /** Every edge of each side in its order from where the seam begins, as piece and edge; their lengths add up to the seam's. */
   readonly bodyEdges: readonly string[];
   readonly partEdges: readonly string[];
+  /** Which of these edges the seam runs along backwards, each side in its order; none is told of a seam that a part was fitted to before it was cut. */
+  readonly isAgainst?: { readonly body: readonly boolean[]; readonly part: readonly boolean[] };
   readonly bodyPath: Path;
   readonly partPath: Path;
   readonly bodyLength: number;

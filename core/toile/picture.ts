@@ -3,19 +3,26 @@ import type { Point } from "../geometry";
 import { type Surface, surfaceOf } from "./body/surface";
 import { locator } from "./mesh/locate";
 import { blended, placeIn } from "./place";
+import type { Assembly } from "./sewing/assembly";
+import { edgeEnds, edgeKey } from "./solver/sheet";
 import type { Worn, WornHalf } from "./wear";
 
 /** Half of a worn toile as it is drawn: plain arrays, on the wearer's right, metres, y up from the neck point. Three figures a point. */
 export type HalfPicture = {
   readonly places: Float32Array<ArrayBuffer>;
-  readonly normals: Float32Array<ArrayBuffer>;
+  /** Three points a triangle, all run round the way that is outside. */
   readonly triangles: Uint32Array<ArrayBuffer>;
+  /** More of them: the tip of a lapel beyond the middle, which lies on the other front, and under it on the side that is lapped over. */
+  readonly tip: Uint32Array<ArrayBuffer>;
   /** Across and along the grain in the flat piece, in metres. Two a point. */
   readonly grain: Float32Array<ArrayBuffer>;
   /** The larger of the strains across and along the grain round each point: 0.01 for 1 % longer. */
   readonly strain: Float32Array<ArrayBuffer>;
   /** Pairs of places between which a seam runs. Six figures a stretch. */
   readonly seams: Float32Array<ArrayBuffer>;
+  /** The same for the edges where cloth ends: hems, and the edges of collars and lapels. */
+  readonly ends: Float32Array<ArrayBuffer>;
+  readonly tipEnds: Float32Array<ArrayBuffer>;
   readonly notches: Float32Array<ArrayBuffer>;
   readonly body: Surface;
   /** The outline's lowest and highest place: what a view has to show. */
@@ -34,15 +41,20 @@ function halfPicture(worn: WornHalf): HalfPicture {
   const { cut, assembly, local, trunk, pose } = worn;
   const isWorn = (i: number) => (assembly.pointOf[i] ?? -1) >= 0;
   const count = at(cut.first, cut.first.length - 1);
-  const triangles = cut.meshes.flatMap((mesh, m) => {
+  const isTurned = turnedPieces(worn);
+  const [triangles, tip]: [number[], number[]] = [[], []];
+  cut.meshes.forEach((mesh, m) => {
     const start = at(cut.first, m);
-    return isWorn(start) ? mesh.triangles.flatMap((corners) => corners.map((corner) => start + corner)) : [];
+    if (!isWorn(start)) return;
+    const isTip = isOfTip(worn, m);
+    for (const [a, b, c] of mesh.triangles) {
+      const corners = (isTurned.has(m) ? [a, c, b] : [a, b, c]).map((corner) => start + corner);
+      (isTip([a, b, c]) ? tip : triangles).push(...corners);
+    }
   });
-  const normals = normalsOf(worn);
   const strain = strainsAt(worn);
   const picture = {
     places: Float32Array.from(local),
-    normals: new Float32Array(count * 3),
     grain: new Float32Array(count * 2),
     strain: new Float32Array(count),
   };
@@ -55,7 +67,6 @@ function halfPicture(worn: WornHalf): HalfPicture {
       const point = assembly.pointOf[n] ?? -1;
       picture.grain.set([(p.x * gy - p.y * gx) / 1000, (p.x * gx + p.y * gy) / 1000], n * 2);
       if (point < 0) return;
-      for (let k = 0; k < 3; k++) picture.normals[n * 3 + k] = normals[point * 3 + k] ?? 0;
       picture.strain[n] = strain[point] ?? 0;
     });
   });
@@ -68,7 +79,10 @@ function halfPicture(worn: WornHalf): HalfPicture {
   return {
     ...picture,
     triangles: Uint32Array.from(triangles),
+    tip: Uint32Array.from(tip),
     seams: seamsOf(worn),
+    ends: endsOf(worn, [...triangles, ...tip], triangles),
+    tipEnds: endsOf(worn, [...triangles, ...tip], tip),
     notches: notchesOf(worn),
     body: surfaceOf(trunk, pose),
     low,
@@ -79,33 +93,82 @@ function halfPicture(worn: WornHalf): HalfPicture {
 /** Everything in a picture that may be handed over without a copy. */
 export function buffersOf(picture: ToilePicture): readonly ArrayBuffer[] {
   return [picture, ...(picture.left ? [picture.left] : [])].flatMap(
-    ({ places, normals, triangles, grain, strain, seams, notches, body }) =>
-      [places, normals, triangles, grain, strain, seams, notches, body.places, body.triangles].map(
+    ({ places, triangles, tip, grain, strain, seams, ends, tipEnds, notches, body }) =>
+      [places, triangles, tip, grain, strain, seams, ends, tipEnds, notches, body.places, body.triangles].map(
         ({ buffer }) => buffer,
       ),
   );
 }
 
-/** The direction of the cloth at every point, smoothed over the triangles round it. */
-function normalsOf({ assembly, places }: WornHalf): Float64Array {
-  const { triangles, points } = assembly.sheet;
-  const normals = new Float64Array(points * 3);
-  for (let t = 0; t < triangles.length; t += 3) {
-    const [p, q, r] = [(triangles[t] ?? 0) * 3, (triangles[t + 1] ?? 0) * 3, (triangles[t + 2] ?? 0) * 3];
-    const way = (from: number, to: number, k: number) => (places[to + k] ?? 0) - (places[from + k] ?? 0);
-    const cross = [
-      way(p, q, 1) * way(p, r, 2) - way(p, q, 2) * way(p, r, 1),
-      way(p, q, 2) * way(p, r, 0) - way(p, q, 0) * way(p, r, 2),
-      way(p, q, 0) * way(p, r, 1) - way(p, q, 1) * way(p, r, 0),
-    ];
-    for (const corner of [p, q, r])
-      for (let k = 0; k < 3; k++) normals[corner + k] = (normals[corner + k] ?? 0) + (cross[k] ?? 0);
+/** Does a triangle of a piece lie in the tip of its lapel: folded over, and beyond the middle of the body? */
+function isOfTip({ plan, folds, cut, local }: WornHalf, m: number): (corners: readonly number[]) => boolean {
+  const isCutThere = at(plan.pieces, m).cuts.some(({ corner }) => corner);
+  const fold = folds[m];
+  if (!isCutThere || !fold) return () => false;
+  const mean = (of: (corner: number) => number, corners: readonly number[]) =>
+    corners.reduce((sum, corner) => sum + of(corner), 0) / corners.length;
+  const { points } = at(cut.meshes, m);
+  return (corners) =>
+    mean((corner) => placeIn(local, at(cut.first, m) + corner)[0], corners) < 0 &&
+    fold.beyond({
+      x: mean((corner) => at(points, corner).x, corners),
+      y: mean((corner) => at(points, corner).y, corners),
+    }) !== null;
+}
+
+/** The pieces that lie with their other side out, as those that are cut again mirrored do: what is sewn together has one outside. */
+function turnedPieces({ assembly, places, plan }: WornHalf): ReadonlySet<number> {
+  const { triangles } = assembly.sheet;
+  // How often two pieces run along an edge that they share in opposite ways, as they do where both lie alike, less how often in one.
+  const alike = new Map<number, Map<number, number>>();
+  const open = new Map<number, { readonly piece: number; readonly from: number }>();
+  const count = plan.pieces.length;
+  for (let t = 0; t < assembly.pieceOf.length; t++) {
+    const piece = assembly.pieceOf[t] ?? 0;
+    for (let k = 0; k < 3; k++) {
+      const [from, to] = [triangles[t * 3 + k] ?? 0, triangles[t * 3 + ((k + 1) % 3)] ?? 0];
+      const other = open.get(edgeKey(from, to));
+      if (!other) open.set(edgeKey(from, to), { piece, from });
+      else if (other.piece !== piece) {
+        for (const [a, b] of [
+          [piece, other.piece],
+          [other.piece, piece],
+        ] as const) {
+          const own = alike.get(a) ?? new Map<number, number>();
+          alike.set(a, own.set(b, (own.get(b) ?? 0) + (other.from === from ? -1 : 1)));
+        }
+      }
+    }
   }
-  for (let i = 0; i < normals.length; i += 3) {
-    const size = Math.hypot(normals[i] ?? 0, normals[i + 1] ?? 0, normals[i + 2] ?? 0) || 1;
-    for (let k = 0; k < 3; k++) normals[i + k] = (normals[i + k] ?? 0) / size;
+  const turned = new Map<number, boolean>();
+  for (let first = 0; first < count; first++) {
+    if (turned.has(first)) continue;
+    const isFirstTurned = !looksOut(assembly, places, first);
+    turned.set(first, isFirstTurned);
+    const next = [first];
+    for (let piece = next.pop(); piece !== undefined; piece = next.pop()) {
+      for (const [other, votes] of alike.get(piece) ?? []) {
+        if (turned.has(other)) continue;
+        turned.set(other, (turned.get(piece) ?? false) !== votes < 0);
+        next.push(other);
+      }
+    }
   }
-  return normals;
+  return new Set([...turned].flatMap(([piece, isTurned]) => (isTurned ? [piece] : [])));
+}
+
+/** Does a piece, as its triangles run, look away from the axis of the body? */
+function looksOut({ sheet: { triangles }, pieceOf }: Assembly, places: Float64Array, piece: number): boolean {
+  let out = 0;
+  for (let t = 0; t < pieceOf.length; t++) {
+    if (pieceOf[t] !== piece) continue;
+    const [p, q, r] = [0, 1, 2].map((k) => placeIn(places, triangles[t * 3 + k] ?? 0));
+    if (!p || !q || !r) continue;
+    const [ax, ay, az] = [q[0] - p[0], q[1] - p[1], q[2] - p[2]];
+    const [bx, by, bz] = [r[0] - p[0], r[1] - p[1], r[2] - p[2]];
+    out += (ay * bz - az * by) * p[0] + (ax * by - ay * bx) * p[2];
+  }
+  return out > 0;
 }
 
 function strainsAt({ assembly, strains }: WornHalf): Float64Array {
@@ -136,6 +199,32 @@ function seamsOf({ stitches, local, assembly }: WornHalf): Float32Array<ArrayBuf
     if (Math.hypot(...to.map((part, k) => part - (from[k] ?? 0))) < NEXT_STITCH) lines.push(...from, ...to);
   });
   return Float32Array.from(lines);
+}
+
+/** Nearer to the middle of the body the other half goes on. Metres. */
+const IN_MIDDLE = 1e-4;
+
+/** The open edges of all that is drawn, those of some of the triangles. */
+function endsOf(
+  { assembly: { pointOf }, places }: WornHalf,
+  all: readonly number[],
+  own: readonly number[],
+): Float32Array<ArrayBuffer> {
+  const edges = (triangles: readonly number[]) =>
+    triangles.map((corner, i) => {
+      const next = triangles[i % 3 === 2 ? i - 2 : i + 1] ?? 0;
+      return edgeKey(pointOf[corner] ?? -1, pointOf[next] ?? -1);
+    });
+  const open = new Set<number>();
+  for (const key of edges(all)) if (!open.delete(key)) open.add(key);
+  return Float32Array.from(
+    edges(own).flatMap((key) => {
+      if (!open.has(key)) return [];
+      const [from, to] = edgeEnds(key).map((point) => placeIn(places, point));
+      if (!from || !to) return [];
+      return Math.abs(from[0]) < IN_MIDDLE && Math.abs(to[0]) < IN_MIDDLE ? [] : [...from, ...to];
+    }),
+  );
 }
 
 function notchesOf({ cut, local, assembly }: WornHalf): Float32Array<ArrayBuffer> {

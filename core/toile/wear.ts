@@ -6,6 +6,7 @@ import { clearOfTrunk } from "./body/clear-arm";
 import { figuresOf } from "./body/figure";
 import { ofEachArm } from "./sewing/arms";
 import type { Assembly, Cut, Stitched } from "./sewing/assembly";
+import type { FoldLine } from "./sewing/fold";
 import { AT_REST_J, type Progress } from "./sewing/hang";
 import { type SewingPlan, sewingPlan } from "./sewing/plan";
 import { type Hung, hangAgain, hangFirst, type SewnUp, sewUp } from "./sewing/sew-up";
@@ -31,6 +32,8 @@ export type WornHalf = {
   readonly trunk: Trunk;
   readonly pose: ArmPose;
   readonly cut: Cut;
+  /** Where each piece is folded over; null for one that is not. */
+  readonly folds: readonly (FoldLine | null)[];
   readonly assembly: Assembly;
   readonly places: Float64Array;
   /** The same for every point of every piece, those that are sewn together among them. */
@@ -262,8 +265,8 @@ function wornOf(
 }
 
 function wornHalf({ sewing, assembly, places, local, strains }: HungHalf): WornHalf {
-  const { plan, trunk, pose, cut, stitches } = sewing;
-  return { plan, trunk, pose, cut, stitches, assembly, places, local, strains };
+  const { plan, trunk, pose, cut, folds, stitches } = sewing;
+  return { plan, trunk, pose, cut, folds, stitches, assembly, places, local, strains };
 }
 
 /** How far inside the body the deepest point lies, in millimetres: the body itself, without what softens its armpit. */

@@ -21,6 +21,7 @@ import {
   SRGBColorSpace,
   WebGLRenderer,
 } from "three";
+import { toCreasedNormals } from "three/examples/jsm/utils/BufferGeometryUtils.js";
 import { strainShade } from "./strain-shades";
 
 export type Surface = "plain" | "stripes" | "strain";
@@ -152,12 +153,15 @@ function halfOf(
 ) {
   // The wearer's right is on the left of whoever looks at her.
   const mirror = -side;
-  const cloth = new BufferGeometry();
-  cloth.setAttribute("position", new BufferAttribute(picture.places, 3));
-  cloth.setAttribute("normal", new BufferAttribute(picture.normals, 3));
-  cloth.setAttribute("uv", new BufferAttribute(picture.grain, 2));
-  if (surface === "strain") cloth.setAttribute("color", new BufferAttribute(strainColours(picture.strain), 3));
-  cloth.setIndex(new BufferAttribute(picture.triangles, 1));
+  const flat = new BufferGeometry();
+  flat.setAttribute("position", new BufferAttribute(picture.places, 3));
+  flat.setAttribute("uv", new BufferAttribute(picture.grain, 2));
+  if (surface === "strain") flat.setAttribute("color", new BufferAttribute(strainColours(picture.strain), 3));
+  // The right front laps over the left one, and the tip of its lapel with it.
+  const isOver = side > 0;
+  const corners = isOver ? [...picture.triangles, ...picture.tip] : [...picture.triangles];
+  flat.setIndex(corners);
+  const cloth = smoothed(flat);
   const material = new MeshLambertMaterial({
     color: surface === "strain" ? 0xffffff : colours.cloth,
     vertexColors: surface === "strain",
@@ -179,12 +183,32 @@ function halfOf(
     const seams = new BufferGeometry();
     seams.setAttribute("position", new BufferAttribute(picture.seams, 3));
     parts.push(new LineSegments(seams, new LineBasicMaterial({ color: colours.line })));
+    const ends = new BufferGeometry();
+    const edges = isOver ? Float32Array.from([...picture.ends, ...picture.tipEnds]) : picture.ends;
+    ends.setAttribute("position", new BufferAttribute(edges, 3));
+    parts.push(new LineSegments(ends, new LineBasicMaterial({ color: colours.line, transparent: true, opacity: 0.5 })));
     const notches = new BufferGeometry();
     notches.setAttribute("position", new BufferAttribute(picture.notches, 3));
     parts.push(new Points(notches, new PointsMaterial({ color: colours.line, size: 5, sizeAttenuation: false })));
   }
   for (const part of parts) part.scale.x = mirror;
   return parts;
+}
+
+/** Over this angle cloth is folded over, and both its sides are shaded by themselves. */
+const FOLDED_OVER = (110 * Math.PI) / 180;
+
+/** The cloth shaded smoothly, across seams too. What smooths it takes places to a hundredth of a unit for one: millimetres, not metres. */
+function smoothed(cloth: BufferGeometry): BufferGeometry {
+  const places = cloth.getAttribute("position");
+  cloth.setAttribute(
+    "position",
+    new BufferAttribute(
+      Float32Array.from(places.array, (at) => at * 1000),
+      3,
+    ),
+  );
+  return toCreasedNormals(cloth, FOLDED_OVER).scale(0.001, 0.001, 0.001);
 }
 
 function strainColours(strain: Float32Array): Float32Array {

@@ -73,7 +73,7 @@ const cellsIn = (size: number) => Math.ceil(size / CELL) + 1;
 
 type Extent = { readonly right: number; readonly top: number; readonly bottom: number; readonly deep: number };
 
-/** The right half on a grid; what lies outside the grid is far from the body. */
+/** The right half on a grid, the left its mirror image; what lies outside the grid is far from the body. */
 function baked(exact: (x: number, y: number, z: number) => number, { right, top, bottom, deep }: Extent): Solid {
   const left = -2 * CELL;
   const [nx, ny, nz] = [cellsIn(right - left), cellsIn(top - bottom), cellsIn(2 * deep)];
@@ -84,7 +84,7 @@ function baked(exact: (x: number, y: number, z: number) => number, { right, top,
         values[(k * ny + j) * nx + i] = exact(left + i * CELL, bottom + j * CELL, -deep + k * CELL);
   const [sy, sz] = [nx, nx * ny];
   return (x, y, z, normal) => {
-    const gx = (x - left) / CELL;
+    const gx = (Math.abs(x) - left) / CELL;
     const gy = (y - bottom) / CELL;
     const gz = (z + deep) / CELL;
     const i = Math.floor(gx);
@@ -116,7 +116,7 @@ function baked(exact: (x: number, y: number, z: number) => number, { right, top,
     const dx =
       ((v100 - v000) * (1 - fy) + (v110 - v010) * fy) * (1 - fz) + ((v101 - v001) * (1 - fy) + (v111 - v011) * fy) * fz;
     const size = Math.sqrt(dx * dx + dy * dy + dz * dz) || 1;
-    normal[0] = dx / size;
+    normal[0] = x < 0 ? -dx / size : dx / size;
     normal[1] = dy / size;
     normal[2] = dz / size;
     return out;

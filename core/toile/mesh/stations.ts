@@ -22,27 +22,27 @@ const SAME_PLACE_MM = 0.2;
 export function stitchesOf(seams: readonly Seam[], pieces: readonly Piece[], edge: number): readonly Stitch[] {
   const find = new Map(pieces.flatMap((piece) => piece.edges.map((one) => [`${piece.id}.${one.id}`, one] as const)));
   return seams.flatMap((seam) => {
-    const body = runsOf(seam, seam.bodyEdges, seam.bodyPath, find, true);
-    const part = runsOf(seam, seam.partEdges, seam.partPath, find, false);
+    const body = runsOf(seam, "body", find);
+    const part = runsOf(seam, "part", find);
     return body && part ? stitched(seam, body, part, edge) : [];
   });
 }
 
 /** The edges of one side with the way in which the seam runs along each; null where one of them is not there. */
-function runsOf(
-  { id }: Seam,
-  names: readonly string[],
-  path: Path,
-  find: ReadonlyMap<string, Edge>,
-  isBody: boolean,
-): readonly Run[] | null {
+function runsOf(seam: Seam, side: "body" | "part", find: ReadonlyMap<string, Edge>): readonly Run[] | null {
+  const { id, isAgainst } = seam;
+  const [names, path] = side === "body" ? [seam.bodyEdges, seam.bodyPath] : [seam.partEdges, seam.partPath];
   let gone = 0;
   const runs: Run[] = [];
-  for (const name of names) {
+  for (const [i, name] of names.entries()) {
     const edge = find.get(name);
     if (!edge) return null;
-    const byRule = isBody || !id.startsWith("neckline") ? runsAgainstByRule(id, name, edge) : null;
-    runs.push({ name, length: edge.length, isAgainst: byRule ?? runsAgainst(edge, path, gone) });
+    const byRule = side === "body" || !id.startsWith("neckline") ? runsAgainstByRule(id, name, edge) : null;
+    runs.push({
+      name,
+      length: edge.length,
+      isAgainst: isAgainst?.[side][i] ?? byRule ?? runsAgainst(edge, path, gone),
+    });
     gone += edge.length;
   }
   return runs;

@@ -56,13 +56,16 @@ function roomRound(worn: Worn): readonly WornRead[] {
 const LEAST_CUT = 6;
 
 /** Which triangles are of the bodice, or of the sleeve. A piece in one is bodice as far out as the shoulder reaches in the flat piece. */
-function trianglesOf({ plan, assembly, trunk }: WornHalf, part: "trunk" | "arm"): (triangle: number) => boolean {
+function trianglesOf({ plan, assembly, trunk, folds }: WornHalf, part: "trunk" | "arm"): (triangle: number) => boolean {
   const { pieceOf, sheet } = assembly;
   const end = trunk.figures.tip.x + BEYOND_TIP_MM;
   return (t) => {
     const { role, piece } = at(plan.pieces, pieceOf[t] ?? 0);
-    if (role !== "flat") return role === part;
+    if (role !== "flat" && role !== part) return false;
     const place = placeOnPiece(piece, sheet.rest, t);
+    // A lapel lies over the bodice and is none of its girth.
+    if (folds[pieceOf[t] ?? 0]?.beyond(place)) return false;
+    if (role !== "flat") return true;
     return part === "trunk" ? place.x < end : place.x >= end;
   };
 }

@@ -62,6 +62,7 @@ function wayOf({ id, lines }: WornPiece["piece"], arm: Arm): (foot: Place) => Pl
   if (id === "collarStand" || id.startsWith("front") || (id === "collar" && !isFall)) return upright;
   if (isFall) return outAndDown;
   if (id === "hemBand") return () => DOWN;
+  if (id === "neckBand") return upThenAcross;
   return () => arm.upperWay;
 }
 
@@ -75,6 +76,18 @@ function upright(foot: Place): Place {
   const [x, , z] = outwards(foot);
   return [-0.12 * x, 0.985, -0.12 * z];
 }
+
+/** A band all round an open front stands up behind the neck, and goes on across the front towards the middle. */
+function upThenAcross(foot: Place): Place {
+  const share = Math.min(1, Math.max(0, foot[2] / IS_FRONT));
+  const up = upright(foot);
+  const way = eachAxis((k) => up[k] * (1 - share) + (k === 0 ? -share : 0));
+  const size = Math.hypot(...way) || 1;
+  return eachAxis((k) => way[k] / size);
+}
+
+/** So far before the neck it is the front. Metres. */
+const IS_FRONT = 0.06;
 
 function outAndDown(foot: Place): Place {
   const [x, , z] = outwards(foot);

@@ -31,7 +31,7 @@ export type SewingPlan = {
 
 /** Cut again from the same figures: they lie behind what is worn and are felt as its stiffness only. */
 const BEHIND = ["frontFacing", "backFacing", "underCollar", "neckBinding", "buttonStand", "slitFacing"];
-const ATTACHED = ["collarStand", "collar", "cuff", "band", "hemBand", "sleeveLower"];
+const ATTACHED = ["collarStand", "collar", "cuff", "band", "hemBand", "neckBand", "sleeveLower"];
 const OF_OTHER_ARM = /Other|Left$|Right$/;
 
 /** What of the garment is sewn up for the toile: the right half of it. Null with a sentence where there is no whole garment. */
@@ -128,13 +128,22 @@ function opensInFront({ joins }: Garment): boolean {
 }
 
 /**
- * A front that laps over is worn as far as its middle. Above the break of a lapel it is worn to its edge: the cut goes out to the break there.
+ * A front that laps over is worn as far as its middle; a lapel is worn whole, beyond its roll line. What lies between the two, where the roll line has
+ * crossed the middle on its way to the break, lies under or over the other front and is left out.
  */
 function atMiddle(piece: Piece): Kept {
   const roll = piece.lines?.find(({ name }) => name === "Roll line");
   if (!roll) return { keeps: ({ x }) => x };
-  const breakAt = [startOf(roll.path), endOf(roll.path)].reduce((low, p) => (p.y > low.y ? p : low));
-  return { keeps: ({ x, y }) => Math.max(x, breakAt.y - y), corner: { x: 0, y: breakAt.y } };
+  const [a, b] = [startOf(roll.path), endOf(roll.path)];
+  const [high, low] = a.y < b.y ? [a, b] : [b, a];
+  const way = { x: (low.x - high.x) / distance(high, low), y: (low.y - high.y) / distance(high, low) };
+  const beyond = ({ x, y }: Point) => (y - high.y) * way.x - (x - high.x) * way.y;
+  const crossing = { x: 0, y: high.y - (high.x * way.y) / way.x };
+  const hasCrossed = low.x < 0 && high.x > 0;
+  return {
+    keeps: (p) => Math.max(p.x, p.y < low.y ? beyond(p) : low.y - p.y),
+    corner: hasCrossed ? crossing : { x: 0, y: low.y },
+  };
 }
 
 function armPiece(piece: Piece): WornPiece {
@@ -177,12 +186,12 @@ function attached(piece: Piece, base: readonly string[], atFront: Kept | null): 
     role: "attached",
     side: null,
     cuts: atFront ? [atFront] : isRingBand(piece) ? foldCuts(piece, keep) : [],
-    middle: [...(isFold || piece.id === "hemBand" ? ["centreBack"] : []), ...(atFront ? ["cut0"] : [])],
+    middle: [...(isFold || /^(hem|neck)Band$/.test(piece.id) ? ["centreBack"] : []), ...(atFront ? ["cut0"] : [])],
     grownOn: null,
     isInterfaced: piece.cut.interfacing > 0,
     base: base.filter((name) => piece.edges.some(({ id }) => id === name)),
   };
 }
 
-const isRingBand = ({ id }: Piece) => ["cuff", "band", "hemBand"].includes(id);
+const isRingBand = ({ id }: Piece) => ["cuff", "band", "hemBand", "neckBand"].includes(id);
 const sameLine = (a: Path, b: Path) => Math.min(distance(startOf(a), startOf(b)), distance(startOf(a), endOf(b))) < 2;
