@@ -1,4 +1,5 @@
 import { at } from "../../data";
+import type { Point } from "../../geometry";
 import { edgeKey } from "../solver/sheet";
 import type { Worn } from "../wear";
 
@@ -43,13 +44,13 @@ function normalOf(triangles: Int32Array, places: Float64Array, t: number): reado
 /** The points of the sheet that belong to the pieces in question, where a place in the flat piece is wanted. Millimetres. */
 export function pointsWhere(
   { cut, assembly }: Pick<Worn, "cut" | "assembly">,
-  isWanted: (piece: string, x: number, y: number) => boolean,
+  isWanted: (piece: string, place: Point) => boolean,
 ): ReadonlySet<number> {
   const points = new Set<number>();
   cut.meshes.forEach((mesh, m) => {
-    mesh.points.forEach(({ x, y }, i) => {
+    mesh.points.forEach((p, i) => {
       const point = assembly.pointOf[at(cut.first, m) + i] ?? -1;
-      if (point >= 0 && isWanted(mesh.piece.id, x, y)) points.add(point);
+      if (point >= 0 && isWanted(mesh.piece.id, p)) points.add(point);
     });
   });
   return points;

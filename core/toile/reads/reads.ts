@@ -1,5 +1,6 @@
 import { at } from "../../data";
 import { phrase } from "../../draft";
+import { distance } from "../../geometry";
 import { armOf } from "../body/arm";
 import { along, placeIn } from "../place";
 import { placeOnPiece } from "../sewing/assembly";
@@ -144,31 +145,52 @@ function hemReads(worn: Worn): readonly WornRead[] {
   ];
 }
 
-/** How sharply the cloth is folded below the underarm. How far a crown puckers is not to be read off: chance moves it more than ease does. */
-function foldReads(worn: WornHalf): readonly WornRead[] {
-  const sleeve = worn.cut.meshes.find(({ piece }) => piece.id === "sleeve")?.piece;
-  if (!sleeve) return [];
-  const capLine = Math.max(
-    ...sleeve.edges.filter(({ id }) => id.startsWith("cap")).flatMap(({ path }) => path.map(([, , , p]) => p.y)),
-    0,
-  );
+/** How sharply the sleeve is folded below the underarm, and its crown beside the seam. */
+function foldReads(half: WornHalf): readonly WornRead[] {
+  const mesh = half.cut.meshes.find(({ piece }) => piece.id === "sleeve");
+  if (!mesh) return [];
+  const { piece, edges, points } = mesh;
+  const cap = piece.edges.filter(({ id }) => id.startsWith("cap"));
+  const capLine = Math.max(0, ...cap.flatMap(({ path }) => path.map(([, , , p]) => p.y)));
   if (!(capLine > 0)) return [];
-  const widest = Math.max(...sleeve.outline.map(([, , , p]) => Math.abs(p.x)));
+  const widest = Math.max(...piece.outline.map(([, , , p]) => Math.abs(p.x)));
   const under = pointsWhere(
-    worn,
-    (id, x, y) => id === "sleeve" && y > capLine - 60 && y < capLine + 120 && Math.abs(x) > widest * 0.45,
+    half,
+    (id, p) => id === "sleeve" && p.y > capLine - 60 && p.y < capLine + 120 && Math.abs(p.x) > widest * 0.45,
   );
+  const seam = cap.flatMap(({ id }) => (edges.get(id) ?? []).map(({ point }) => at(points, point)));
+  const crown = pointsWhere(
+    half,
+    (id, p) =>
+      id === "sleeve" && p.y < capLine * CROWN_SHARE && seam.some((other) => distance(p, other) < BESIDE_SEAM_MM),
+  );
+  const read = (id: string, label: string, wanted: ReadonlySet<number>, how: WornRead["how"]): WornRead => ({
+    id,
+    label,
+    kind: "degrees",
+    value: foldedness(half, (point) => wanted.has(point)),
+    foretold: null,
+    how,
+  });
   return [
-    {
-      id: "folds.underarm",
-      label: "Folds of the sleeve below the underarm",
-      kind: "degrees",
-      value: foldedness(worn, (point) => under.has(point)),
-      foretold: null,
-      how: phrase`how far the cloth turns from triangle to triangle, root mean square; to be compared only with a toile of the same fineness`,
-    },
+    read(
+      "folds.underarm",
+      "Folds of the sleeve below the underarm",
+      under,
+      phrase`how far the cloth turns from triangle to triangle, root mean square; to be compared only with a toile of the same fineness`,
+    ),
+    read(
+      "folds.crown",
+      "Folds of the crown beside its seam",
+      crown,
+      phrase`the same over the crown, where eased cloth puckers; chance moves it by some degrees, so that only the mean of several toiles tells two sleeves apart`,
+    ),
   ];
 }
+
+/** The crown is so much of the cap's height, and what lies so near its seam. */
+const CROWN_SHARE = 0.6;
+const BESIDE_SEAM_MM = 40;
 
 /** What raising the arm does: two toiles of one garment, the arm down and raised. */
 export function raisedReads(down: Worn, raised: Worn): readonly WornRead[] {

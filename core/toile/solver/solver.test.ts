@@ -255,3 +255,68 @@ describe("a developed stand sewn to its neck", () => {
     expect(straight - worn(neck, height, (15 * Math.PI) / 180)).toBeGreaterThan(5);
   });
 });
+
+describe("a fall sewn to its neck and lying on the shoulders", () => {
+  const [neck, depth, slope] = [0.07, 0.05, (25 * Math.PI) / 180];
+  /**
+   * A ring whose edge grows by `letOut` × 2π for every unit of its depth, its neck held, on a cone that falls away at the slope: how high its outer edge lies over the
+   * cone as a mean, and how much that goes up and down round it, in millimetres.
+   */
+  const lying = (letOut: number) => {
+    const [edge, rate] = [0.008, 2400];
+    const { sheet, flat, columns, rows } = stripOf(2 * Math.PI * neck, depth, edge, {
+      density: 0.2,
+      warp: 300,
+      weft: 300,
+      bias: 80,
+      rigidity: rigidityOf(WOVEN),
+    });
+    const rest = new Float64Array(sheet.rest);
+    const slant = neck / letOut;
+    for (let i = 0; i < sheet.triangles.length; i++) {
+      const point = sheet.triangles[i] ?? 0;
+      const [u, v] = [flat[point * 2] ?? 0, flat[point * 2 + 1] ?? 0];
+      rest.set([(slant + v) * Math.sin(u / slant), (slant + v) * Math.cos(u / slant)], i * 2);
+    }
+    const places = new Float64Array(sheet.points * 3);
+    const held = new Set<number>();
+    const heightOver = (x: number, y: number, z: number) =>
+      (y + Math.tan(slope) * (Math.hypot(x, z) - neck)) * Math.cos(slope);
+    for (let i = 0; i < sheet.points; i++) {
+      const [u, v] = [flat[i * 2] ?? 0, flat[i * 2 + 1] ?? 0];
+      const r = neck + v * Math.cos(slope);
+      // A ripple that is hardly one: which way it goes is not left to chance.
+      const ripple = 0.0005 * (v / depth) * Math.cos((9 * u) / neck);
+      places.set([r * Math.cos(u / neck), 0.002 - v * Math.sin(slope) + ripple, r * Math.sin(u / neck)], i * 3);
+      if (Math.floor(i / columns) === 0) held.add(i);
+    }
+    const ends = Array.from({ length: rows - 1 }, (_, row) => [(row + 1) * columns, (row + 2) * columns - 1]).flat();
+    const ties = {
+      points: Int32Array.from(ends),
+      rest: new Float64Array(rows - 1),
+      stiffness: new Float64Array(rows - 1).fill(Number.POSITIVE_INFINITY),
+    };
+    const solid = (x: number, y: number, z: number, normal: Float64Array) => {
+      const r = Math.hypot(x, z) || 1e-9;
+      normal.set([(Math.sin(slope) * x) / r, Math.cos(slope), (Math.sin(slope) * z) / r]);
+      return heightOver(x, y, z);
+    };
+    const solver = clothSolver({ sheet: { ...sheet, rest }, places, rate, edge, held, ties });
+    solver.run(rate * 0.7, { damping: 4, friction: 0.1, solid });
+    const heights = Array.from({ length: columns }, (_, c) => {
+      const q = ((rows - 1) * columns + c) * 3;
+      return heightOver(places[q] ?? 0, places[q + 1] ?? 0, places[q + 2] ?? 0) * 1000;
+    });
+    const mean = heights.reduce((sum, height) => sum + height, 0) / heights.length;
+    return { mean, ripple: Math.sqrt(heights.reduce((sum, height) => sum + (height - mean) ** 2, 0) / heights.length) };
+  };
+
+  it("lies flat where it is let out by what geometry asks, and rippled the more where by more (reference: geometry of the cone)", () => {
+    const asked = Math.cos(slope);
+    const [right, more, much] = [lying(asked), lying(1.25 * asked), lying(1.6 * asked)];
+    expect(right.mean).toBeLessThan(4);
+    expect(right.ripple).toBeLessThan(1);
+    expect(more.ripple).toBeGreaterThan(right.ripple + 2);
+    expect(much.ripple).toBeGreaterThan(more.ripple + 1);
+  });
+});
