@@ -9,6 +9,7 @@ import type { Assembly, Cut, Stitched } from "./sewing/assembly";
 import type { FoldLine } from "./sewing/fold";
 import { AT_REST_J, type Progress } from "./sewing/hang";
 import { type SewingPlan, sewingPlan } from "./sewing/plan";
+import { liesRoundArm } from "./sewing/round-arm";
 import { type Hung, hangAgain, hangFirst, type SewnUp, sewUp } from "./sewing/sew-up";
 import { laidAs, type Sewing, sewingOf } from "./sewing/sewing";
 import { hangWhole } from "./sewing/whole";
@@ -245,7 +246,8 @@ function wornOf(
     deepest,
     kineticEnergy,
     largestStrain,
-    isTangled: !(largestStrain < TANGLED_STRAIN) || kineticEnergy > FALLING_J,
+    isTangled:
+      !(largestStrain < TANGLED_STRAIN) || kineticEnergy > FALLING_J || !halves.map(wornHalf).every(liesRoundArm),
     isSettled: kineticEnergy < AT_REST_J,
     points: halves.reduce((sum, { assembly }) => sum + assembly.sheet.points, 0),
     triangles: halves.reduce((sum, { assembly }) => sum + assembly.sheet.clothOf.length, 0),

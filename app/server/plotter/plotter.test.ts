@@ -139,7 +139,8 @@ describe("the plotter of several processes", () => {
     const { obey } = plotterHost();
     await obey({ act: "on", rollWidth: 914.4 });
     await obey({ act: "send", name: "Triangle", text: TRIANGLE, saved: 12 });
-    for (let i = 0; i < 200 && !(await obey({ act: "look" })).last; i++)
+    // It is drawn a little before the job says so.
+    for (let i = 0; i < 400 && (await obey({ act: "look" })).jobs[0]?.state !== "drawn"; i++)
       await new Promise((done) => setTimeout(done, 5));
     const { last, jobs } = await obey({ act: "look" });
     expect(last).toMatchObject({ used: 100, saved: 12, offSheet: 0 });

@@ -55,7 +55,7 @@ export function armOf({ arm, tip }: BodyFigures, { raised, forward, elbow }: Arm
 }
 
 /** The hand is a mitten of so much beyond the wrist: a sleeve has to end somewhere on it. */
-const HAND = 0.11;
+export const HAND = 0.11;
 
 /** The solids of an arm: upper arm as thick as it was measured down to where it was, forearm, hand. */
 export function conesOf(arm: Arm): readonly RoundCone[] {

@@ -55,10 +55,12 @@ export function trunkOf(figures: BodyFigures): Trunk {
       torso.sectionAt(-mm(figures.levels[2]?.y ?? 0)).wide,
       mm(tip.x),
     ) + 0.05;
-  const solid = baked(exact, { right: width, top: NECK_UP + 0.06, bottom: -mm(figures.foot), deep: 0.24 });
+  const solid = baked(exact, { right: width, top: NECK_UP + 0.06, bottom: -mm(figures.foot) - BELOW_FOOT, deep: 0.24 });
   return { figures, torso, exact, solid };
 }
 
+/** The body goes on so far below what is drawn of it: a garment may hang lower than it was cut to. Metres. */
+const BELOW_FOOT = 0.15;
 const NECK_IN_BASE = 0.9;
 /** The neck is there so far above the neck point. */
 const NECK_UP = 0.1;

@@ -1,6 +1,6 @@
 import { phrase } from "../../draft";
-import { distance, endOf, startOf } from "../../geometry";
-import type { Place } from "../place";
+import { distance, footOnStretch, lerp, type Point } from "../../geometry";
+import { eachAxis, type Place, placeIn } from "../place";
 import type { Worn } from "../wear";
 import { placesOn, type WornRead } from "./worn-read";
 
@@ -14,47 +14,99 @@ const ROUND: readonly { readonly id: string; readonly name: string; readonly ang
 /** Where the collar's edge lies below the neck seam all round, and how far its stand is off the neck. */
 export function collarReads(worn: Worn): readonly WornRead[] {
   const edges = edgesOf(worn);
-  return [...(edges ? coverReads(worn, edges) : []), ...standReads(worn)];
+  return [...(edges ? coverReads(edges) : []), ...standReads(worn)];
 }
 
-type CollarEdges = { readonly neck: readonly Place[]; readonly outer: readonly Place[] };
+/** A place of the worn collar, and where it is on its flat piece. */
+type Stop = { readonly place: Place; readonly flat: Point };
+
+type CollarEdges = {
+  readonly neck: readonly Stop[];
+  readonly outer: readonly Stop[];
+  /** How far the edge is foretold to lie below the neck seam at a place of it, in millimetres. */
+  readonly foretold: (neck: Point) => number | null;
+};
 
 /** The neck seam and the outer edge of a collar that is folded over, each from the centre back; null where there is none. */
 function edgesOf(worn: Worn): CollarEdges | null {
+  const run = (piece: string, edge: string) => runOf(worn, piece, edge);
   const grown = worn.plan.pieces.find(({ grownOn }) => grownOn)?.piece.id;
-  const [piece, neckPiece] = grown ? [grown, grown] : ["collar", "collarStand"];
-  const outer = fromBack(placesOn(worn, piece, "outer"));
-  const neck = [placesOn(worn, neckPiece, grown ? "backNeck" : "neck"), placesOn(worn, piece, "backNeck")].find(
-    ({ length }) => length > 1,
-  );
-  return outer.length > 1 && neck ? { outer, neck: fromBack(neck) } : null;
+  const stand = run("collarStand", "neck");
+  const outer = run(grown ?? "collar", "outer");
+  if (outer.length < 2) return null;
+  if (stand.length > 1 && !grown) {
+    const [upper, sewn] = [run("collarStand", "upper"), run("collar", "neck")];
+    const foretold = (p: Point) => {
+      const [height, along] = nearest(upper, p);
+      const seam = placeAlong(sewn, along);
+      return seam ? nearest(outer, seam)[0] - height : null;
+    };
+    return { neck: stand, outer, foretold };
+  }
+  const m = worn.plan.pieces.findIndex(({ piece }) => piece.id === (grown ?? "collar"));
+  const fold = worn.folds[m]?.corners.map((flat): Stop => ({ place: [0, 0, 0], flat })) ?? [];
+  const neck = run(grown ?? "collar", "backNeck");
+  if (neck.length < 2 || fold.length < 2) return null;
+  // What lies below the fold is the stand, and the fall lies over as much again. A collar that is grown on turns into its lapel further on.
+  const back = neck[0]?.flat;
+  return {
+    neck,
+    outer,
+    foretold: (p) => (grown && p !== back ? null : nearest(outer, p)[0] - 2 * nearest(fold, p)[0]),
+  };
 }
 
-function fromBack(places: readonly Place[]): readonly Place[] {
-  const [first, last] = [places[0], places[places.length - 1]];
-  return first && last && last[2] < first[2] ? [...places].reverse() : places;
+function runOf({ cut, local }: Worn, piece: string, edge: string): readonly Stop[] {
+  const m = cut.meshes.findIndex((mesh) => mesh.piece.id === piece);
+  const mesh = cut.meshes[m];
+  const stops = (mesh?.edges.get(edge) ?? []).flatMap(({ point }): readonly Stop[] => {
+    const flat = mesh?.points[point];
+    return flat ? [{ place: placeIn(local, (cut.first[m] ?? 0) + point), flat }] : [];
+  });
+  const [first, last] = [stops[0], stops[stops.length - 1]];
+  return first && last && last.place[2] < first.place[2] ? stops.toReversed() : stops;
 }
 
-function coverReads(worn: Worn, { neck, outer }: CollarEdges): readonly WornRead[] {
-  const foretold = foretoldCover(worn);
-  const isGrown = worn.plan.pieces.some(({ grownOn }) => grownOn);
+/** How far a flat place is from an edge, and how far along it its foot is. */
+function nearest(stops: readonly Stop[], p: Point): readonly [number, number] {
+  let [best, bestAlong, gone] = [Number.POSITIVE_INFINITY, 0, 0];
+  for (const [i, { flat }] of stops.slice(1).entries()) {
+    const before = stops[i]?.flat ?? flat;
+    const { foot, off } = footOnStretch(p, before, flat);
+    if (off < best) [best, bestAlong] = [off, gone + distance(before, foot)];
+    gone += distance(before, flat);
+  }
+  return [best, bestAlong];
+}
+
+function placeAlong(stops: readonly Stop[], at: number): Point | null {
+  let gone = 0;
+  for (const [i, { flat }] of stops.slice(1).entries()) {
+    const before = stops[i]?.flat ?? flat;
+    const size = distance(before, flat);
+    if (gone + size >= at && size > 0) return lerp(before, flat, (at - gone) / size);
+    gone += size;
+  }
+  return stops[stops.length - 1]?.flat ?? null;
+}
+
+function coverReads({ neck, outer, foretold }: CollarEdges): readonly WornRead[] {
   const round = ROUND.flatMap(({ id, name, angle }): readonly WornRead[] => {
     const [seam, edge] = [firstAt(neck, angle), firstAt(outer, angle)];
     if (!seam || !edge) return [];
-    const off = Math.hypot(edge[0] - seam[0], edge[1] - seam[1], edge[2] - seam[2]) * 1000;
+    const off = 1000 * Math.hypot(...eachAxis((k) => edge.place[k] - seam.place[k]));
     return [
       {
         id: `collar.cover.${id}`,
         label: `Collar’s edge below the neck seam, ${name}`,
         kind: "length",
-        value: edge[1] > seam[1] ? -off : off,
-        // A collar that is grown on widens towards its lapel.
-        foretold: isGrown && angle > 0 ? null : foretold,
-        how: phrase`how far the outer edge lies from the neck seam, down along the garment; foretold: fall less stand on the centre back`,
+        value: edge.place[1] > seam.place[1] ? -off : off,
+        foretold: foretold(seam.flat),
+        how: phrase`how far the outer edge lies from the neck seam, down along the garment; foretold: fall less stand, as wide as both are there in the flat pieces`,
       },
     ];
   });
-  const mean = outer.reduce((sum, [, y]) => sum + y, 0) / outer.length;
+  const mean = outer.reduce((sum, { place }) => sum + place[1], 0) / outer.length;
   return [
     ...round,
     {
@@ -72,40 +124,21 @@ function coverReads(worn: Worn, { neck, outer }: CollarEdges): readonly WornRead
 const AXIS_Z = -0.005;
 
 /** The first place, from the centre back on, at an angle round the neck. */
-function firstAt(places: readonly Place[], degrees: number): Place | null {
-  const angleOf = ([x, , z]: Place) => (Math.atan2(x, AXIS_Z - z) * 180) / Math.PI;
-  const [first] = places;
+function firstAt(stops: readonly Stop[], degrees: number): Stop | null {
+  const angleOf = ({ place: [x, , z] }: Stop) => (Math.atan2(x, AXIS_Z - z) * 180) / Math.PI;
+  const [first] = stops;
   if (!first || degrees <= angleOf(first)) return first ?? null;
-  for (const [i, next] of places.slice(1).entries()) {
-    const before = places[i] ?? next;
+  for (const [i, next] of stops.slice(1).entries()) {
+    const before = stops[i] ?? next;
     const [from, to] = [angleOf(before), angleOf(next)];
     if (from > degrees || to < degrees || from === to) continue;
     const share = (degrees - from) / (to - from);
-    const mix = (k: 0 | 1 | 2) => before[k] + (next[k] - before[k]) * share;
-    return [mix(0), mix(1), mix(2)];
+    return {
+      place: eachAxis((k) => before.place[k] + (next.place[k] - before.place[k]) * share),
+      flat: lerp(before.flat, next.flat, share),
+    };
   }
   return null;
-}
-
-const CORNER_MM = 0.5;
-
-/** Fall less stand, along the centre back of the pieces. */
-function foretoldCover({ cut, plan }: Worn): number | null {
-  const pieceOf = (id: string) => cut.meshes.find(({ piece }) => piece.id === id)?.piece;
-  const centreOf = (id: string) => pieceOf(id)?.edges.find((one) => one.id === "centreBack")?.length;
-  const piece = plan.pieces.find(({ grownOn }) => grownOn)?.piece ?? pieceOf("collar");
-  const whole = piece && centreOf(piece.id);
-  if (!piece || whole === undefined) return null;
-  const stand = centreOf("collarStand");
-  if (stand !== undefined) return whole - stand;
-  const fold = piece.lines?.find(({ name }) => name === "Fold of the stand")?.path;
-  const [neck, back] = ["backNeck", "centreBack"].map((id) => piece.edges.find((one) => one.id === id)?.path);
-  if (!fold || !neck || !back) return null;
-  // What lies below the fold at the centre back is the stand.
-  const corner = [startOf(neck), endOf(neck)].find((p) =>
-    [startOf(back), endOf(back)].some((end) => distance(p, end) < CORNER_MM),
-  );
-  return corner ? whole - 2 * Math.min(distance(startOf(fold), corner), distance(endOf(fold), corner)) : null;
 }
 
 function standReads(worn: Worn): readonly WornRead[] {

@@ -77,7 +77,8 @@ export function* hang(hanging: Hanging, from: ArmPose, to: ArmPose, begun: numbe
     before = next;
     steps += spend(solver, (ACTS.turn.seconds * rate * slower) / most, {
       ...ACTS.turn,
-      ...grip,
+      // What an elastic holds up rides on an arm that moves, and would fall off it meanwhile.
+      ...(grip.friction === undefined ? {} : { gravity: 0 }),
       solid: solidAt(next),
       clearance,
     });

@@ -1,9 +1,12 @@
 import { at } from "../../data";
+import { distance } from "../../geometry";
 import type { BodyFigures } from "../body/figure";
 import type { PieceMesh } from "../mesh/piece-mesh";
+import { placeIn } from "../place";
+import { type Layers, NO_LAYERS } from "../solver/layers";
 import { edgeKey } from "../solver/sheet";
 import { clothSolver, type Solver, type Ties, USUAL_CLEARANCE } from "../solver/solver";
-import type { Assembly, Cut, Pair, Stitched } from "./assembly";
+import { type Assembly, type Cut, type Pair, placeOnPiece, type Stitched } from "./assembly";
 import type { ElasticLink } from "./elastics";
 import type { FoldLine } from "./fold";
 import type { SewingPlan, WornPiece } from "./plan";
@@ -12,6 +15,7 @@ import type { SewingPlan, WornPiece } from "./plan";
 export type OnBody = {
   readonly solver: Solver;
   readonly ties: Ties;
+  readonly layers: Layers;
   /** How far apart the edges of each open seam begin, stitch by stitch. Metres. */
   readonly apart: readonly number[];
   readonly clearance: Float64Array;
@@ -57,8 +61,9 @@ export function onBody(
     const own = pointOf[point] ?? -1;
     return own < 0 ? [] : [own];
   });
-  const solver = clothSolver({ sheet, places, rate, edge: edge / 1000, inMiddle, ties });
-  return { solver, ties, apart, clearance: clearances(pieces, assembly) };
+  const layers = isWhole ? layersOf(pieces, assembly, places) : NO_LAYERS;
+  const solver = clothSolver({ sheet, places, rate, edge: edge / 1000, inMiddle, ties, layers });
+  return { solver, ties, layers, apart, clearance: clearances(pieces, assembly) };
 }
 
 export function gapOf({ points }: Ties, places: Float64Array, tie: number): number {
@@ -126,6 +131,54 @@ function clearances({ cut: { meshes, first }, plan, folds }: Pieces, { pointOf, 
   });
   return clearance;
 }
+
+/** So near its fold or seam cloth turns over and does not lie on anything yet. Millimetres. */
+const TURNS_MM = 12;
+
+/** Collar and lapel over the garment. What is over looks the way that the body does where the lower cloth lies. */
+function layersOf(
+  { cut: { meshes, first }, plan, folds }: Pieces,
+  { pointOf, sheet, pieceOf }: Assembly,
+  places: Float64Array,
+): Layers {
+  const over = new Set<number>();
+  meshes.forEach(({ piece, points, edges }, m) => {
+    const fold = at(folds, m);
+    const isFall = piece.id === "collar" && !fold;
+    if (!fold && !isFall) return;
+    const seam = isFall ? (edges.get("neck") ?? []).map(({ point }) => at(points, point)) : [];
+    points.forEach((p, i) => {
+      const off = fold ? (fold.beyond(p)?.by ?? 0) : Math.min(...seam.map((other) => distance(p, other)));
+      const point = pointOf[at(first, m) + i] ?? -1;
+      if (point >= 0 && off > TURNS_MM) over.add(point);
+    });
+  });
+  if (over.size === 0) return NO_LAYERS;
+  const under: number[] = [];
+  for (let t = 0; t < pieceOf.length; t++) {
+    const m = pieceOf[t] ?? 0;
+    const { role, piece } = at(plan.pieces, m);
+    if (role === "attached" && piece.id !== "collarStand") continue;
+    if (at(folds, m)?.beyond(placeOnPiece(piece, sheet.rest, t))) continue;
+    const corners = [0, 1, 2].map((k) => sheet.triangles[t * 3 + k] ?? 0);
+    if (corners.some((corner) => over.has(corner))) continue;
+    under.push(...(looksOut(corners, places) ? corners : corners.toReversed()));
+  }
+  return { over: Int32Array.from(over), under: Int32Array.from(under) };
+}
+
+/** Does a triangle look away from the axis of the body, and up where it lies on the shoulder? */
+function looksOut(corners: readonly number[], places: Float64Array): boolean {
+  const [p, q, r] = corners.map((corner) => placeIn(places, corner));
+  if (!p || !q || !r) return true;
+  const [ax, ay, az] = [q[0] - p[0], q[1] - p[1], q[2] - p[2]];
+  const [bx, by, bz] = [r[0] - p[0], r[1] - p[1], r[2] - p[2]];
+  const [nx, ny, nz] = [ay * bz - az * by, az * bx - ax * bz, ax * by - ay * bx];
+  return nx * p[0] + ny * UPWARDS + nz * p[2] > 0;
+}
+
+/** How much looking up counts beside looking out: about as much as a shoulder lies off the axis. Metres. */
+const UPWARDS = 0.1;
 
 /** Seams at which a collar turns down over its stand. */
 const TURNED_SEAMS = /^collar\.fall$/;

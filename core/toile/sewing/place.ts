@@ -111,6 +111,10 @@ function sleeveTube(arm: Arm, { figures }: Trunk, worn: readonly WornPiece[]) {
   const under = halves.get("underSleeve");
   const top = halves.get("topSleeve");
   const isPair = halves.has("sleeveFront") && halves.has("sleeveBack");
+  // One that is longer than the arm is drawn up over the wrist, or what holds its hem there would close beyond the hand.
+  const reach = arm.upperLength + arm.lowerLength;
+  const longest = Math.max(...pieces.map(({ outline }) => boxOf([outline]).bottom)) / 1000;
+  const shortened = Math.min(1, (reach + BEYOND_WRIST) / longest);
   const [dx, dy, dz] = arm.upperWay;
   const out: Place = [-dy, dx, 0];
   // Above the shoulder point a sleeve goes on over the shoulder, towards the neck.
@@ -119,7 +123,7 @@ function sleeveTube(arm: Arm, { figures }: Trunk, worn: readonly WornPiece[]) {
   const over: Place = [shoulder.x / size, shoulder.y / size, 0];
   return (id: string, p: Point): Place => {
     const own = halves.get(id) ?? { left: () => 100, right: () => 100 };
-    const t = p.y / 1000;
+    const t = (p.y / 1000) * (p.y > 0 ? shortened : 1);
     const girth = (of: typeof own) => of.right(p.y) + of.left(p.y);
     const whole =
       (under && top
@@ -129,8 +133,10 @@ function sleeveTube(arm: Arm, { figures }: Trunk, worn: readonly WornPiece[]) {
           : girth(own)) / 1000;
     const limb = 2 * Math.PI * (arm.upperRadius + OFF_BODY * 0.6);
     const radius = Math.max(whole, limb) / (2 * Math.PI);
-    const turn =
-      id === "underSleeve" ? Math.PI - (2 * Math.PI * (p.x / 1000)) / whole : (2 * Math.PI * (p.x / 1000)) / whole;
+    // A sleeve in two pieces is bent: each lies about the middle that it has at its level.
+    const middle = under && top ? (own.right(p.y) - own.left(p.y)) / 2 : 0;
+    const across = (2 * Math.PI * ((p.x - middle) / 1000)) / whole;
+    const turn = id === "underSleeve" ? Math.PI - across : across;
     const from = arm.shoulder;
     const axis: Place =
       t >= 0
@@ -141,34 +147,30 @@ function sleeveTube(arm: Arm, { figures }: Trunk, worn: readonly WornPiece[]) {
   };
 }
 
-/** How far a piece reaches to either side at each level; above its cap line as far as there. Millimetres. */
+/** A sleeve ends so far beyond the wrist at most when it is put on. Metres. */
+const BEYOND_WRIST = 0.03;
+
+const LEVELS = 120;
+
+/** How far a piece reaches to either side at each level, less than nothing where all of it lies on the other; above its cap line as far as there. Millimetres. */
 function widthsBelow(outline: Path) {
-  const box = boxOf([outline]);
-  const levels = 120;
-  const [left, right] = [new Float64Array(levels + 1), new Float64Array(levels + 1)];
-  const step = (box.bottom - box.top) / levels;
-  for (const cubic of outline) {
-    for (let k = 0; k <= 24; k++) {
-      const point = cubicPoint(cubic, k / 24);
-      const i = Math.min(levels, Math.max(0, Math.round((point.y - box.top) / step)));
-      left[i] = Math.max(left[i] ?? 0, -point.x);
-      right[i] = Math.max(right[i] ?? 0, point.x);
-    }
-  }
-  const widest = (list: Float64Array) =>
-    list.reduce((best, value, i) => (value > (list[best] ?? 0) + 0.5 ? i : best), 0);
-  const filled = (list: Float64Array) => {
-    const from = widest(list);
-    return (y: number) => {
-      const i = Math.max(from, Math.min(levels, Math.round((y - box.top) / step)));
-      for (let k = 0; k <= levels; k++) {
-        const near = [list[i - k], list[i + k]].find((value) => value !== undefined && value > 0);
-        if (near !== undefined) return near;
-      }
-      return 1;
-    };
+  const { top, bottom } = boxOf([outline]);
+  const step = (bottom - top) / LEVELS;
+  const corners = outline.flatMap((cubic) => Array.from({ length: 24 }, (_, k) => cubicPoint(cubic, k / 24)));
+  /** Half-way up each level, where no corner of a straight edge lies. */
+  const across = Array.from({ length: LEVELS }, (_, i) => {
+    const y = top + (i + 0.5) * step;
+    const xs = corners.flatMap((p, n) => {
+      const q = at(corners, (n + 1) % corners.length);
+      return p.y < y === q.y < y ? [] : [p.x + ((q.x - p.x) * (y - p.y)) / (q.y - p.y)];
+    });
+    return { left: -Math.min(...xs), right: Math.max(...xs) };
+  });
+  const reaching = (side: "left" | "right") => {
+    const widest = across.reduce((best, one, i) => (one[side] > at(across, best)[side] + 0.5 ? i : best), 0);
+    return (y: number) => at(across, Math.max(widest, Math.min(LEVELS - 1, Math.floor((y - top) / step))))[side];
   };
-  return { left: filled(left), right: filled(right) };
+  return { left: reaching("left"), right: reaching("right") };
 }
 
 /**

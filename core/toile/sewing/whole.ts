@@ -46,7 +46,12 @@ export function* hangWhole(right: Half, left: Half, before: ArmPose): Generator<
     stiffness: Float64Array.from([...r.ready.ties.stiffness, ...l.ready.ties.stiffness]),
   };
   const { rate, edge } = right.sewing;
-  const solver = clothSolver({ sheet: joined.sheet, places, rate, edge: edge / 1000, ties });
+  // Mirrored, a triangle looks the other way.
+  const layers = {
+    over: Int32Array.from([...r.ready.layers.over, ...onLeft(l.ready.layers.over)]),
+    under: Int32Array.from([...r.ready.layers.under, ...onLeft(l.ready.layers.under.toReversed())]),
+  };
+  const solver = clothSolver({ sheet: joined.sheet, places, rate, edge: edge / 1000, ties, layers });
   const clearance = new Float64Array(joined.sheet.points);
   clearance.set(r.ready.clearance);
   for (let i = 0; i < ofLeft.length; i++)

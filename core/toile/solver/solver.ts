@@ -1,5 +1,6 @@
 import { GRAVITY } from "../mechanics";
 import { type BendTable, bendTable, middleBendTable, relaxBending } from "./bending";
+import { type Layers, layerContact, NO_LAYERS } from "./layers";
 import { massesOf, type Sheet } from "./sheet";
 import { relaxStretch, type StretchTable, strainsOf, stretchTable } from "./stretch";
 
@@ -31,6 +32,7 @@ export type SolverSetup = {
   /** Points that stay in the plane x = 0: the other half is their mirror image. */
   readonly inMiddle?: readonly number[];
   readonly ties?: Ties;
+  readonly layers?: Layers;
 };
 
 /** How a stretch of time is spent. Metres, seconds. */
@@ -66,7 +68,7 @@ const WEIGHTLESS = 1e-9;
  * the same places to the last digit.
  */
 export function clothSolver(setup: SolverSetup): Solver {
-  const { sheet, places, rate, edge, held, inMiddle = [], ties = NO_TIES } = setup;
+  const { sheet, places, rate, edge, held, inMiddle = [], ties = NO_TIES, layers = NO_LAYERS } = setup;
   const step = 1 / rate;
   const masses = massesOf(sheet);
   const weights = masses.map((mass, i) => (held?.has(i) || mass < WEIGHTLESS ? 0 : 1 / mass));
@@ -75,6 +77,7 @@ export function clothSolver(setup: SolverSetup): Solver {
   const middleBend = middleBendTable(sheet, weights, step, inMiddle);
   const speeds = setup.speeds ?? new Float64Array(places.length);
   const before = new Float64Array(places.length);
+  const keepLayers = layerContact(layers, weights);
   const contact: Contact = { normal: new Float64Array(3), slack: new Float64Array(weights.length) };
   let [lastSolid, lastClearance]: [Conditions["solid"], Conditions["clearance"]] = [undefined, undefined];
   const run = (steps: number, conditions: Conditions) => {
@@ -107,6 +110,7 @@ export function clothSolver(setup: SolverSetup): Solver {
       relaxBending(bend, places);
       relaxBending(middleBend, places, 1);
       for (let pass = 0; pass < tiePasses; pass++) relaxTies(ties, places, weights, step);
+      keepLayers(places);
       for (const point of inMiddle) places[point * 3] = 0;
       if (solid) keepOff(solid, places, before, weights, contact, friction, clearance);
       for (let q = 0; q < places.length; q++) speeds[q] = ((places[q] ?? 0) - (before[q] ?? 0)) * rate;
