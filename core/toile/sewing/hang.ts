@@ -26,8 +26,11 @@ export const AT_REST_J = 1e-4;
 const CALMED = { damping: 30, friction: 0.8, mostSpeed: 0.3 } as const;
 /** Seams that go over the shoulder, and so hold a garment up. */
 const HOLDS_UP = /^(body\.shoulder|kimono\.overarm|raglan\.overarm)/;
-/** An elastic in its casing holds on to what it lies on. From memory. */
-const ELASTIC_FRICTION = 0.9;
+/**
+ * A gathered casing with its elastic digs in and holds. More than a coefficient between two surfaces: what one pass a step loses of the elastic's
+ * pull is in it. Set so that an edge off the shoulder stays about where it was drafted.
+ */
+const ELASTIC_FRICTION = 4;
 
 /** Cloth that hangs on a body: one half, or both. */
 export type Hanging = {
