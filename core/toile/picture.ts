@@ -5,7 +5,8 @@ import { locator } from "./mesh/locate";
 import { blended, placeIn } from "./place";
 import type { Assembly } from "./sewing/assembly";
 import { edgeEnds, edgeKey } from "./solver/sheet";
-import type { Worn, WornHalf } from "./wear";
+import type { Worn } from "./wear";
+import type { WornHalf } from "./worn-half";
 
 /** Half of a worn toile as it is drawn: plain arrays, on the wearer's right, metres, y up from the neck point. Three figures a point. */
 export type HalfPicture = {

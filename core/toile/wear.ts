@@ -5,8 +5,7 @@ import { type Trunk, trunkOf, withArm } from "./body/body";
 import { clearOfTrunk } from "./body/clear-arm";
 import { figuresOf } from "./body/figure";
 import { ofEachArm } from "./sewing/arms";
-import type { Assembly, Cut, Stitched } from "./sewing/assembly";
-import type { FoldLine } from "./sewing/fold";
+import type { Assembly } from "./sewing/assembly";
 import { AT_REST_J, type Progress } from "./sewing/hang";
 import { type SewingPlan, sewingPlan } from "./sewing/plan";
 import { liesRoundArm } from "./sewing/round-arm";
@@ -14,6 +13,7 @@ import { type Hung, hangAgain, hangFirst, type SewnUp, sewUp } from "./sewing/se
 import { laidAs, type Sewing, sewingOf } from "./sewing/sewing";
 import { hangWhole } from "./sewing/whole";
 import type { Solver } from "./solver/solver";
+import type { WornHalf } from "./worn-half";
 
 export type WearOptions = {
   /** The usual edge of a triangle, in millimetres. */
@@ -26,23 +26,6 @@ export type WearOptions = {
 /** A toile at once, and one to read. */
 export const COARSE = { edge: 26, rate: 900 } as const;
 export const FINE = { edge: 16, rate: 1800 } as const;
-
-/** One half as it hangs: everything in metres, y up from the neck point, on the wearer's right. */
-export type WornHalf = {
-  readonly plan: SewingPlan;
-  readonly trunk: Trunk;
-  readonly pose: ArmPose;
-  readonly cut: Cut;
-  /** Where each piece is folded over; null for one that is not. */
-  readonly folds: readonly (FoldLine | null)[];
-  readonly assembly: Assembly;
-  readonly places: Float64Array;
-  /** The same for every point of every piece, those that are sewn together among them. */
-  readonly local: Float64Array;
-  /** Across and along the grain of every triangle: 0.01 for 1 %. */
-  readonly strains: Float64Array;
-  readonly stitches: readonly Stitched[];
-};
 
 /** A garment as it hangs: its right half, and the left one where its sleeve is another. */
 export type Worn = WornHalf & {

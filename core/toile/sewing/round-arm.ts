@@ -2,7 +2,7 @@ import { at } from "../../data";
 import { armOf, HAND } from "../body/arm";
 import { type Place, placeIn } from "../place";
 import { edgeEnds, edgeKey } from "../solver/sheet";
-import type { WornHalf } from "../wear";
+import type { WornHalf } from "../worn-half";
 
 /**
  * Does the end of every sleeve go round its arm? One that an arm has gone through hangs beside it, and strains no more than another. The end is a
