@@ -18,7 +18,6 @@ beforeAll(async () => {
   await she.open("/garments/new");
   await she.choosePoint("t-shirt");
   await she.press("Start the garment");
-  await she.station("Wear");
 }, 60_000);
 
 afterAll(async () => {
@@ -49,27 +48,37 @@ const drawn = () =>
     return other;
   `);
 
+/** The scripts that the page has fetched for the toile, to wear it and to draw it. */
+const ofToile = () =>
+  browser.driver.executeScript<string[]>(
+    "return performance.getEntriesByType('resource').map(({ name }) => name).filter((name) => /(toile|wear-station)[^/]*[.]js/.test(name))",
+  );
+
 describe("the Wear station", () => {
+  it("adds nothing to what a garment's page loads first", async () => {
+    expect(await ofToile()).toEqual([]);
+    await she.station("Wear");
+    await browser.driver.wait(async () => (await ofToile()).length > 1, HANGS_MS);
+  }, 60_000);
+
   it("sews the garment up and hangs it, and reads figures off it beside what was foretold", async () => {
     await hasHung();
-    expect(await drawn()).toBeGreaterThan(400);
+    await she.until("it is drawn", async () => (await drawn()) > 400);
     expect(await read("room.waist")).toMatch(/in$/);
     expect((await browser.driver.findElements(By.css("[data-read]"))).length).toBeGreaterThan(5);
   }, 120_000);
 
   it("is turned with the arrow keys and looked at from behind", async () => {
-    const before = await browser.driver.executeScript<string>(
-      "return document.querySelector('.toile-view canvas').toDataURL()",
-    );
+    const looks = () =>
+      browser.driver.executeScript<string>("return document.querySelector('.toile-view canvas').toDataURL()");
+    // It is drawn beside the page, and shows a little later.
+    const before = await looks();
     await (await she.find(".toile-view")).sendKeys(Key.ARROW_RIGHT);
-    await browser.driver.sleep(300);
-    const turned = await browser.driver.executeScript<string>(
-      "return document.querySelector('.toile-view canvas').toDataURL()",
-    );
-    expect(turned).not.toBe(before);
+    await she.until("it is turned", async () => (await looks()) !== before);
+    const turned = await looks();
     await she.press("Back");
-    await browser.driver.sleep(300);
-    expect(await drawn()).toBeGreaterThan(400);
+    await she.until("it is looked at from behind", async () => (await looks()) !== turned);
+    await she.until("it is drawn", async () => (await drawn()) > 400);
   });
 
   it("has a map of stretch with a legend in words", async () => {

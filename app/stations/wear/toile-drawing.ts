@@ -22,6 +22,7 @@ import {
   WebGLRenderer,
 } from "three";
 import { toCreasedNormals } from "three/examples/jsm/utils/BufferGeometryUtils.js";
+import { LENS } from "./lens";
 import { strainShade } from "./strain-shades";
 
 export type Surface = "plain" | "stripes" | "strain";
@@ -58,8 +59,6 @@ export type ToileDrawing = {
   readonly end: () => void;
 };
 
-/** How wide the eye opens, in degrees, and what it sees nearest and farthest, in metres. */
-export const LENS = { opens: 28, near: 0.05, far: 20 } as const;
 /** Two toiles beside each other are so far apart. */
 const BESIDE = 0.52;
 /** A stripe along the grain is so wide. */

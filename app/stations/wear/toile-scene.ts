@@ -3,7 +3,8 @@ import type { ToilePicture } from "@core/toile/index";
 import { type Remote, transfer, wrap } from "comlink";
 import { PerspectiveCamera } from "three";
 import { OrbitControls } from "three/examples/jsm/controls/OrbitControls.js";
-import { type Colours, LENS, type SceneChoices, type ToileDrawing, toileDrawing } from "./toile-drawing";
+import { LENS } from "./lens";
+import type { Colours, SceneChoices, ToileDrawing } from "./toile-drawing";
 
 export type View = "front" | "back" | "side" | "above";
 
@@ -95,6 +96,7 @@ type Drawing = { readonly drawing: ToileDrawing | Remote<ToileDrawing>; readonly
 
 async function drawingOn(canvas: HTMLCanvasElement, colours: Colours): Promise<Drawing> {
   if (!("transferControlToOffscreen" in canvas)) {
+    const { toileDrawing } = await import("./toile-drawing");
     const drawing = toileDrawing(canvas, colours);
     return { drawing, end: drawing.end };
   }
