@@ -39,11 +39,15 @@ async function hangs(): Promise<{ readonly first: number; readonly all: number; 
 }
 
 async function picture(view: string): Promise<Buffer> {
+  const looks = () =>
+    driver.executeScript<string>("return document.querySelector('.toile-view canvas').toDataURL('image/png')");
+  const before = await looks();
   await driver.findElement(By.xpath(`//button[normalize-space(.)="${view}"]`)).click();
-  await driver.sleep(400);
-  const data = await driver.executeScript<string>(
-    "return document.querySelector('.toile-view canvas').toDataURL('image/png')",
-  );
+  // It is drawn beside the page: what stood there before goes on standing for a while. A view that was there already stays.
+  const begun = Date.now();
+  while ((await looks()) === before && Date.now() - begun < 2500) await driver.sleep(100);
+  await driver.sleep(500);
+  const data = await looks();
   const whole = sharp(Buffer.from(data.split(",")[1] ?? "", "base64"));
   const { width = 1, height = 1 } = await whole.metadata();
   const side = Math.min(width, height);
