@@ -147,6 +147,8 @@ function givingWay(neckline: BlockReadings["neckline"], shoulderAngle: number): 
   const least = Math.max(...ranges.map((range) => range.least));
   const most = Math.min(...ranges.map((range) => range.most));
   if (least <= most) return { ok: true, width: Math.min(most, Math.max(least, neckline.width.value)) };
+  // Each range was kept inside what is possible: between two that miss each other by less there is a width for both.
+  if (least - most < 2 * INSIDE_MM) return { ok: true, width: (least + most) / 2 };
   return { ok: false, contradiction: twoWidths(neckline, ranges, shoulderAngle) };
 }
 

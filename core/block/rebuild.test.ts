@@ -97,6 +97,20 @@ describe("the block rebuilt from its readings", () => {
     expect(whole).toBeGreaterThan(300);
   }, 60_000);
 
+  it("finds the width of two halves that allow hardly more than one, where none was read", () => {
+    const outcome = rebuildBlock({
+      armhole: { front: 57, back: 57, depth: 60 },
+      shoulder: { length: 20, slope: 0 },
+      neckline: {
+        width: { value: 30, isEstimate: true },
+        front: { depth: null, length: 48.93622554638283 },
+        back: { depth: { value: 63.65453830999328, isEstimate: false }, length: 100.768684535279 },
+      },
+    });
+    if (!outcome.ok) for (const c of outcome.contradictions) expectNamed(c);
+    else expect(Math.abs(pathLength(outcome.block.front.neckline.path) - 48.936)).toBeLessThan(0.1);
+  });
+
   function expectNamed(c: Contradiction) {
     const [first] = c.readings;
     expect(first && (first.value < c.range.least || first.value > c.range.most), JSON.stringify(c)).toBe(true);
