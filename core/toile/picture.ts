@@ -2,7 +2,7 @@ import { at } from "../data";
 import type { Point } from "../geometry";
 import { type Surface, surfaceOf } from "./body/surface";
 import { locator } from "./mesh/locate";
-import { blended, placeIn } from "./place";
+import { blended, facing, placeIn } from "./place";
 import type { Assembly } from "./sewing/assembly";
 import { edgeEnds, edgeKey } from "./solver/sheet";
 import type { Worn } from "./wear";
@@ -163,11 +163,10 @@ function looksOut({ sheet: { triangles }, pieceOf }: Assembly, places: Float64Ar
   let out = 0;
   for (let t = 0; t < pieceOf.length; t++) {
     if (pieceOf[t] !== piece) continue;
-    const [p, q, r] = [0, 1, 2].map((k) => placeIn(places, triangles[t * 3 + k] ?? 0));
-    if (!p || !q || !r) continue;
-    const [ax, ay, az] = [q[0] - p[0], q[1] - p[1], q[2] - p[2]];
-    const [bx, by, bz] = [r[0] - p[0], r[1] - p[1], r[2] - p[2]];
-    out += (ay * bz - az * by) * p[0] + (ax * by - ay * bx) * p[2];
+    const first = triangles[t * 3] ?? 0;
+    const [x, , z] = placeIn(places, first);
+    const [nx, , nz] = facing(places, first, triangles[t * 3 + 1] ?? 0, triangles[t * 3 + 2] ?? 0);
+    out += nx * x + nz * z;
   }
   return out > 0;
 }

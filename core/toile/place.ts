@@ -12,6 +12,20 @@ export const along = (from: Place, way: Place, by: number): Place => eachAxis((k
 /** The place of a point in a list of three figures a point. */
 export const placeIn = (list: ArrayLike<number>, point: number): Place => eachAxis((k) => list[point * 3 + k] ?? 0);
 
+/** Square to both directions, as long as the area that they span. */
+export const cross = (a: Place, b: Place): Place => [
+  a[1] * b[2] - a[2] * b[1],
+  a[2] * b[0] - a[0] * b[2],
+  a[0] * b[1] - a[1] * b[0],
+];
+
+/** What a triangle of three points looks to as they run round, twice as long as it is large. */
+export function facing(places: ArrayLike<number>, a: number, b: number, c: number): Place {
+  const from = placeIn(places, a);
+  const way = (point: number) => eachAxis((k) => (places[point * 3 + k] ?? 0) - from[k]);
+  return cross(way(b), way(c));
+}
+
 /** The place that the corners of a triangle make up by their shares. */
 export const blended = ({ corners, shares }: Located, placeOf: (corner: number) => Place): Place => {
   const [a, b, c] = [placeOf(corners[0]), placeOf(corners[1]), placeOf(corners[2])];

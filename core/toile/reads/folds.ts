@@ -1,5 +1,6 @@
 import { at } from "../../data";
 import type { Point } from "../../geometry";
+import { eachAxis, facing, type Place } from "../place";
 import { edgeKey } from "../solver/sheet";
 import type { Worn } from "../wear";
 
@@ -28,17 +29,10 @@ export function foldedness(
   return count === 0 ? 0 : (Math.sqrt(sum / count) * 180) / Math.PI;
 }
 
-function normalOf(triangles: Int32Array, places: Float64Array, t: number): readonly [number, number, number] {
-  const corner = (k: number) => {
-    const q = (triangles[t * 3 + k] ?? 0) * 3;
-    return [places[q] ?? 0, places[q + 1] ?? 0, places[q + 2] ?? 0] as const;
-  };
-  const [p, q, r] = [corner(0), corner(1), corner(2)];
-  const [ax, ay, az] = [q[0] - p[0], q[1] - p[1], q[2] - p[2]];
-  const [bx, by, bz] = [r[0] - p[0], r[1] - p[1], r[2] - p[2]];
-  const [nx, ny, nz] = [ay * bz - az * by, az * bx - ax * bz, ax * by - ay * bx];
-  const size = Math.hypot(nx, ny, nz) || 1;
-  return [nx / size, ny / size, nz / size];
+function normalOf(triangles: Int32Array, places: Float64Array, t: number): Place {
+  const way = facing(places, triangles[t * 3] ?? 0, triangles[t * 3 + 1] ?? 0, triangles[t * 3 + 2] ?? 0);
+  const size = Math.hypot(...way) || 1;
+  return eachAxis((k) => way[k] / size);
 }
 
 /** The points of the sheet that belong to the pieces in question, where a place in the flat piece is wanted. Millimetres. */

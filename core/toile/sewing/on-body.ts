@@ -2,7 +2,7 @@ import { at } from "../../data";
 import { distance } from "../../geometry";
 import type { BodyFigures } from "../body/figure";
 import type { PieceMesh } from "../mesh/piece-mesh";
-import { placeIn } from "../place";
+import { facing, placeIn } from "../place";
 import { type Layers, NO_LAYERS } from "../solver/layers";
 import { edgeKey } from "../solver/sheet";
 import { clothSolver, type Solver, type Ties, USUAL_CLEARANCE } from "../solver/solver";
@@ -168,13 +168,10 @@ function layersOf(
 }
 
 /** Does a triangle look away from the axis of the body, and up where it lies on the shoulder? */
-function looksOut(corners: readonly number[], places: Float64Array): boolean {
-  const [p, q, r] = corners.map((corner) => placeIn(places, corner));
-  if (!p || !q || !r) return true;
-  const [ax, ay, az] = [q[0] - p[0], q[1] - p[1], q[2] - p[2]];
-  const [bx, by, bz] = [r[0] - p[0], r[1] - p[1], r[2] - p[2]];
-  const [nx, ny, nz] = [ay * bz - az * by, az * bx - ax * bz, ax * by - ay * bx];
-  return nx * p[0] + ny * UPWARDS + nz * p[2] > 0;
+function looksOut([a = 0, b = 0, c = 0]: readonly number[], places: Float64Array): boolean {
+  const [x, , z] = placeIn(places, a);
+  const [nx, ny, nz] = facing(places, a, b, c);
+  return nx * x + ny * UPWARDS + nz * z > 0;
 }
 
 /** How much looking up counts beside looking out: about as much as a shoulder lies off the axis. Metres. */
