@@ -1,22 +1,11 @@
 import { sketchGarment } from "@core/garment/index";
 import { readGarment } from "@core/spec/index";
-import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "@core/starting/index";
+import { STARTING_POINTS } from "@core/starting/index";
 import { spread } from "@core/testing/thorough";
 import { bodyOf, women } from "@core/testing/women";
+import { hung, started } from "@core/testing/worn";
 import { describe, expect, it } from "vitest";
-import {
-  COARSE,
-  ended,
-  FINE,
-  HANGING,
-  pictureOf,
-  raisedReads,
-  readsOf,
-  type Worn,
-  wear,
-  wearFrom,
-  wornFindings,
-} from ".";
+import { COARSE, FINE, HANGING, pictureOf, raisedReads, readsOf, type Worn, wear, wearFrom } from ".";
 import { liesRoundArm } from "./sewing/round-arm";
 
 const WORN = STARTING_POINTS.filter(({ id }) => !["plain-sleeve", "collar"].includes(id));
@@ -25,19 +14,6 @@ const BODIES = spread(
   [0, 25, 50, 75, 100, 130, 160, 190, 215, 240, 259].flatMap((i) => (women[i] ? [bodyOf(women[i])] : [])),
   11,
 );
-
-function hung(steps: ReturnType<typeof wear> | null): Worn {
-  const end = steps && ended(steps);
-  if (!end || "why" in end) throw new Error(end ? end.why : "it is not sewn of the same pieces");
-  return end;
-}
-
-function started(id: string, body: Parameters<typeof startedFrom>[1] = MIDDLE_BODY) {
-  const point = STARTING_POINTS.find((one) => one.id === id);
-  const spec = point && startedFrom(point, body);
-  if (!spec) throw new Error(`${id} starts no garment`);
-  return spec;
-}
 
 function expectWorn(worn: Worn, what: string): void {
   const { report } = worn;
@@ -184,95 +160,6 @@ describe("a garment that is worn", () => {
     expect([...ways.values()].filter((count) => count > 1).length / ways.size).toBeLessThan(0.005);
     expect(picture.seams.length).toBeGreaterThan(300);
     expect(picture.notches.length).toBeGreaterThan(15);
-  });
-});
-
-describe("what practice knows of sleeves (common practice, no source)", () => {
-  /** Each cap is hung in both, and the means are compared: where a fold falls is chance. */
-  const SAMPLINGS = [
-    { edge: 18, rate: 1400 },
-    { edge: 20, rate: 1400 },
-  ];
-  /** One armhole, caps of one seam length: less room round the arm makes the cap higher. */
-  const caps = [120, 90, 60, 30].map((upperArmEase) => {
-    const spec = started("work-shirt");
-    const garment = sketchGarment({
-      ...spec,
-      collar: null,
-      sleeve: { ...spec.sleeve, kind: "set-in", upperArmEase, capEase: 0 },
-    });
-    const runs = SAMPLINGS.map((sampling) => {
-      const down = hung(wear(garment, sampling));
-      const up = hung(wearFrom(down, garment, { ...sampling, pose: { ...HANGING, raised: 75 } }));
-      return [...readsOf(down), ...raisedReads(down, up)];
-    });
-    const mean = (id: string) =>
-      runs.reduce((sum, reads) => sum + (reads.find((one) => one.id === id)?.value ?? Number.NaN), 0) / runs.length;
-    return {
-      height: garment.figures.find(({ id }) => id === "sleeve.capHeight")?.value ?? Number.NaN,
-      seam: garment.seams
-        .filter(({ id }) => id.startsWith("armhole"))
-        .reduce((sum, { partLength }) => sum + partLength, 0),
-      folds: mean("folds.underarm"),
-      hem: mean("raise.hem"),
-      underarm: mean("raise.underarm"),
-    };
-  });
-  const steps = caps.slice(1).flatMap((cap, i) => (caps[i] ? [{ before: caps[i], cap }] : []));
-
-  it("is compared along caps of one seam length that rise step by step", () => {
-    for (const { before, cap } of steps) {
-      expect(cap.height).toBeGreaterThan(before.height + 12);
-      expect(Math.abs(cap.seam - before.seam)).toBeLessThan(0.1);
-    }
-  });
-
-  it("a higher cap folds less under the hanging arm, by a tenth a step at least", () => {
-    for (const { before, cap } of steps) expect(cap.folds / before.folds).toBeLessThan(0.9);
-  });
-
-  it("a higher cap lifts hem and underarm more when the arm rises, by 2 mm for 20 mm of cap at least", () => {
-    for (const { before, cap } of steps) {
-      const least = (2 * (cap.height - before.height)) / 20;
-      expect(cap.hem - before.hem).toBeGreaterThan(least);
-      expect(cap.underarm - before.underarm).toBeGreaterThan(least);
-    }
-  });
-
-  it("more cap ease than the cloth takes puckers the crown more than none, as the mean of three runs", () => {
-    const puckered = (capEase: number) => {
-      const spec = started("work-shirt");
-      const garment = sketchGarment({
-        ...spec,
-        collar: null,
-        sleeve: { ...spec.sleeve, kind: "set-in", upperArmEase: 60, capEase },
-      });
-      const coarse = hung(wear(garment, { edge: 22, rate: 1100 }));
-      const folds = [13, 14, 15].map((edge) => {
-        const fine = hung(wearFrom(coarse, garment, { edge, rate: 2000 }));
-        return readsOf(fine).find(({ id }) => id === "folds.crown")?.value ?? Number.NaN;
-      });
-      return folds.reduce((sum, one) => sum + one, 0) / folds.length;
-    };
-    expect(puckered(50)).toBeGreaterThan(puckered(0) + 1);
-  }, 60_000);
-
-  it("a sleeve that the draft calls too narrow is drawn tight round the upper arm, and one with room is not", () => {
-    const tightness = (upperArmEase: number) => {
-      const spec = started("t-shirt");
-      const garment = sketchGarment({ ...spec, sleeve: { ...spec.sleeve, kind: "set-in", upperArmEase } });
-      const worn = hung(wear(garment, COARSE));
-      const reads = readsOf(worn);
-      const found = wornFindings(worn, reads, { upperArmEase, fall: null });
-      return {
-        strain: reads.find(({ id }) => id === "strain.upperArm")?.value ?? Number.NaN,
-        codes: found.map(({ code }) => code),
-      };
-    };
-    const [narrow, roomy] = [tightness(-40), tightness(50)];
-    expect(narrow.strain).toBeGreaterThan(roomy.strain + 0.05);
-    expect(narrow.codes).toContain("worn-upper-arm-tight");
-    expect(roomy.codes).not.toContain("worn-upper-arm-tight");
   });
 });
 
