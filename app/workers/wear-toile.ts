@@ -12,7 +12,6 @@ import {
   raisedReads,
   readsOf,
   type ToilePicture,
-  type WearOptions,
   type Worn,
   type WornFinding,
   type WornRead,
@@ -34,60 +33,82 @@ export type Shown = {
 
 /** Progress from 0 to 1, and the toile as soon as there is one: a coarse one first. */
 export type Tell = {
-  readonly progress: (says: string, share: number) => void;
-  readonly shown: (shown: Shown) => void;
+  readonly progress: (says: string, share: number) => void | Promise<void>;
+  readonly shown: (shown: Shown) => void | Promise<void>;
 };
 
 let hanging: Worn | null = null;
 /** The same garment with the arm down, for what raising it does. */
 let down: Worn | null = null;
+/** How often it was asked for a toile: whoever is not the last any more ends. */
+let asked = 0;
+
+/** Ends what is being hung; the toile that hung before stays, to go on from. */
+export function stopWearing(): void {
+  asked++;
+}
 
 /**
  * Wears the garment, coarse at once and then fine; from where the last one hangs, if it is of the same pieces. Ends with a sentence where there is
- * nothing to wear.
+ * nothing to wear, and early where it is stopped or asked for another toile.
  */
-export async function wearGarment(
-  spec: GarmentSpec,
-  pose: ArmPose,
-  progress: (says: string, share: number) => void | Promise<void>,
-  show: (shown: Shown) => void | Promise<void>,
-): Promise<string | null> {
+export async function wearGarment(spec: GarmentSpec, pose: ArmPose, tell: Tell): Promise<string | null> {
+  const own = ++asked;
+  const follow = followerOf(tell, () => own === asked);
   const garment = sketchGarment(spec);
-  const from = hanging;
-  const again = from && wearFrom(from, garment, { ...COARSE, pose });
-  const coarse = await followed(again ?? wear(garment, { ...COARSE, pose }), progress, 0, 0.4);
+  const again = hanging && wearFrom(hanging, garment, { ...COARSE, pose });
+  const coarse = await follow(again ?? wear(garment, { ...COARSE, pose }), 0, 0.4);
   const first =
-    again && "report" in coarse && coarse.report.isTangled
-      ? await followed(wear(garment, { ...COARSE, pose }), progress, 0, 0.4)
+    again && coarse && "report" in coarse && coarse.report.isTangled
+      ? await follow(wear(garment, { ...COARSE, pose }), 0, 0.4)
       : coarse;
-  if ("why" in first) return first.why;
-  await show(shownOf(first, garment, spec, false));
+  if (!first || "why" in first) return first?.why ?? null;
+  await tell.shown(shownOf(first, garment, spec, false));
   if (first.report.isTangled) return null;
-  const options: WearOptions = { ...FINE, pose };
-  const finer = wearFrom(first, garment, options);
-  const fine = finer ? await followed(finer, progress, 0.4, 1) : first;
-  if ("why" in fine) return fine.why;
-  const best = fine.report.isTangled ? first : fine;
-  hanging = best;
-  if (pose.raised < RAISED_FROM) down = best;
-  await show(shownOf(best, garment, spec, best === fine));
+  keep(first);
+  const finer = wearFrom(first, garment, { ...FINE, pose });
+  const fine = finer && (await follow(finer, 0.4, 1));
+  if (!fine || "why" in fine) return fine?.why ?? null;
+  if (!fine.report.isTangled) keep(fine);
+  await tell.shown(shownOf(fine.report.isTangled ? first : fine, garment, spec, !fine.report.isTangled));
   return null;
+}
+
+function keep(worn: Worn): void {
+  hanging = worn;
+  if (worn.pose.raised < RAISED_FROM) down = worn;
 }
 
 /** From here on an arm is raised, in degrees. */
 const RAISED_FROM = 30;
 
-async function followed(
-  steps: Generator<Progress, Worn | NotWorn>,
-  progress: (says: string, share: number) => void | Promise<void>,
-  from: number,
-  to: number,
-): Promise<Worn | NotWorn> {
-  for (;;) {
-    const { value, done } = steps.next();
-    if (done) return value;
-    await progress(value.says, from + (to - from) * value.share);
-  }
+/** Goes through the steps of a toile and tells how far they are; ends with null once nobody wants it any more. */
+function followerOf(tell: Tell, isWanted: () => boolean) {
+  return async (
+    steps: Generator<Progress, Worn | NotWorn>,
+    from: number,
+    to: number,
+  ): Promise<Worn | NotWorn | null> => {
+    for (;;) {
+      const { value, done } = steps.next();
+      if (done) return value;
+      void tell.progress(value.says, from + (to - from) * value.share);
+      await breath();
+      if (!isWanted()) return null;
+    }
+  };
+}
+
+const waiting: (() => void)[] = [];
+const bell = new MessageChannel();
+bell.port1.onmessage = () => waiting.shift()?.();
+
+/** A moment in which the worker hears what it is asked meanwhile. */
+function breath(): Promise<void> {
+  return new Promise((resolve) => {
+    waiting.push(resolve);
+    bell.port2.postMessage(null);
+  });
 }
 
 function shownOf(worn: Worn, garment: ReturnType<typeof sketchGarment>, spec: GarmentSpec, isFine: boolean): Shown {

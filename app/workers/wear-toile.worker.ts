@@ -1,4 +1,7 @@
 import { expose } from "comlink";
-import { wearGarment } from "./wear-toile";
+import { stopWearing, wearGarment } from "./wear-toile";
 
-expose(wearGarment);
+const toiles = { wear: wearGarment, stop: stopWearing };
+export type ToileWorker = typeof toiles;
+
+expose(toiles);

@@ -105,6 +105,8 @@ const WAYS = [
   { finer: 0.92, slower: 1.6 },
   { finer: 1.07, slower: 1.6 },
 ] as const;
+/** The same for what goes on from another: nothing is sewn. */
+const WAYS_ON = [1, 0.92, 1.07] as const;
 
 /**
  * The garment from where another hangs, or the same in another pose or more finely: its pieces are laid where those of the other are. Null where it
@@ -122,10 +124,20 @@ export function wearFrom(
   return isAlike ? again(before, task) : null;
 }
 
-function* again(before: Worn, task: Task): Generator<Progress, Worn | NotWorn> {
-  yield { says: "The pieces are cut", share: 0 };
+function* again(before: Worn, task: Task): Generator<Progress, Worn> {
+  let best: Worn | null = null;
+  for (const finer of WAYS_ON) {
+    yield { says: "The pieces are cut", share: 0 };
+    const worn = yield* hungFrom(before, { ...task, edge: task.edge * finer });
+    if (!best || !worn.report.isTangled || worn.report.largestStrain < best.report.largestStrain) best = worn;
+    if (!best.report.isTangled) break;
+  }
+  return best ?? before;
+}
+
+function* hungFrom(before: Worn, task: Task): Generator<Progress, Worn> {
   const laid = (body: OnBody, half: WornHalf) => {
-    const sewing = sewingFor(task, body);
+    const sewing = { ...sewingFor(task, body), hasHung: hasHung(before, task) };
     return { sewing, local: laidAs(sewing, half) };
   };
   const right = laid(task.right, before);
@@ -134,6 +146,14 @@ function* again(before: Worn, task: Task): Generator<Progress, Worn | NotWorn> {
   const hung = yield* hangAgain(right.sewing, right.local, before.pose);
   return wornHalfHung(task, right.sewing, { ...hung, widestGap: sewn.widestGap });
 }
+
+/** Is this only finer than what hung before: the same pieces of the same cloth, in the same pose? */
+function hasHung({ plan, cloth, pose }: Worn, task: Task): boolean {
+  const isSameCut = task.right.plan.pieces.every(({ piece }, m) => piece === plan.pieces[m]?.piece);
+  return isSameCut && isSame(cloth, task.cloth) && isSame(pose, task.pose);
+}
+
+const isSame = (one: object, other: object) => JSON.stringify(one) === JSON.stringify(other);
 
 type Laid = { readonly sewing: Sewing; readonly local: Float64Array };
 
@@ -192,7 +212,7 @@ function onBodyOf(garment: Garment, before: WornHalf | null, beside: Trunk | nul
   if ("why" in plan) return plan;
   const figures = figuresOf(garment);
   if (!figures) return { why: "There is no bodice block with these figures, so nothing can be worn yet." };
-  const isSameBody = before && JSON.stringify(figures) === JSON.stringify(before.trunk.figures);
+  const isSameBody = before && isSame(figures, before.trunk.figures);
   const trunk = isSameBody ? before.trunk : beside ? { ...beside, figures } : trunkOf(figures);
   return { garment, plan, trunk };
 }

@@ -1,13 +1,21 @@
-import type { Shown, wearGarment } from "@app/workers/wear-toile";
+import type { Shown } from "@app/workers/wear-toile";
+import type { ToileWorker } from "@app/workers/wear-toile.worker";
 import type { GarmentSpec } from "@core/spec/index";
 import type { ArmPose } from "@core/toile/index";
 import { proxy, type Remote, wrap } from "comlink";
 import { startTransition, useCallback, useEffect, useRef, useState } from "react";
+import { createStore, type StoreApi } from "zustand";
+
+/** What is being done and how far it is, from 0 to 1; null while nothing is. */
+export type Doing = { readonly says: string; readonly share: number } | null;
 
 export type ToileState = {
   readonly shown: Shown | null;
-  /** What is being done and how far it is, from 0 to 1; null while nothing is. */
-  readonly progress: { readonly says: string; readonly share: number } | null;
+  readonly isBusy: boolean;
+  /** Was it stopped before it had hung? */
+  readonly isStopped: boolean;
+  /** Told many times a second, and so kept apart: whoever shows it follows it. */
+  readonly doing: StoreApi<Doing>;
   /** Why there is nothing to wear, in a sentence. */
   readonly why: string | null;
   readonly stop: () => void;
@@ -17,57 +25,54 @@ export type ToileState = {
 /** A figure that is typed is worn once the hand rests. */
 const RESTS_MS = 450;
 
-/** The garment worn in a worker, anew whenever it or the pose changes; what comes too late is passed over. Stopping ends the worker. */
+/**
+ * The garment worn in a worker, anew whenever it or the pose changes; what comes too late is passed over. Whether it is stopped or asked for another,
+ * the worker goes on from what hung last.
+ */
 export function useToile(spec: GarmentSpec, pose: ArmPose): ToileState {
   const [shown, setShown] = useState<Shown | null>(null);
-  const [progress, setProgress] = useState<ToileState["progress"]>(null);
+  const [doing] = useState(() => createStore<Doing>(() => null));
+  const [isBusy, setIsBusy] = useState(false);
+  const [isStopped, setIsStopped] = useState(false);
   const [why, setWhy] = useState<string | null>(null);
   const [round, setRound] = useState(0);
-  const worker = useRef<{ readonly own: Worker; readonly wear: Remote<typeof wearGarment> } | null>(null);
+  const worker = useRef<{ readonly own: Worker; readonly toiles: Remote<ToileWorker> } | null>(null);
   const isFirst = useRef(true);
-  const isBusy = useRef(false);
+  const rest = useCallback(() => {
+    setIsBusy(false);
+    doing.setState(null, true);
+  }, [doing]);
   const end = useCallback(() => {
     worker.current?.own.terminate();
     worker.current = null;
   }, []);
-  const stop = useCallback(() => {
-    end();
-    setProgress(null);
-  }, [end]);
 
   // biome-ignore lint/correctness/useExhaustiveDependencies: a new round is the same toile begun again
   useEffect(() => {
     let isCurrent = true;
     const begin = () => {
-      // A toile that is still being hung is not waited for.
-      if (worker.current && isBusy.current) end();
-      if (!worker.current) {
-        const own = new Worker(new URL("../../workers/wear-toile.worker.ts", import.meta.url), { type: "module" });
-        worker.current = { own, wear: wrap<typeof wearGarment>(own) };
-      }
-      isBusy.current = true;
-      setProgress({ says: "The garment is drafted", share: 0 });
-      const tell = (says: string, share: number) => {
-        if (isCurrent) startTransition(() => setProgress({ says, share }));
+      worker.current ??= toileWorker();
+      setIsBusy(true);
+      setIsStopped(false);
+      doing.setState({ says: "The garment is drafted", share: 0 }, true);
+      const progress = (says: string, share: number) => {
+        // What is told after it was stopped says nothing any more.
+        if (isCurrent) doing.setState((now) => now && { says, share }, true);
       };
+      // What is typed meanwhile comes first.
       const show = (next: Shown) => {
-        // What is typed meanwhile comes first.
         if (isCurrent) startTransition(() => setShown(next));
       };
-      worker.current.wear(spec, pose, proxy(tell), proxy(show)).then(
-        (sentence) => {
-          if (!isCurrent) return;
-          isBusy.current = false;
-          setWhy(sentence);
-          setProgress(null);
-        },
-        () => {
-          if (!isCurrent) return;
-          isBusy.current = false;
-          setWhy("The toile could not be hung with these figures.");
-          setProgress(null);
-        },
-      );
+      const ended = (sentence: string | null) => {
+        if (!isCurrent) return;
+        setWhy(sentence);
+        rest();
+      };
+      worker.current.toiles.wear(spec, pose, proxy({ progress, shown: show })).then(ended, () => {
+        // Whatever it is that it broke over, it does not go on from there.
+        end();
+        ended("The toile could not be hung with these figures.");
+      });
     };
     const timer = setTimeout(begin, isFirst.current ? 0 : RESTS_MS);
     isFirst.current = false;
@@ -75,8 +80,19 @@ export function useToile(spec: GarmentSpec, pose: ArmPose): ToileState {
       isCurrent = false;
       clearTimeout(timer);
     };
-  }, [spec, pose, round, end]);
+  }, [spec, pose, round, doing, end, rest]);
   useEffect(() => end, [end]);
 
-  return { shown, progress, why, stop, again: () => setRound((n) => n + 1) };
+  const stop = useCallback(() => {
+    void worker.current?.toiles.stop();
+    setIsStopped(true);
+    rest();
+  }, [rest]);
+  const again = useCallback(() => setRound((n) => n + 1), []);
+  return { shown, isBusy, isStopped, doing, why, stop, again };
+}
+
+function toileWorker() {
+  const own = new Worker(new URL("../../workers/wear-toile.worker.ts", import.meta.url), { type: "module" });
+  return { own, toiles: wrap<ToileWorker>(own) };
 }

@@ -1,41 +1,28 @@
 import { LengthText, Sentence } from "@app/components/length-text";
 import { RemedyButton } from "@app/work/remedy-button";
 import type { Shown } from "@app/workers/wear-toile";
-import { Box, Flex, Heading, Text } from "@chakra-ui/react";
+import { Box, Heading } from "@chakra-ui/react";
 import type { WornFinding, WornRead } from "@core/toile/index";
-import { memo } from "react";
+import { memo, type ReactNode, useState } from "react";
 import { STRAIN_SHADES, strainShade } from "./strain-shades";
 
 type Props = { readonly shown: Shown | null; readonly isKnit: boolean };
 
-/** What was read off the toile, beside what the draft foretold, and what it shows. */
+/**
+ * What was read off the toile, beside what the draft foretold, and what it shows. All but the figures stands there from the start, and the figures are
+ * plain rows: when a toile has hung, whoever types is not held up by them.
+ */
 export const WearSide = memo(function WearSide({ shown, isKnit }: Props) {
-  if (!shown) return <Text color="inkSoft">What is read off the toile stands here once it hangs.</Text>;
   return (
     <>
-      <Box as="section" aria-label="What the toile shows" mb="6">
-        <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600" mb="2">
-          What it shows
-        </Heading>
-        {shown.findings.length === 0 ? (
-          <Text color="inkSoft">Nothing that the draft would not be let stand with.</Text>
+      <Part name="What the toile shows" heading="What it shows">
+        {shown ? (
+          <Findings shown={shown} />
         ) : (
-          <Flex direction="column" gap="4">
-            {shown.findings.map((finding) => (
-              <Seen key={finding.code} finding={finding} />
-            ))}
-          </Flex>
+          <p className="wear-note">What the toile shows stands here once it hangs.</p>
         )}
-        {shown.report.notes.map((note) => (
-          <Text key={note} fontSize="sm" color="inkSoft" mt="2">
-            {note}
-          </Text>
-        ))}
-      </Box>
-      <Box as="section" aria-label="Read off the toile" mb="6">
-        <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600" mb="2">
-          Read off the toile
-        </Heading>
+      </Part>
+      <Part name="Read off the toile" heading="Read off the toile">
         <table className="worn-reads">
           <thead>
             <tr>
@@ -45,29 +32,13 @@ export const WearSide = memo(function WearSide({ shown, isKnit }: Props) {
             </tr>
           </thead>
           <tbody>
-            {shown.reads.map((read) => (
-              <tr key={read.id} data-read={read.id}>
-                <th scope="row">
-                  <details>
-                    <summary>{read.label}</summary>
-                    <Text fontSize="sm" color="inkSoft">
-                      <Sentence words={read.how} />
-                    </Text>
-                  </details>
-                </th>
-                <td>
-                  <ReadValue read={read} value={read.value} isKnit={isKnit} />
-                </td>
-                <td>{read.foretold === null ? "" : <ReadValue read={read} value={read.foretold} isKnit={isKnit} />}</td>
-              </tr>
+            {shown?.reads.map((read) => (
+              <ReadRow key={read.id} read={read} isKnit={isKnit} />
             ))}
           </tbody>
         </table>
-      </Box>
-      <Box as="section" aria-label="Map of stretch" mb="6">
-        <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600" mb="2">
-          Map of stretch
-        </Heading>
+      </Part>
+      <Part name="Map of stretch" heading="Map of stretch">
         <ul className="strain-legend">
           {STRAIN_SHADES.map(({ name, colour, from }) => (
             <li key={name}>
@@ -77,20 +48,104 @@ export const WearSide = memo(function WearSide({ shown, isKnit }: Props) {
             </li>
           ))}
         </ul>
-        <Text fontSize="sm" color="inkSoft" mt="2">
+        <p className="wear-note">
           {isKnit
             ? "Of a knit the percent can be believed."
             : "The darker, the tighter. Of a woven only that order can be believed, not a percent: no woven gives as much as it does here."}
-        </Text>
-      </Box>
-      <Text fontSize="sm" color="inkSoft" data-fineness={shown.isFine ? "fine" : "coarse"}>
-        {shown.isFine ? "Fine toile" : "Coarse toile"}, {shown.report.triangles} triangles;{" "}
-        {shown.report.isSettled ? "at rest" : "still moving a little"}. The body is built from the measures, estimates
-        where there are none.
-      </Text>
+        </p>
+      </Part>
+      {shown && <Fineness shown={shown} />}
     </>
   );
 });
+
+function Part({
+  name,
+  heading,
+  children,
+}: {
+  readonly name: string;
+  readonly heading: string;
+  readonly children: ReactNode;
+}) {
+  return (
+    <Box as="section" aria-label={name} mb="6">
+      <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600" mb="2">
+        {heading}
+      </Heading>
+      {children}
+    </Box>
+  );
+}
+
+function Findings({ shown: { findings, report } }: { readonly shown: Shown }) {
+  return (
+    <>
+      {findings.length === 0 && <p>Nothing that the draft would not be let stand with.</p>}
+      {findings.map((finding) => (
+        <Seen key={finding.code} finding={finding} />
+      ))}
+      {report.notes.map((note) => (
+        <p key={note} className="wear-note">
+          {note}
+        </p>
+      ))}
+    </>
+  );
+}
+
+function Seen({ finding: { code, message, reason, remedy } }: { readonly finding: WornFinding }) {
+  return (
+    <div className="worn-finding" data-worn-finding={code}>
+      <p>
+        <Sentence words={message} />
+      </p>
+      <p className="wear-note">
+        <Sentence words={reason} />
+      </p>
+      {remedy && <RemedyButton id={code} {...remedy} />}
+    </div>
+  );
+}
+
+function ReadRow({ read, isKnit }: { readonly read: WornRead; readonly isKnit: boolean }) {
+  return (
+    <tr data-read={read.id}>
+      <th scope="row">
+        <ReadName read={read} />
+      </th>
+      <td>
+        <ReadValue read={read} value={read.value} isKnit={isKnit} />
+      </td>
+      <td>{read.foretold !== null && <ReadValue read={read} value={read.foretold} isKnit={isKnit} />}</td>
+    </tr>
+  );
+}
+
+function Fineness({ shown: { isFine, report } }: { readonly shown: Shown }) {
+  return (
+    <p className="wear-note" data-fineness={isFine ? "fine" : "coarse"}>
+      {isFine ? "Fine toile" : "Coarse toile"}, {report.triangles} triangles;{" "}
+      {report.isSettled ? "at rest" : "still moving a little"}. The body is built from the measures, estimates where
+      there are none.
+    </p>
+  );
+}
+
+/** What was read; how, once it is asked for. */
+function ReadName({ read: { label, how } }: { readonly read: WornRead }) {
+  const [isOpen, setIsOpen] = useState(false);
+  return (
+    <details open={isOpen} onToggle={(event) => setIsOpen(event.currentTarget.open)}>
+      <summary>{label}</summary>
+      {isOpen && (
+        <p className="wear-note">
+          <Sentence words={how} />
+        </p>
+      )}
+    </details>
+  );
+}
 
 function ReadValue({
   read: { kind },
@@ -105,23 +160,4 @@ function ReadValue({
   if (kind === "degrees") return <>{Math.round(value)}°</>;
   if (isKnit) return <>{(value * 100).toFixed(1)} %</>;
   return <>{strainShade(value).name}</>;
-}
-
-function Seen({ finding }: { readonly finding: WornFinding }) {
-  const { remedy } = finding;
-  return (
-    <Box data-worn-finding={finding.code} borderLeft="3px solid" borderColor="warn" pl="3">
-      <Text lineHeight="1.4">
-        <Sentence words={finding.message} />
-      </Text>
-      <Text fontSize="sm" color="inkSoft" mt="1" lineHeight="1.4">
-        <Sentence words={finding.reason} />
-      </Text>
-      {remedy && (
-        <Box mt="2">
-          <RemedyButton id={finding.code} {...remedy} />
-        </Box>
-      )}
-    </Box>
-  );
 }

@@ -1,7 +1,10 @@
 import { at } from "@core/data/index";
 import { sketchGarment } from "@core/garment/index";
 import { areaOf, type Point } from "@core/geometry/index";
-import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "@core/starting/index";
+import { STARTING_POINTS } from "@core/starting/index";
+import { IS_THOROUGH } from "@core/testing/thorough";
+import { bodyOf, women } from "@core/testing/women";
+import { started } from "@core/testing/worn";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { sewingPlan } from "../sewing/plan";
@@ -95,26 +98,28 @@ describe("a region as triangles", () => {
 
 const WORN = STARTING_POINTS.map(({ id }) => id).filter((id) => !["plain-sleeve", "collar"].includes(id));
 
+function stationsOf(stitches: ReturnType<typeof stitchesOf>): ReadonlyMap<string, readonly number[]> {
+  const stations = new Map<string, number[]>();
+  for (const { body, part } of stitches)
+    for (const { edge: name, at: place } of [body, part]) stations.set(name, [...(stations.get(name) ?? []), place]);
+  return stations;
+}
+
+const coveredBy = ({ points, triangles }: Pick<ReturnType<typeof meshOf>, "points" | "triangles">) =>
+  triangles.reduce((sum, [a, b, c]) => sum + Math.abs(turned(at(points, a), at(points, b), at(points, c))), 0);
+
 describe.each(WORN)("the pieces of a %s as triangles", (id) => {
-  const point = STARTING_POINTS.find((one) => one.id === id);
-  const spec = point && startedFrom(point, MIDDLE_BODY);
-  if (!spec) throw new Error(`${id} starts no garment`);
-  const plan = sewingPlan(sketchGarment(spec));
+  const plan = sewingPlan(sketchGarment(started(id)));
   if ("why" in plan) throw new Error(plan.why);
   const pieces = plan.pieces.map(({ piece }) => piece);
   const edge = 16;
   const stitches = stitchesOf(plan.seams, pieces, edge);
-  const stations = new Map<string, number[]>();
-  for (const { body, part } of stitches)
-    for (const { edge: name, at: place } of [body, part]) stations.set(name, [...(stations.get(name) ?? []), place]);
+  const stations = stationsOf(stitches);
 
   it("cover the pieces but for what is cut off or taken into darts, and no triangle is a sliver", () => {
     for (const { piece, cuts } of plan.pieces) {
       const { points, triangles } = meshOf(piece, stations, edge, cuts);
-      const covered = triangles.reduce(
-        (sum, [a, b, c]) => sum + Math.abs(turned(at(points, a), at(points, b), at(points, c))),
-        0,
-      );
+      const covered = coveredBy({ points, triangles });
       const whole = areaOf(piece.outline);
       if (cuts.length === 0 && piece.darts.length === 0)
         expect(Math.abs(covered / whole - 1), piece.id).toBeLessThan(0.01);
@@ -126,6 +131,29 @@ describe.each(WORN)("the pieces of a %s as triangles", (id) => {
       expect(angles.filter((angle) => angle < 3).length / angles.length, piece.id).toBeLessThan(0.02);
     }
   });
+
+  it("are cut in triangles of any size, on whichever woman (open data set: Heinz, Peterson, Johnson and Kerk 2003)", () => {
+    fc.assert(
+      fc.property(fc.constantFrom(...women), fc.double({ min: 11, max: 34, noNaN: true }), (woman, size) => {
+        const own = sewingPlan(sketchGarment(started(id, bodyOf(woman))));
+        if ("why" in own) throw new Error(own.why);
+        const places = stationsOf(
+          stitchesOf(
+            own.seams,
+            own.pieces.map(({ piece }) => piece),
+            size,
+          ),
+        );
+        for (const { piece, cuts } of own.pieces) {
+          const covered = coveredBy(meshOf(piece, places, size, cuts));
+          expect(covered, piece.id).toBeGreaterThan(0);
+          if (cuts.length === 0 && piece.darts.length === 0)
+            expect(Math.abs(covered / areaOf(piece.outline) - 1), piece.id).toBeLessThan(0.02);
+        }
+      }),
+      { numRuns: IS_THOROUGH ? 120 : 8 },
+    );
+  }, 120_000);
 
   it("are stitched along every seam from end to end, mark to mark, as the walk matches them", () => {
     for (const seam of plan.seams) {

@@ -29,7 +29,8 @@ export function triangulate(
   const border = [...ofLoops];
   const [outline = [], ...holes] = loops;
   const isInside = (p: Point) => contains(outline, p) && !holes.some((hole) => contains(hole, p));
-  const isClear = (p: Point) => isInside(p) && nearestOn(loops, p) > CLEAR_OF_OUTLINE * edge;
+  const closed = loops.map((loop) => [...loop, ...loop.slice(0, 1)]);
+  const isClear = (p: Point) => isInside(p) && nearestOn(closed, p) > CLEAR_OF_OUTLINE * edge;
   const numbered = lines.map((line) => stopsOf(line, ofLoops, border, isClear, edge));
   const ofLines = border.slice(ofLoops.length);
   const inner = latticeIn(border, edge).filter(
@@ -70,8 +71,7 @@ function stopsOf(
 }
 
 function latticeIn(border: readonly Point[], edge: number): readonly Point[] {
-  const [xs, ys] = [border.map(({ x }) => x), border.map(({ y }) => y)];
-  const [left, right, top, bottom] = [Math.min(...xs), Math.max(...xs), Math.min(...ys), Math.max(...ys)];
+  const { left, right, top, bottom } = boxOf(border);
   const rowHeight = (edge * Math.sqrt(3)) / 2;
   const lattice: Point[] = [];
   for (let row = 0; top + row * rowHeight <= bottom; row++)
@@ -79,11 +79,8 @@ function latticeIn(border: readonly Point[], edge: number): readonly Point[] {
   return lattice;
 }
 
-const nearestOn = (loops: readonly (readonly Point[])[], p: Point) =>
-  loops.reduce(
-    (least, loop) => Math.min(least, distanceToChain(p, [...loop, ...loop.slice(0, 1)])),
-    Number.POSITIVE_INFINITY,
-  );
+const nearestOn = (closed: readonly (readonly Point[])[], p: Point) =>
+  closed.reduce((least, loop) => Math.min(least, distanceToChain(p, loop)), Number.POSITIVE_INFINITY);
 
 function trianglesOf(
   points: readonly Point[],
@@ -91,8 +88,9 @@ function trianglesOf(
   lines: readonly (readonly number[])[],
   isInside: (p: Point) => boolean,
 ): Triangulated["triangles"] {
+  // With a frame round it no side of a loop lies on the hull, where rounding may leave it out.
   const delaunay = Delaunator.from(
-    [...points],
+    [...points, ...frameOf(points)],
     ({ x }) => x,
     ({ y }) => y,
   );
@@ -112,14 +110,29 @@ function trianglesOf(
   const kept: (readonly [number, number, number])[] = [];
   for (let t = 0; t < delaunay.triangles.length; t += 3) {
     const [a, b, c] = [delaunay.triangles[t] ?? 0, delaunay.triangles[t + 1] ?? 0, delaunay.triangles[t + 2] ?? 0];
+    if (Math.max(a, b, c) >= points.length) continue;
     const [p, q, r] = [at(points, a), at(points, b), at(points, c)];
-    const middle = { x: (p.x + q.x + r.x) / 3, y: (p.y + q.y + r.y) / 3 };
     // Points along a straight edge make triangles without area, which are no cloth.
     const longest = Math.max(distance(p, q), distance(q, r), distance(r, p));
     if (Math.abs(turned(p, q, r)) < FLAT * longest * longest) continue;
-    if (isInside(middle)) kept.push(turned(p, q, r) > 0 ? [a, b, c] : [a, c, b]);
+    // No triangle crosses a loop: one with a point inside lies inside.
+    const isOnLoops = Math.max(a, b, c) < first;
+    const middle = { x: (p.x + q.x + r.x) / 3, y: (p.y + q.y + r.y) / 3 };
+    if (!isOnLoops || isInside(middle)) kept.push(turned(p, q, r) > 0 ? [a, b, c] : [a, c, b]);
   }
   return kept;
+}
+
+/** Four places well outside of all. */
+function frameOf(points: readonly Point[]): readonly Point[] {
+  const { left, right, top, bottom } = boxOf(points);
+  const off = right - left + bottom - top;
+  return [left - off, right + off].flatMap((x) => [top - off, bottom + off].map((y) => ({ x, y })));
+}
+
+function boxOf(points: readonly Point[]) {
+  const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
+  return { left: Math.min(...xs), right: Math.max(...xs), top: Math.min(...ys), bottom: Math.max(...ys) };
 }
 
 const turned = (p: Point, q: Point, r: Point) => (q.x - p.x) * (r.y - p.y) - (r.x - p.x) * (q.y - p.y);

@@ -18,6 +18,12 @@ export const ACTS = {
   rest: { seconds: 0.2, damping: 14, gravity: 9.81, friction: 0.4, mostSpeed: 1 },
 } as const;
 
+/**
+ * Seconds for what has hung already in larger triangles: only its smaller folds are still to come. Measured on four garments, arm down and raised,
+ * beside three seconds of hanging: no length that is read differs by half a millimetre.
+ */
+const HUNG_BEFORE = { hang: 0.24, rest: 0.14 } as const;
+
 /** The arm goes to a pose in so many steps: further at once it would go through its sleeve. */
 const DEGREES_A_STEP = 5;
 /** Joules; below it nothing is seen to move. */
@@ -38,6 +44,7 @@ export type Hanging = {
   readonly clearance: Float64Array;
   readonly rate: number;
   readonly slower: number;
+  readonly hasHung: boolean;
   readonly grip: Partial<Conditions>;
   /** The body with its arms in a pose. */
   readonly solidAt: (pose: ArmPose) => Solid;
@@ -47,13 +54,14 @@ export type Hanging = {
 
 /** A half by itself. */
 export function halfHanging(sewing: Sewing, assembly: Assembly, solver: Solver, clearance: Float64Array): Hanging {
-  const { trunk, rate, slower = 1 } = sewing;
+  const { trunk, rate, slower = 1, hasHung = false } = sewing;
   const shares = armShares(sewing, assembly, trunk.figures);
   return {
     solver,
     clearance,
     rate,
     slower,
+    hasHung,
     grip: gripOf(sewing),
     solidAt: (pose) => withArm(trunk, pose),
     turn: (from, to) => turnWithArm(solver.places, shares, trunk.figures, from, to),
@@ -62,7 +70,7 @@ export function halfHanging(sewing: Sewing, assembly: Assembly, solver: Solver, 
 
 /** Takes the arms to their pose and lets the cloth hang until it rests; the steps that it took. */
 export function* hang(hanging: Hanging, from: ArmPose, to: ArmPose, begun: number): Generator<Progress, number> {
-  const { solver, clearance, rate, slower, grip, solidAt } = hanging;
+  const { solver, clearance, rate, slower, hasHung, grip, solidAt } = hanging;
   const turn = Math.max(
     Math.abs(to.raised - from.raised),
     Math.abs(to.elbow - from.elbow),
@@ -88,9 +96,10 @@ export function* hang(hanging: Hanging, from: ArmPose, to: ArmPose, begun: numbe
   }
   const posed = solidAt(to);
   for (const name of ["hang", "rest"] as const) {
+    const { seconds } = hasHung ? { seconds: HUNG_BEFORE[name] } : ACTS[name];
     for (let slice = 0; slice < 6; slice++) {
       yield { says: "It hangs", share: share((name === "hang" ? 0.4 : 0.75) + 0.04 * slice) };
-      steps += spend(solver, (ACTS[name].seconds * rate) / 6, { ...ACTS[name], ...grip, solid: posed, clearance });
+      steps += spend(solver, (seconds * rate) / 6, { ...ACTS[name], ...grip, solid: posed, clearance });
     }
   }
   // What still moves is calmed, for as long again at most.

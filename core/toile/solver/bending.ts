@@ -16,9 +16,9 @@ export type BendTable = {
  */
 const HINGE_FACTOR = 0.98;
 
-export function bendTable(sheet: Sheet, weights: Float64Array, step: number): BendTable {
+export function bendTable({ hinges }: SheetEdges, weights: Float64Array, step: number): BendTable {
   return tableOf(
-    hingesOf(sheet).hinges.map(({ a, b, c, d, cots: [c01, c02, c03, c04], areas, rigidity }) => ({
+    hinges.map(({ a, b, c, d, cots: [c01, c02, c03, c04], areas, rigidity }) => ({
       points: [a, b, c, d],
       shares: [c03 + c04, c01 + c02, -c01 - c03, -c02 - c04],
       compliance: areas / (HINGE_FACTOR * rigidity),
@@ -34,12 +34,12 @@ export function bendTable(sheet: Sheet, weights: Float64Array, step: number): Be
  */
 export function middleBendTable(
   sheet: Sheet,
+  { open }: SheetEdges,
   weights: Float64Array,
   step: number,
   inMiddle: readonly number[],
 ): BendTable {
   const isInMiddle = new Set(inMiddle);
-  const { open } = hingesOf(sheet);
   const { triangles, rest, clothOf, cloths } = sheet;
   return tableOf(
     open.flatMap(({ t, k }) => {
@@ -95,10 +95,9 @@ type Hinge = {
 type HalfEdge = { readonly t: number; readonly k: number };
 
 /** The edges between two triangles, and those that one triangle has for itself. */
-function hingesOf({ triangles, rest, clothOf, cloths, creases }: Sheet): {
-  readonly hinges: readonly Hinge[];
-  readonly open: readonly HalfEdge[];
-} {
+export type SheetEdges = { readonly hinges: readonly Hinge[]; readonly open: readonly HalfEdge[] };
+
+export function edgesOf({ triangles, rest, clothOf, cloths, creases }: Sheet): SheetEdges {
   const open = new Map<number, HalfEdge>();
   const hinges: Hinge[] = [];
   for (let t = 0; t < clothOf.length; t++) {

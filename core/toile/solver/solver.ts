@@ -1,5 +1,5 @@
 import { GRAVITY } from "../mechanics";
-import { type BendTable, bendTable, middleBendTable, relaxBending } from "./bending";
+import { type BendTable, bendTable, edgesOf, middleBendTable, relaxBending } from "./bending";
 import { type Layers, layerContact, NO_LAYERS } from "./layers";
 import { massesOf, type Sheet } from "./sheet";
 import { relaxStretch, type StretchTable, strainsOf, stretchTable } from "./stretch";
@@ -73,8 +73,9 @@ export function clothSolver(setup: SolverSetup): Solver {
   const masses = massesOf(sheet);
   const weights = masses.map((mass, i) => (held?.has(i) || mass < WEIGHTLESS ? 0 : 1 / mass));
   const stretch: StretchTable = stretchTable(sheet, weights, step, edge);
-  const bend: BendTable = bendTable(sheet, weights, step);
-  const middleBend = middleBendTable(sheet, weights, step, inMiddle);
+  const edges = edgesOf(sheet);
+  const bend: BendTable = bendTable(edges, weights, step);
+  const middleBend = middleBendTable(sheet, edges, weights, step, inMiddle);
   const speeds = setup.speeds ?? new Float64Array(places.length);
   const before = new Float64Array(places.length);
   const keepLayers = layerContact(layers, weights);
