@@ -30,8 +30,8 @@ export function writeToileObj(picture: ToilePicture, name: string): string {
   };
   const left = picture.left ?? picture;
   lines.push("o cloth");
-  // The right front laps over the left one, and the tip of its lapel with it.
-  put(picture.places, Uint32Array.from([...picture.triangles, ...picture.tip]), 1, picture.grain);
+  // The right front laps over the left one, and what lies beyond the middle with it.
+  put(picture.places, Uint32Array.from([...picture.triangles, ...picture.over.triangles]), 1, picture.grain);
   put(left.places, left.triangles, -1, left.grain);
   lines.push("o body");
   put(picture.body.places, picture.body.triangles, 1, null);

@@ -1,5 +1,5 @@
 export { type ArmPose, HANGING } from "./body/arm";
-export { buffersOf, type HalfPicture, pictureOf, type ToilePicture } from "./picture";
+export { buffersOf, type HalfPicture, pictureOf, type Side, type ToilePicture } from "./picture";
 export { type WornFinding, wornFindings } from "./reads/findings";
 export { raisedReads, readsOf } from "./reads/reads";
 export type { WornRead } from "./reads/worn-read";

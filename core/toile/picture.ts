@@ -8,23 +8,26 @@ import { edgeEnds, edgeKey } from "./solver/sheet";
 import type { Worn } from "./wear";
 import type { WornHalf } from "./worn-half";
 
-/** Half of a worn toile as it is drawn: plain arrays, on the wearer's right, metres, y up from the neck point. Three figures a point. */
-export type HalfPicture = {
-  readonly places: Float32Array<ArrayBuffer>;
+/** What is drawn of a half on one side of the middle of the body. Metres. */
+export type Side = {
   /** Three points a triangle, all run round the way that is outside. */
   readonly triangles: Uint32Array<ArrayBuffer>;
-  /** More of them: the tip of a lapel beyond the middle, which lies on the other front, and under it on the side that is lapped over. */
-  readonly tip: Uint32Array<ArrayBuffer>;
-  /** Across and along the grain in the flat piece, in metres. Two a point. */
-  readonly grain: Float32Array<ArrayBuffer>;
-  /** The larger of the strains across and along the grain round each point: 0.01 for 1 % longer. */
-  readonly strain: Float32Array<ArrayBuffer>;
   /** Pairs of places between which a seam runs. Six figures a stretch. */
   readonly seams: Float32Array<ArrayBuffer>;
   /** The same for the edges where cloth ends: hems, and the edges of collars and lapels. */
   readonly ends: Float32Array<ArrayBuffer>;
-  readonly tipEnds: Float32Array<ArrayBuffer>;
   readonly notches: Float32Array<ArrayBuffer>;
+};
+
+/** Half of a worn toile as it is drawn: plain arrays, on the wearer's right, metres, y up from the neck point. Three figures a point. */
+export type HalfPicture = Side & {
+  readonly places: Float32Array<ArrayBuffer>;
+  /** What lies beyond the middle, on the other front: a lapel's tip, a band. On the side that is lapped over it lies under that, and is not seen. */
+  readonly over: Side;
+  /** Across and along the grain in the flat piece, in metres. Two a point. */
+  readonly grain: Float32Array<ArrayBuffer>;
+  /** The larger of the strains across and along the grain round each point: 0.01 for 1 % longer. */
+  readonly strain: Float32Array<ArrayBuffer>;
   readonly body: Surface;
   /** The outline's lowest and highest place: what a view has to show. */
   readonly low: number;
@@ -38,20 +41,29 @@ export function pictureOf(worn: Worn): ToilePicture {
   return { ...halfPicture(worn), left: worn.left && halfPicture(worn.left) };
 }
 
-function halfPicture(worn: WornHalf): HalfPicture {
+function halfPicture(half: WornHalf): HalfPicture {
+  const worn = { ...half, local: liftedBeyond(half.local), places: liftedBeyond(half.places) };
   const { cut, assembly, local, trunk, pose } = worn;
   const isWorn = (i: number) => (assembly.pointOf[i] ?? -1) >= 0;
   const count = at(cut.first, cut.first.length - 1);
-  const isTurned = turnedPieces(worn);
-  const [triangles, tip]: [number[], number[]] = [[], []];
+  const isTurned = turnedPieces(half);
+  const [near, over]: [number[], number[]] = [[], []];
   cut.meshes.forEach((mesh, m) => {
     const start = at(cut.first, m);
     if (!isWorn(start)) return;
-    const isTip = isOfTip(worn, m);
     for (const [a, b, c] of mesh.triangles) {
       const corners = (isTurned.has(m) ? [a, c, b] : [a, b, c]).map((corner) => start + corner);
-      (isTip([a, b, c]) ? tip : triangles).push(...corners);
+      const mean = corners.reduce((sum, corner) => sum + placeIn(local, corner)[0], 0) / 3;
+      (mean < -IN_MIDDLE ? over : near).push(...corners);
     }
+  });
+  const all = [...near, ...over];
+  const lines = { seams: seamsOf(worn), notches: notchesOf(worn) };
+  const side = (triangles: readonly number[], isOver: boolean): Side => ({
+    triangles: Uint32Array.from(triangles),
+    seams: onSide(lines.seams, 6, isOver),
+    ends: endsOf(worn, all, triangles),
+    notches: onSide(lines.notches, 3, isOver),
   });
   const strain = strainsAt(worn);
   const picture = {
@@ -79,42 +91,41 @@ function halfPicture(worn: WornHalf): HalfPicture {
   }
   return {
     ...picture,
-    triangles: Uint32Array.from(triangles),
-    tip: Uint32Array.from(tip),
-    seams: seamsOf(worn),
-    ends: endsOf(worn, [...triangles, ...tip], triangles),
-    tipEnds: endsOf(worn, [...triangles, ...tip], tip),
-    notches: notchesOf(worn),
+    ...side(near, false),
+    over: side(over, true),
     body: surfaceOf(trunk, pose),
     low,
     high,
   };
 }
 
-/** Everything in a picture that may be handed over without a copy. */
-export function buffersOf(picture: ToilePicture): readonly ArrayBuffer[] {
-  return [picture, ...(picture.left ? [picture.left] : [])].flatMap(
-    ({ places, triangles, tip, grain, strain, seams, ends, tipEnds, notches, body }) =>
-      [places, triangles, tip, grain, strain, seams, ends, tipEnds, notches, body.places, body.triangles].map(
-        ({ buffer }) => buffer,
-      ),
-  );
+/** What lies beyond the middle is drawn so much further out, so that it is seen on the other front and not in it. Metres. */
+const LIFTED = 0.003;
+/** And so far beyond it, it is lifted wholly. */
+const LIFTED_FROM = 0.01;
+
+function liftedBeyond(places: Float64Array): Float64Array {
+  return places.map((value, i) => {
+    const x = places[i - 2] ?? 0;
+    return i % 3 === 2 && x < 0 ? value + Math.sign(value) * LIFTED * Math.min(1, -x / LIFTED_FROM) : value;
+  });
 }
 
-/** Does a triangle of a piece lie in the tip of its lapel: folded over, and beyond the middle of the body? */
-function isOfTip({ plan, folds, cut, local }: WornHalf, m: number): (corners: readonly number[]) => boolean {
-  const isCutThere = at(plan.pieces, m).cuts.some(({ corner }) => corner);
-  const fold = folds[m];
-  if (!isCutThere || !fold) return () => false;
-  const mean = (of: (corner: number) => number, corners: readonly number[]) =>
-    corners.reduce((sum, corner) => sum + of(corner), 0) / corners.length;
-  const { points } = at(cut.meshes, m);
-  return (corners) =>
-    mean((corner) => placeIn(local, at(cut.first, m) + corner)[0], corners) < 0 &&
-    fold.beyond({
-      x: mean((corner) => at(points, corner).x, corners),
-      y: mean((corner) => at(points, corner).y, corners),
-    }) !== null;
+/** Those of some marks, each so many figures, that begin on one side of the middle. */
+function onSide(marks: readonly number[], size: number, isOver: boolean): Float32Array<ArrayBuffer> {
+  return Float32Array.from(marks.filter((_, i) => (marks[i - (i % size)] ?? 0) < -IN_MIDDLE === isOver));
+}
+
+const buffersOfSide = ({ triangles, seams, ends, notches }: Side) =>
+  [triangles, seams, ends, notches].map(({ buffer }) => buffer);
+
+/** Everything in a picture that may be handed over without a copy. */
+export function buffersOf(picture: ToilePicture): readonly ArrayBuffer[] {
+  return [picture, ...(picture.left ? [picture.left] : [])].flatMap((half) => [
+    ...[half.places, half.grain, half.strain, half.body.places, half.body.triangles].map(({ buffer }) => buffer),
+    ...buffersOfSide(half),
+    ...buffersOfSide(half.over),
+  ]);
 }
 
 /** The pieces that lie with their other side out, as those that are cut again mirrored do: what is sewn together has one outside. */
@@ -188,7 +199,7 @@ function strainsAt({ assembly, strains }: WornHalf): Float64Array {
 /** A seam further than this from one stitch to the next runs over to another piece. Metres. */
 const NEXT_STITCH = 0.06;
 
-function seamsOf({ stitches, local, assembly }: WornHalf): Float32Array<ArrayBuffer> {
+function seamsOf({ stitches, local, assembly }: WornHalf): readonly number[] {
   const lines: number[] = [];
   const sewn = stitches.filter(({ pair: [a] }) => (assembly.pointOf[a] ?? -1) >= 0);
   const placeOf = ({ pair: [a] }: (typeof sewn)[number]) => placeIn(local, a);
@@ -198,7 +209,7 @@ function seamsOf({ stitches, local, assembly }: WornHalf): Float32Array<ArrayBuf
     const [from, to] = [placeOf(before), placeOf(stitch)];
     if (Math.hypot(...to.map((part, k) => part - (from[k] ?? 0))) < NEXT_STITCH) lines.push(...from, ...to);
   });
-  return Float32Array.from(lines);
+  return lines;
 }
 
 /** Nearer to the middle of the body the other half goes on. Metres. */
@@ -227,7 +238,7 @@ function endsOf(
   );
 }
 
-function notchesOf({ cut, local, assembly }: WornHalf): Float32Array<ArrayBuffer> {
+function notchesOf({ cut, local, assembly }: WornHalf): readonly number[] {
   const places: number[] = [];
   cut.meshes.forEach((mesh, m) => {
     const start = at(cut.first, m);
@@ -244,5 +255,5 @@ function notchesOf({ cut, local, assembly }: WornHalf): Float32Array<ArrayBuffer
       if (found) places.push(...found);
     }
   });
-  return Float32Array.from(places);
+  return places;
 }

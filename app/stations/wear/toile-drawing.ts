@@ -1,4 +1,4 @@
-import type { HalfPicture, ToilePicture } from "@core/toile/index";
+import type { HalfPicture, Side, ToilePicture } from "@core/toile/index";
 import {
   AmbientLight,
   BufferAttribute,
@@ -156,10 +156,9 @@ function halfOf(
   flat.setAttribute("position", new BufferAttribute(picture.places, 3));
   flat.setAttribute("uv", new BufferAttribute(picture.grain, 2));
   if (surface === "strain") flat.setAttribute("color", new BufferAttribute(strainColours(picture.strain), 3));
-  // The right front laps over the left one, and the tip of its lapel with it.
-  const isOver = side > 0;
-  const corners = isOver ? [...picture.triangles, ...picture.tip] : [...picture.triangles];
-  flat.setIndex(corners);
+  // The right front laps over the left one: of that nothing is seen beyond the middle.
+  const sides: readonly Side[] = side > 0 ? [picture, picture.over] : [picture];
+  flat.setIndex(sides.flatMap(({ triangles }) => [...triangles]));
   const cloth = smoothed(flat);
   const material = new MeshLambertMaterial({
     color: surface === "strain" ? 0xffffff : colours.cloth,
@@ -179,16 +178,26 @@ function halfOf(
     new Mesh(body, new MeshLambertMaterial({ color: colours.body, side: DoubleSide })),
   ];
   if (hasLines) {
-    const seams = new BufferGeometry();
-    seams.setAttribute("position", new BufferAttribute(picture.seams, 3));
-    parts.push(new LineSegments(seams, new LineBasicMaterial({ color: colours.line })));
-    const ends = new BufferGeometry();
-    const edges = isOver ? Float32Array.from([...picture.ends, ...picture.tipEnds]) : picture.ends;
-    ends.setAttribute("position", new BufferAttribute(edges, 3));
-    parts.push(new LineSegments(ends, new LineBasicMaterial({ color: colours.line, transparent: true, opacity: 0.5 })));
-    const notches = new BufferGeometry();
-    notches.setAttribute("position", new BufferAttribute(picture.notches, 3));
-    parts.push(new Points(notches, new PointsMaterial({ color: colours.line, size: 5, sizeAttenuation: false })));
+    const places = (of: (drawn: Side) => Float32Array) =>
+      new BufferGeometry().setAttribute(
+        "position",
+        new BufferAttribute(Float32Array.from(sides.flatMap((drawn) => [...of(drawn)])), 3),
+      );
+    const thin = new LineBasicMaterial({ color: colours.line, transparent: true, opacity: 0.5 });
+    parts.push(
+      new LineSegments(
+        places(({ seams }) => seams),
+        new LineBasicMaterial({ color: colours.line }),
+      ),
+      new LineSegments(
+        places(({ ends }) => ends),
+        thin,
+      ),
+      new Points(
+        places(({ notches }) => notches),
+        new PointsMaterial({ color: colours.line, size: 5, sizeAttenuation: false }),
+      ),
+    );
   }
   for (const part of parts) part.scale.x = mirror;
   return parts;
@@ -207,7 +216,22 @@ function smoothed(cloth: BufferGeometry): BufferGeometry {
       3,
     ),
   );
-  return toCreasedNormals(cloth, FOLDED_OVER).scale(0.001, 0.001, 0.001);
+  const creased = toCreasedNormals(cloth, FOLDED_OVER).scale(0.001, 0.001, 0.001);
+  straightInMiddle(creased);
+  return creased;
+}
+
+/** Nearer to the middle the other half goes on. Metres. */
+const IN_MIDDLE = 1e-4;
+
+/** In the middle of the body cloth looks straight on: each half would else be shaded as if it ended there, with an edge between them. */
+function straightInMiddle(cloth: BufferGeometry): void {
+  const [places, normals] = [cloth.getAttribute("position"), cloth.getAttribute("normal")];
+  for (let i = 0; i < places.count; i++) {
+    const [y, z] = [normals.getY(i), normals.getZ(i)];
+    const size = Math.hypot(y, z);
+    if (Math.abs(places.getX(i)) < IN_MIDDLE && size > 0) normals.setXYZ(i, 0, y / size, z / size);
+  }
 }
 
 function strainColours(strain: Float32Array): Float32Array {

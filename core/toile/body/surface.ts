@@ -5,17 +5,16 @@ import type { Trunk } from "./body";
 /** Triangles to draw a body by; metres, right half. */
 export type Surface = { readonly places: Float32Array<ArrayBuffer>; readonly triangles: Uint32Array<ArrayBuffer> };
 
-const LEVELS = 90;
+/** Over neck and shoulder, which bend inwards, levels further apart would draw the body through the cloth that lies on it. Metres. */
+const SHOULDER = { until: -0.07, step: 0.003 } as const;
+const LEVELS_BELOW = 50;
 const ROUND = 36;
 
 /** The surface of the trunk's right half, by going out from its axis at every level to where the body ends. */
 export function surfaceOf(trunk: Trunk, pose: ArmPose): Surface {
   const places: number[] = [];
   const triangles: number[] = [];
-  const top = NECK_TOP;
-  const bottom = -trunk.figures.foot / 1000;
-  for (let j = 0; j <= LEVELS; j++) {
-    const y = top + ((bottom - top) * j) / LEVELS;
+  for (const [j, y] of levelsTo(-trunk.figures.foot / 1000).entries()) {
     for (let i = 0; i <= ROUND; i++) {
       const turn = (Math.PI * i) / ROUND;
       const r = radiusAt(trunk, Math.sin(turn), y, Math.cos(turn));
@@ -33,6 +32,19 @@ export function surfaceOf(trunk: Trunk, pose: ArmPose): Surface {
 }
 
 const NECK_TOP = 0.085;
+
+/** The heights at which the trunk is drawn, from the neck down. */
+function levelsTo(bottom: number): readonly number[] {
+  const above = Math.ceil((NECK_TOP - SHOULDER.until) / SHOULDER.step);
+  return [
+    ...Array.from({ length: above }, (_, j) => NECK_TOP - j * SHOULDER.step),
+    ...Array.from(
+      { length: LEVELS_BELOW + 1 },
+      (_, j) => SHOULDER.until + ((bottom - SHOULDER.until) * j) / LEVELS_BELOW,
+    ),
+  ];
+}
+
 /** The axis that is gone out from: through neck and trunk. */
 const AXIS_Z = -0.005;
 const FURTHEST = 0.3;
@@ -40,12 +52,12 @@ const FURTHEST = 0.3;
 const INSIDE = 0.0045;
 
 function radiusAt({ exact }: Trunk, dx: number, y: number, dz: number): number {
-  const outside = (r: number) => exact(dx * r, y, dz * r + AXIS_Z);
+  const outside = (r: number) => exact(dx * r, y, dz * r + AXIS_Z) + INSIDE;
   // From outside in: a shoulder that the ray leaves and enters again is drawn to its end.
   let r = FURTHEST;
   for (let n = 0; n < 80; n++) {
     const off = outside(r);
-    if (off < 0.0004) return Math.max(0.002, r - INSIDE);
+    if (off < 0.0004) return Math.max(0.002, r);
     r -= Math.max(0.0008, off * 0.7);
     if (r <= 0.002) return 0.002;
   }
