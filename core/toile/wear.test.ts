@@ -142,6 +142,9 @@ describe("a garment that is worn", () => {
     const read = readGarment({ format: "gamine-garment/1", unit: "mm" });
     if (!read.ok) throw new Error("an empty garment is one");
     expect(wear(sketchGarment(read.spec), COARSE).next().value).toHaveProperty("why");
+    const blouse = started("blouse");
+    const crossed = sketchGarment({ ...blouse, collar: { kind: "roll", ...blouse.collar, edgeBy: "own", tilt: 200 } });
+    expect(wear(crossed, COARSE).next().value).toEqual({ why: expect.stringContaining("crosses itself") });
   });
 
   it("can be drawn: every triangle inside the list of places, every figure a number", () => {
@@ -190,6 +193,20 @@ describe("what is read off a toile", () => {
       ]);
       for (const { value, foretold, label } of covers)
         expect(Math.abs(value - (foretold ?? Number.NaN)), label).toBeLessThan(4);
+    },
+    60_000,
+  );
+
+  it.each(spread([12.7, 20, 30, 40, 55, 75], 3))(
+    "shows a collar that is grown on turned down and over its seam, its end swung out by %d mm: it rolls where it will, so within 15 mm of fall less stand",
+    (tilt) => {
+      const spec = started("blouse");
+      const garment = sketchGarment({ ...spec, collar: { kind: "roll", ...spec.collar, edgeBy: "own", tilt } });
+      const fine = hung(wearFrom(hung(wear(garment, COARSE)), garment, FINE));
+      expectWorn(fine, `${tilt}`);
+      const back = readsOf(fine).find(({ id }) => id === "collar.cover.back");
+      expect(back?.value).toBeGreaterThan(0);
+      expect(Math.abs((back?.value ?? Number.NaN) - (back?.foretold ?? 0))).toBeLessThan(15);
     },
     60_000,
   );

@@ -1,11 +1,13 @@
 import { type ClothHangs, hangsOf } from "../cloth";
 import type { Garment } from "../garment";
+import { edgesThatCross } from "../geometry";
 import { type ArmPose, HANGING } from "./body/arm";
 import { type Trunk, trunkOf, withArm } from "./body/body";
 import { clearOfTrunk } from "./body/clear-arm";
 import { figuresOf } from "./body/figure";
 import { ofEachArm } from "./sewing/arms";
 import type { Assembly } from "./sewing/assembly";
+import { liesTurnedDown } from "./sewing/fold";
 import { AT_REST_J, type Progress } from "./sewing/hang";
 import { type SewingPlan, sewingPlan } from "./sewing/plan";
 import { liesRoundArm } from "./sewing/round-arm";
@@ -72,7 +74,7 @@ export function* wear(garment: Garment, options: WearOptions): Generator<Progres
   if ("why" in task) return task;
   yield { says: "The pieces are cut", share: 0.03 };
   let best: Worn | null = null;
-  // What tangles is tried again, cut a little otherwise and sewn more slowly: where a fold falls is chance.
+  // What tangles or springs up is tried again, cut a little otherwise and sewn more slowly: where a fold falls is chance.
   for (const { finer, slower } of WAYS) {
     const own = { ...task, edge: options.edge * finer };
     const sewing = { ...sewingFor(own, task.right), slower };
@@ -80,8 +82,8 @@ export function* wear(garment: Garment, options: WearOptions): Generator<Progres
     const worn = task.left
       ? yield* withOtherHalf(own, { sewing, ...sewn }, { ...sewingFor(own, task.left), slower })
       : wornHalfHung(own, sewing, yield* hangFirst(sewing, sewn));
-    if (!best || !worn.report.isTangled || worn.report.largestStrain < best.report.largestStrain) best = worn;
-    if (!best.report.isTangled) break;
+    best = betterOf(best, worn);
+    if (faultsOf(best) === 0) break;
   }
   return best ?? { why: "The toile could not be sewn up with these figures." };
 }
@@ -91,7 +93,8 @@ function* withOtherHalf(task: Task, right: Laid & SewnUp, sewing: Sewing): Gener
   const left = yield* sewUp(sewing);
   const widestGap = Math.max(right.widestGap, left.widestGap);
   const steps = right.steps + left.steps;
-  return yield* hungWhole(task, right, { sewing, ...left }, { ...right, widestGap, steps }, right.start);
+  const way = { before: right.start, isFirst: true };
+  return yield* hungWhole(task, right, { sewing, ...left }, { ...right, widestGap, steps }, way);
 }
 
 function wornHalfHung(task: Task, sewing: Sewing, hung: Hung): Worn {
@@ -129,10 +132,22 @@ function* again(before: Worn, task: Task): Generator<Progress, Worn> {
   for (const finer of WAYS_ON) {
     yield { says: "The pieces are cut", share: 0 };
     const worn = yield* hungFrom(before, { ...task, edge: task.edge * finer });
-    if (!best || !worn.report.isTangled || worn.report.largestStrain < best.report.largestStrain) best = worn;
-    if (!best.report.isTangled) break;
+    best = betterOf(best, worn);
+    if (faultsOf(best) === 0) break;
   }
   return best ?? before;
+}
+
+/** What is wrong with a toile for which it is tried another way: it is tangled, or its collar has sprung up. */
+function faultsOf({ report, left, ...right }: Worn): number {
+  const halves = [right, ...(left ? [left] : [])];
+  return (report.isTangled ? 2 : 0) + (halves.every(liesTurnedDown) ? 0 : 1);
+}
+
+function betterOf(best: Worn | null, other: Worn): Worn {
+  if (!best) return other;
+  const fewer = faultsOf(best) - faultsOf(other);
+  return fewer > 0 || (fewer === 0 && other.report.largestStrain < best.report.largestStrain) ? other : best;
 }
 
 function* hungFrom(before: Worn, task: Task): Generator<Progress, Worn> {
@@ -142,7 +157,8 @@ function* hungFrom(before: Worn, task: Task): Generator<Progress, Worn> {
   };
   const right = laid(task.right, before);
   const sewn = { widestGap: before.report.widestGap / 1000, notWorn: [], steps: 0 };
-  if (task.left && before.left) return yield* hungWhole(task, right, laid(task.left, before.left), sewn, before.pose);
+  if (task.left && before.left)
+    return yield* hungWhole(task, right, laid(task.left, before.left), sewn, { before: before.pose, isFirst: false });
   const hung = yield* hangAgain(right.sewing, right.local, before.pose);
   return wornHalfHung(task, right.sewing, { ...hung, widestGap: sewn.widestGap });
 }
@@ -162,9 +178,9 @@ function* hungWhole(
   right: Laid,
   left: Laid,
   sewn: Pick<Ending, "widestGap" | "notWorn" | "steps">,
-  from: ArmPose,
+  way: Parameters<typeof hangWhole>[2],
 ): Generator<Progress, Worn> {
-  const whole = yield* hangWhole(right, left, from);
+  const whole = yield* hangWhole(right, left, way);
   return wornOf(
     task,
     { right: { ...right, ...whole.right }, left: { ...left, ...whole.left } },
@@ -210,6 +226,9 @@ function taskOf(garment: Garment, options: WearOptions, before: Worn | null): Ta
 function onBodyOf(garment: Garment, before: WornHalf | null, beside: Trunk | null = null): OnBody | NotWorn {
   const plan = sewingPlan(garment);
   if ("why" in plan) return plan;
+  const crossed = plan.pieces.find(({ piece }) => edgesThatCross(piece.edges.map(({ path }) => path)) !== null);
+  if (crossed)
+    return { why: `The outline of ${crossed.piece.name} crosses itself with these figures, so it cannot be sewn up.` };
   const figures = figuresOf(garment);
   if (!figures) return { why: "There is no bodice block with these figures, so nothing can be worn yet." };
   const isSameBody = before && isSame(figures, before.trunk.figures);

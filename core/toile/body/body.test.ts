@@ -1,7 +1,10 @@
+import { at } from "@core/data/index";
 import { sketchGarment } from "@core/garment/index";
 import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "@core/starting/index";
 import { bodyOf, women } from "@core/testing/women";
+import { hung, started } from "@core/testing/worn";
 import { describe, expect, it } from "vitest";
+import { COARSE, wear } from "..";
 import { armOf, HANGING, HELD_OUT } from "./arm";
 import { trunkOf, withArm } from "./body";
 import { figuresOf } from "./figure";
@@ -39,6 +42,31 @@ function girthAt(outside: (x: number, y: number, z: number) => number, y: number
   return girth * 2000;
 }
 
+/** The girth of a tape that is laid round a solid in a plane that rises backwards by `rises`, over hollows as a tape goes. Millimetres. */
+function tapeRound(outside: (x: number, y: number, z: number) => number, y: number, rises: number): number {
+  const middle = 0.005 + 0.25 * Math.max(0, y);
+  const places = Array.from({ length: 361 }, (_, i) => {
+    const turn = (Math.PI * i) / 360;
+    let [low, high] = [0.005, 0.3];
+    for (let n = 0; n < 40; n++) {
+      const r = (low + high) / 2;
+      const z = middle + r * Math.cos(turn);
+      if (outside(r * Math.sin(turn), y - rises * z, z) > 0) high = r;
+      else low = r;
+    }
+    return { x: low * Math.sin(turn), z: (middle + low * Math.cos(turn)) * Math.hypot(1, rises) };
+  });
+  const hull = [at(places, 0)];
+  for (const p of places.slice(1)) {
+    while (hull.length > 1 && turnsInwards(at(hull, hull.length - 2), at(hull, hull.length - 1), p)) hull.pop();
+    hull.push(p);
+  }
+  return 2000 * hull.slice(1).reduce((sum, p, i) => sum + Math.hypot(p.x - at(hull, i).x, p.z - at(hull, i).z), 0);
+}
+
+type OnTape = { readonly x: number; readonly z: number };
+const turnsInwards = (a: OnTape, b: OnTape, c: OnTape) => (b.x - a.x) * (c.z - a.z) - (b.z - a.z) * (c.x - a.x) > 0;
+
 describe("the body of a toile", () => {
   it("is measured on twelve women across the range (open data set: Heinz, Peterson, Johnson and Kerk 2003)", () => {
     expect(BODIES).toHaveLength(12);
@@ -56,6 +84,37 @@ describe("the body of a toile", () => {
       }
     },
   );
+
+  it.each(BODIES.map((body, i) => [i, body] as const))(
+    "has her girths at the neck base and round the middle of the neck within 3 mm: %i",
+    (_i, body) => {
+      const { exact } = trunkOf(figuresFor({ ...body, neckBase: 0.4 * (body.bust ?? 900) }));
+      const figures = figuresFor({ ...body, neckBase: 0.4 * (body.bust ?? 900) });
+      expect(figures.neckBase).toEqual({ girth: 0.4 * (body.bust ?? 900), isMeasured: true });
+      const top = -figures.neckPoint.y / 1000;
+      // A tape lies square to the neck, which leans: half as much forward as it goes up.
+      const tape = (height: number) => tapeRound(exact, top + height, 0.5);
+      expect(Math.abs(tape(0.007) - figures.neckBase.girth)).toBeLessThan(3);
+      expect(Math.abs(tape(0.065) - figures.neck.girth)).toBeLessThan(3);
+    },
+  );
+
+  it("has a neck that a garment drafted to it goes round: its neckline is stretched by less than a tenth", () => {
+    const spec = started("work-shirt");
+    const worn = hung(wear(sketchGarment({ ...spec, sleeve: null, collar: null }), COARSE));
+    const lengthOf = (places: readonly (readonly number[])[]) =>
+      places.slice(1).reduce((sum, p, i) => sum + Math.hypot(...p.map((part, k) => part - (places[i]?.[k] ?? 0))), 0);
+    worn.cut.meshes.forEach(({ piece, edges, points }, m) => {
+      const stops = edges.get("neckline") ?? [];
+      if (stops.length === 0) return;
+      const flat = lengthOf(stops.map(({ point }) => [points[point]?.x ?? 0, points[point]?.y ?? 0]));
+      const own = stops.map(({ point }) =>
+        [0, 1, 2].map((k) => 1000 * (worn.local[((worn.cut.first[m] ?? 0) + point) * 3 + k] ?? 0)),
+      );
+      expect(lengthOf(own) / flat, piece.id).toBeLessThan(1.1);
+      expect(lengthOf(own) / flat, piece.id).toBeGreaterThan(0.97);
+    });
+  });
 
   it("has the girths of her arm at upper arm, elbow and wrist within 3 mm, straight or bent", () => {
     const figures = figuresFor(MIDDLE_BODY);

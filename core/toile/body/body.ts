@@ -1,6 +1,7 @@
 import type { Solid } from "../solver/solver";
 import { type ArmPose, armOf, conesOf } from "./arm";
 import type { BodyFigures } from "./figure";
+import { smoothLeast, withNeck } from "./neck";
 import { ballRound, roundConeDistance } from "./round-cone";
 import { type Torso, torsoOf } from "./torso";
 
@@ -20,7 +21,7 @@ const CELL = 0.01;
 
 export function trunkOf(figures: BodyFigures): Trunk {
   const torso = torsoOf(figures);
-  const { neckPoint, tip, neck, neckDepths } = figures;
+  const { neckPoint, tip } = figures;
   const mm = (value: number) => value / 1000;
   const normal = new Float64Array(3);
   const shoulderEnd = Math.min(0.032, mm(figures.arm.upper) / 2 / Math.PI);
@@ -34,21 +35,14 @@ export function trunkOf(figures: BodyFigures): Trunk {
     fromRadius: neckEnd,
     toRadius: shoulderEnd,
   });
-  // The neck leans a little forward; at its root it is as wide as the block's neck.
-  const root = mm(neckPoint.x) * NECK_IN_BASE;
-  const upper = mm(neck.girth) / 2 / Math.PI;
-  const depth = Math.max(0.01, mm(neckDepths.front + neckDepths.back) / 2);
-  const column = roundConeDistance({
-    from: [0, -mm(neckPoint.y) - depth, -0.012],
-    to: [0, -mm(neckPoint.y) + NECK_UP, 0.012],
-    fromRadius: Math.max(root, upper * 1.02),
-    toRadius: Math.min(upper, root),
-  });
-  const exact = (x: number, y: number, z: number) => {
-    const side = Math.abs(x);
-    const body = smoothLeast(torso.distance(side, y, z), shoulder(side, y, z, normal), BLEND);
-    return smoothLeast(body, column(side, y, z, normal), BLEND / 2);
-  };
+  const exact = withNeck(
+    (x, y, z) => {
+      const side = Math.abs(x);
+      return smoothLeast(torso.distance(side, y, z), shoulder(side, y, z, normal), BLEND);
+    },
+    figures,
+    BLEND / 2,
+  );
   const width =
     Math.max(
       torso.sectionAt(-mm(figures.levels[0]?.y ?? 0)).wide,
@@ -61,15 +55,8 @@ export function trunkOf(figures: BodyFigures): Trunk {
 
 /** The body goes on so far below what is drawn of it: a garment may hang lower than it was cut to. Metres. */
 const BELOW_FOOT = 0.15;
-const NECK_IN_BASE = 0.9;
 /** The neck is there so far above the neck point. */
 const NECK_UP = 0.1;
-
-/** The less of two, rounded where they are alike (the polynomial blend of Quilez). */
-function smoothLeast(a: number, b: number, within: number): number {
-  const share = Math.max(0, within - Math.abs(a - b)) / within;
-  return Math.min(a, b) - (share * share * within) / 4;
-}
 
 const cellsIn = (size: number) => Math.ceil(size / CELL) + 1;
 

@@ -16,9 +16,10 @@ export type TorsoLevel = {
 export type BodyFigures = {
   readonly levels: readonly TorsoLevel[];
   readonly neck: { readonly girth: number; readonly isMeasured: boolean };
-  /** Where the neck meets the shoulder, and how far the front and the back of the neck lie below it. */
+  /** Round the root of the neck, over nape, neck points and the pit of the neck. */
+  readonly neckBase: { readonly girth: number; readonly isMeasured: boolean };
+  /** Where the neck meets the shoulder. */
   readonly neckPoint: { readonly x: number; readonly y: number };
-  readonly neckDepths: { readonly front: number; readonly back: number };
   /** The outer end of the shoulder. */
   readonly tip: { readonly x: number; readonly y: number };
   /** The level of the armpit: above the garment's underarm, or no arm could be raised in it. */
@@ -40,6 +41,8 @@ const ARMPIT_GAP_MM = 22;
 const INSIDE_MM = 4;
 /** So much of the dress form there is below the hem. */
 const BELOW_HEM_MM = 60;
+/** A neckline for a neck that nobody measured is so many times as long as the neck base is round. Common practice, no source. */
+const NECKLINE_OF_BASE = 1.05;
 /** A dropped or widened shoulder ends beyond the body's own: no shoulder is wider than this share of the bust. From memory. */
 const MOST_SHOULDER_OF_BUST = 0.46;
 
@@ -53,10 +56,16 @@ export function figuresOf({ block, resolved }: Garment): BodyFigures | null {
   const ofSide = (half: typeof front) => ({ neck: startOf(half.shoulder.path), tip: endOf(half.shoulder.path) });
   const [f, b] = [ofSide(front), ofSide(back)];
   const mean = (p: number, q: number) => (p + q) / 2;
-  const neckPoint = { x: mean(f.neck.x, b.neck.x) - INSIDE_MM, y: mean(f.neck.y, b.neck.y) };
+  const neckline = 2 * (front.neckline.length + back.neckline.length);
+  const base = body.neckBase ?? Math.min(estimateFromBust("neckBase", bust).value, neckline / NECKLINE_OF_BASE);
   const wholeWidth = body.shoulderWidth ?? estimateFromBust("shoulderWidth", bust).value;
   const mostTip = Math.min(wholeWidth, bust * MOST_SHOULDER_OF_BUST) / 2;
   const ofGarment = { x: mean(f.tip.x, b.tip.x) - INSIDE_MM, y: mean(f.tip.y, b.tip.y) };
+  const neckPoint = neckPointOf(
+    { x: mean(f.neck.x, b.neck.x) - INSIDE_MM, y: mean(f.neck.y, b.neck.y) },
+    ofGarment,
+    base,
+  );
   const share = Math.min(1, (mostTip - neckPoint.x) / Math.max(1, ofGarment.x - neckPoint.x));
   const tip = {
     x: neckPoint.x + (ofGarment.x - neckPoint.x) * share,
@@ -77,9 +86,12 @@ export function figuresOf({ block, resolved }: Garment): BodyFigures | null {
   });
   return {
     levels: [level("bust", bustAt), level("waist", waistAt), level("hip", hipAt)],
-    neck: { girth: body.neck ?? estimateNeck(body).value, isMeasured: body.neck !== undefined },
+    neck: {
+      girth: body.neck ?? Math.min(estimateNeck(body).value, base * MOST_NECK_OF_BASE),
+      isMeasured: body.neck !== undefined,
+    },
+    neckBase: { girth: base, isMeasured: body.neckBase !== undefined },
     neckPoint,
-    neckDepths: { front: endOf(front.neckline.path).y - neckPoint.y, back: endOf(back.neckline.path).y - neckPoint.y },
     tip,
     armpit: Math.min(underarm - ARMPIT_GAP_MM, tip.y + 0.86 * depth, bustAt - 45),
     foot: Math.max(lowest, hipAt) + BELOW_HEM_MM,
@@ -91,6 +103,22 @@ export function figuresOf({ block, resolved }: Garment): BodyFigures | null {
       length: body.armLength,
     },
   };
+}
+
+/** A neck that nobody measured is no thicker than this share of its base. From memory. */
+const MOST_NECK_OF_BASE = 0.94;
+/** Half as wide as a neck is at its base, as a share of the girth there. From memory. */
+const HALF_WIDTH_OF_BASE = 0.165;
+
+/** Where neck and shoulder of the body meet: at the garment's neck point, or further in along the shoulder where its neckline is wider. */
+function neckPointOf(
+  ofGarment: { readonly x: number; readonly y: number },
+  tip: { readonly x: number; readonly y: number },
+  base: number,
+) {
+  const x = Math.min(ofGarment.x, base * HALF_WIDTH_OF_BASE);
+  const slope = (tip.y - ofGarment.y) / Math.max(1, tip.x - ofGarment.x);
+  return { x, y: ofGarment.y - slope * (ofGarment.x - x) };
 }
 
 /** The elbow is measured bent; straight it is less. From memory. */

@@ -47,7 +47,7 @@ export type Torso = {
   readonly sectionAt: (y: number) => Omit<Section, "y">;
 };
 
-/** The torso from the shoulders to below the hem, and the neck column, as smooth sections through every measured level. */
+/** The torso from the shoulders to below the hem, as smooth sections through every measured level. */
 export function torsoOf({ levels, armpit, tip, neckPoint, foot }: BodyFigures): Torso {
   const mm = (value: number) => value / 1000;
   const [bust, waist, hip] = levels;
@@ -58,12 +58,12 @@ export function torsoOf({ levels, armpit, tip, neckPoint, foot }: BodyFigures): 
   const shoulder = mm(tip.x);
   // From the armpit up the torso draws in to the neck; the shoulders are solids of their own.
   const upper: readonly Section[] = [
-    { y: -mm(neckPoint.y) - 0.012, wide: mm(neckPoint.x) * 0.9, front: 0.04, back: 0.052 },
-    { y: -mm(tip.y) - 0.03, wide: shoulder * 0.66, front: atBust.front * 0.5, back: atBust.back * 0.72 },
+    { y: -mm(neckPoint.y) - 0.012, wide: mm(neckPoint.x) * 0.5, front: 0.012, back: 0.022 },
+    { y: -mm(tip.y) - 0.03, wide: shoulder * 0.66, front: atBust.front * 0.4, back: atBust.back * 0.6 },
     {
       y: -mm((tip.y + armpit) / 2) - 0.012,
       wide: Math.min(shoulder * 0.8, atBust.wide * 0.93),
-      front: atBust.front * 0.74,
+      front: atBust.front * 0.7,
       back: atBust.back * 0.94,
     },
     {
@@ -81,6 +81,7 @@ export function torsoOf({ levels, armpit, tip, neckPoint, foot }: BodyFigures): 
   }));
   const sections = [...upper, ...measured, ...below].sort((a, b) => b.y - a.y);
   const table = tabulated(sections);
+  const top = at(sections, 0).y;
   const distance = (x: number, y: number, z: number) => {
     const { wide, front, back, wideSlope, depthSlope } = table.read(y, z >= 0);
     const deep = z >= 0 ? front : back;
@@ -88,12 +89,12 @@ export function torsoOf({ levels, armpit, tip, neckPoint, foot }: BodyFigures): 
     const [up, vp] = [u ** EXPONENT, v ** EXPONENT];
     const radial = (up + vp) ** (1 / EXPONENT);
     // On the axis nothing says which way is out.
-    if (radial < 0.25) return -0.75 * Math.min(wide, deep);
+    if (radial < 0.25) return Math.max(y - top, -0.75 * Math.min(wide, deep));
     const scale = radial ** (1 - EXPONENT);
     const gx = (scale * u ** (EXPONENT - 1)) / wide;
     const gz = (scale * v ** (EXPONENT - 1)) / deep;
     const gy = scale * ((up / wide) * wideSlope + (vp / deep) * depthSlope);
-    return (radial - 1) / Math.sqrt(gx * gx + gy * gy + gz * gz);
+    return Math.max(y - top, (radial - 1) / Math.sqrt(gx * gx + gy * gy + gz * gz));
   };
   const read = (y: number) => {
     const { wide, front, back } = table.read(y, true);

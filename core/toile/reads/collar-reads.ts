@@ -25,6 +25,8 @@ type CollarEdges = {
   readonly outer: readonly Stop[];
   /** How far the edge is foretold to lie below the neck seam at a place of it, in millimetres. */
   readonly foretold: (neck: Point) => number | null;
+  /** Is it grown on to the front, and rolled over without a pressed fold? */
+  readonly isRolled: boolean;
 };
 
 /** The neck seam and the outer edge of a collar that is folded over, each from the centre back; null where there is none. */
@@ -41,18 +43,18 @@ function edgesOf(worn: Worn): CollarEdges | null {
       const seam = placeAlong(sewn, along);
       return seam ? nearest(outer, seam)[0] - height : null;
     };
-    return { neck: stand, outer, foretold };
+    return { neck: stand, outer, foretold, isRolled: false };
   }
   const m = worn.plan.pieces.findIndex(({ piece }) => piece.id === (grown ?? "collar"));
   const fold = worn.folds[m]?.corners.map((flat): Stop => ({ place: [0, 0, 0], flat })) ?? [];
   const neck = run(grown ?? "collar", "backNeck");
   if (neck.length < 2 || fold.length < 2) return null;
-  // What lies below the fold is the stand, and the fall lies over as much again. A collar that is grown on turns into its lapel further on.
-  const back = neck[0]?.flat;
   return {
     neck,
     outer,
-    foretold: (p) => (grown && p !== back ? null : nearest(outer, p)[0] - 2 * nearest(fold, p)[0]),
+    // What lies below the fold is the stand, and the fall lies over as much again.
+    foretold: (p) => nearest(outer, p)[0] - 2 * nearest(fold, p)[0],
+    isRolled: grown !== undefined,
   };
 }
 
@@ -90,8 +92,9 @@ function placeAlong(stops: readonly Stop[], at: number): Point | null {
   return stops[stops.length - 1]?.flat ?? null;
 }
 
-function coverReads({ neck, outer, foretold }: CollarEdges): readonly WornRead[] {
-  const round = ROUND.flatMap(({ id, name, angle }): readonly WornRead[] => {
+function coverReads({ neck, outer, foretold, isRolled }: CollarEdges): readonly WornRead[] {
+  // What is grown on turns into its lapel further round, and has no edge of its own there.
+  const round = (isRolled ? ROUND.slice(0, 1) : ROUND).flatMap(({ id, name, angle }): readonly WornRead[] => {
     const [seam, edge] = [firstAt(neck, angle), firstAt(outer, angle)];
     if (!seam || !edge) return [];
     const off = 1000 * Math.hypot(...eachAxis((k) => edge.place[k] - seam.place[k]));
@@ -102,7 +105,7 @@ function coverReads({ neck, outer, foretold }: CollarEdges): readonly WornRead[]
         kind: "length",
         value: edge.place[1] > seam.place[1] ? -off : off,
         foretold: foretold(seam.flat),
-        how: phrase`how far the outer edge lies from the neck seam, down along the garment; foretold: fall less stand, as wide as both are there in the flat pieces`,
+        how: phrase`how far the outer edge lies from the neck seam, down along the garment; foretold: fall less stand, as wide as both are there in the flat pieces${isRolled ? "; a collar that is grown on is rolled and not pressed, and its stand sinks by some millimetres" : ""}`,
       },
     ];
   });

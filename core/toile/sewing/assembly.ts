@@ -1,5 +1,5 @@
 import { at } from "../../data";
-import { distance } from "../../geometry";
+import { distance, type Point } from "../../geometry";
 import type { PieceMesh } from "../mesh/piece-mesh";
 import type { Stitch } from "../mesh/stations";
 import type { Sheet, SheetCloth } from "../solver/sheet";
@@ -12,10 +12,11 @@ export type Cut = {
   readonly meshes: readonly PieceMesh[];
   /** The number of the first point of each piece, and after the last of all. */
   readonly first: readonly number[];
-  readonly clothOf: readonly number[];
+  /** Which of the cloths a place of each piece is of. */
+  readonly clothOf: readonly ((p: Point) => number)[];
 };
 
-export function cutOf(meshes: readonly PieceMesh[], clothOf: readonly number[]): Cut {
+export function cutOf(meshes: readonly PieceMesh[], clothOf: Cut["clothOf"]): Cut {
   const first = [0];
   for (const { points } of meshes) first.push(at(first, first.length - 1) + points.length);
   return { meshes, first, clothOf };
@@ -106,7 +107,7 @@ export function assembled(
       if (new Set(joined).size < 3) continue;
       triangles.push(...joined);
       for (const corner of corners) rest.push(...grain(at(mesh.points, corner)));
-      const own = at(cut.clothOf, m);
+      const own = at(cut.clothOf, m)(middleOf(corners.map((corner) => at(mesh.points, corner))));
       clothOf.push(own === PLAIN && corners.some((corner) => isSewn.has(start + corner)) ? SEAMED : own);
       pieceOf.push(m);
     }
@@ -119,6 +120,11 @@ export function assembled(
     cloths,
   };
   return { sheet, pointOf, pieceOf: Uint8Array.from(pieceOf) };
+}
+
+function middleOf(corners: readonly Point[]): Point {
+  const mean = (of: (p: Point) => number) => corners.reduce((sum, p) => sum + of(p), 0) / corners.length;
+  return { x: mean(({ x }) => x), y: mean(({ y }) => y) };
 }
 
 /** Where the middle of a triangle lies on its flat piece, in millimetres. */

@@ -4,6 +4,7 @@ import type { Conditions, Solid, Solver } from "../solver/solver";
 import type { Assembly } from "./assembly";
 import { armShares } from "./on-body";
 import type { SewingPlan } from "./plan";
+import { turnDownFolds } from "./put-on";
 import type { Sewing } from "./sewing";
 import { poseBetween, turnWithArm } from "./turn-arm";
 
@@ -12,8 +13,9 @@ export type Progress = { readonly says: string; readonly share: number };
 /** Seconds of each act, and what slows the cloth in it. Nothing weighs while it is sewn: what is open would fall off. */
 export const ACTS = {
   sew: { seconds: 0.5, damping: 6, gravity: 0, friction: 0.1, mostSpeed: 2.5 },
-  settle: { seconds: 0.16, damping: 5, gravity: 9.81, friction: 0.2, mostSpeed: 3 },
+  settle: { seconds: 0.16, damping: 20, gravity: 9.81, friction: 0.2, mostSpeed: 0.8 },
   turn: { seconds: 0.45, damping: 4, gravity: 9.81, friction: 0.1, mostSpeed: 4 },
+  lay: { seconds: 0.12, damping: 40, gravity: 9.81, friction: 0.3, mostSpeed: 0.25 },
   hang: { seconds: 0.4, damping: 3, gravity: 9.81, friction: 0.3, mostSpeed: 4 },
   rest: { seconds: 0.2, damping: 14, gravity: 9.81, friction: 0.4, mostSpeed: 1 },
 } as const;
@@ -50,6 +52,8 @@ export type Hanging = {
   readonly solidAt: (pose: ArmPose) => Solid;
   /** Takes the sleeves along as the arms go from one pose to another. */
   readonly turn: (from: ArmPose, to: ArmPose) => void;
+  /** Turns collars and lapels down, as whoever has put a garment on does: while it settles they may have sprung up. */
+  readonly turnDown: (solid: Solid) => void;
 };
 
 /** A half by itself. */
@@ -65,11 +69,15 @@ export function halfHanging(sewing: Sewing, assembly: Assembly, solver: Solver, 
     grip: gripOf(sewing),
     solidAt: (pose) => withArm(trunk, pose),
     turn: (from, to) => turnWithArm(solver.places, shares, trunk.figures, from, to),
+    turnDown: (solid) => turnDownFolds(sewing, assembly, solver, solid),
   };
 }
 
+/** A way from pose to pose; what is hung for the first time is turned down once the arm is there. */
+export type Way = { readonly from: ArmPose; readonly to: ArmPose; readonly isFirst: boolean };
+
 /** Takes the arms to their pose and lets the cloth hang until it rests; the steps that it took. */
-export function* hang(hanging: Hanging, from: ArmPose, to: ArmPose, begun: number): Generator<Progress, number> {
+export function* hang(hanging: Hanging, { from, to, isFirst }: Way, begun: number): Generator<Progress, number> {
   const { solver, clearance, rate, slower, hasHung, grip, solidAt } = hanging;
   const turn = Math.max(
     Math.abs(to.raised - from.raised),
@@ -95,6 +103,10 @@ export function* hang(hanging: Hanging, from: ArmPose, to: ArmPose, begun: numbe
     });
   }
   const posed = solidAt(to);
+  if (isFirst) {
+    hanging.turnDown(posed);
+    steps += spend(solver, ACTS.lay.seconds * rate, { ...ACTS.lay, ...grip, solid: posed, clearance });
+  }
   for (const name of ["hang", "rest"] as const) {
     const { seconds } = hasHung ? { seconds: HUNG_BEFORE[name] } : ACTS[name];
     for (let slice = 0; slice < 6; slice++) {

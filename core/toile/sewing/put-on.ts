@@ -2,8 +2,8 @@ import { at } from "../../data";
 import type { Arm, ArmPose } from "../body/arm";
 import type { Trunk } from "../body/body";
 import { type Place, placeIn } from "../place";
-import type { Solid } from "../solver/solver";
-import type { Stitched } from "./assembly";
+import type { Solid, Solver } from "../solver/solver";
+import type { Assembly, Stitched } from "./assembly";
 import { attachedPlaces } from "./attach";
 import { foldedOver } from "./fold";
 import type { Pieces } from "./on-body";
@@ -67,6 +67,31 @@ export function turnOverFolds(
     const start = at(cut.first, m);
     const places = mesh.points.map((_, i) => placeIn(local, start + i));
     for (const [i, p] of foldedOver(mesh, places, fold, solid).entries()) local.set(p, (start + i) * 3);
+  });
+}
+
+/** The same for what is sewn up and hangs: what lies beyond a fold is turned down from where its near side is, and stands still there. */
+export function turnDownFolds(
+  { cut, folds }: Pieces,
+  { pointOf }: Assembly,
+  { places, speeds }: Pick<Solver, "places" | "speeds">,
+  solid: Solid,
+): void {
+  cut.meshes.forEach((mesh, m) => {
+    const fold = at(folds, m);
+    const points = mesh.points.map((_, i) => pointOf[at(cut.first, m) + i] ?? -1);
+    if (!fold || points.some((point) => point < 0)) return;
+    const turned = foldedOver(
+      mesh,
+      points.map((point) => placeIn(places, point)),
+      fold,
+      solid,
+    );
+    for (const [i, p] of mesh.points.entries()) {
+      if (!fold.beyond(p)) continue;
+      places.set(at(turned, i), at(points, i) * 3);
+      speeds.fill(0, at(points, i) * 3, at(points, i) * 3 + 3);
+    }
   });
 }
 

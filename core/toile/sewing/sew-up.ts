@@ -97,7 +97,7 @@ export function* sewUp(sewing: Sewing): Generator<Progress, SewnUp> {
 export function* hangFirst(sewing: Sewing, sewn: SewnUp): Generator<Progress, Hung> {
   const { assembly, ready, local, start } = sewn;
   const hanging = halfHanging(sewing, assembly, ready.solver, ready.clearance);
-  const steps = yield* hang(hanging, start, sewing.pose, 0.45);
+  const steps = yield* hang(hanging, { from: start, to: sewing.pose, isFirst: true }, 0.45);
   keepPlaces(assembly, ready.solver.places, local);
   return { ...sewn, solver: ready.solver, steps: sewn.steps + steps };
 }
@@ -106,7 +106,7 @@ export function* hangFirst(sewing: Sewing, sewn: SewnUp): Generator<Progress, Hu
 export function* hangAgain(sewing: Sewing, local: Float64Array, before: ArmPose): Generator<Progress, Hung> {
   const { assembly, ready } = readyToHang(sewing, local);
   const hanging = halfHanging(sewing, assembly, ready.solver, ready.clearance);
-  const steps = yield* hang(hanging, before, sewing.pose, 0.1);
+  const steps = yield* hang(hanging, { from: before, to: sewing.pose, isFirst: false }, 0.1);
   keepPlaces(assembly, ready.solver.places, local);
   return { assembly, local, solver: ready.solver, widestGap: 0, notWorn: [], steps };
 }

@@ -1,19 +1,21 @@
 import type { ClothHangs } from "../../cloth";
 import { at } from "../../data";
 import type { Garment } from "../../garment";
+import { along, contains, distance, flatten, leastAt, type Point } from "../../geometry";
+import type { Piece } from "../../pattern";
 import type { ArmPose } from "../body/arm";
 import type { Trunk } from "../body/body";
 import { interfaced, seamed, sheetCloth } from "../mechanics";
 import { locator } from "../mesh/locate";
 import { meshOf } from "../mesh/piece-mesh";
-import { stitchesOf } from "../mesh/stations";
+import { type Station, stitchesOf } from "../mesh/stations";
 import { blended, placeIn } from "../place";
 import type { SheetCloth } from "../solver/sheet";
 import { type Cut, cutOf, INTERFACED, PLAIN, pairsOf, type Stitched } from "./assembly";
 import { type ElasticLink, elasticsOf } from "./elastics";
-import { foldLineOf } from "./fold";
+import { type FoldLine, foldLineOf } from "./fold";
 import type { Pieces, Sampling } from "./on-body";
-import type { SewingPlan } from "./plan";
+import type { SewingPlan, WornPiece } from "./plan";
 
 /** One half of a garment cut out as triangles, with all that it takes to sew it up round a body. */
 export type Sewing = Pieces &
@@ -49,13 +51,20 @@ export function sewingOf(
     }
   }
   const folds = pieces.map((piece) => foldLineOf(piece, pieces));
+  // Where a fold comes to an edge there is a point, or it would be creased beside where it is folded.
+  for (const [m, fold] of folds.entries())
+    for (const { edge: name, at: place } of fold ? endsOn(at(pieces, m), fold) : [])
+      stations.set(name, [...(stations.get(name) ?? []), place]);
   const meshes = plan.pieces.map(({ piece, cuts }, m) => {
     const fold = folds[m];
     return meshOf(piece, stations, edge, cuts, fold ? [fold.corners] : []);
   });
   const cut = cutOf(
     meshes,
-    plan.pieces.map(({ isInterfaced }) => (isInterfaced ? INTERFACED : PLAIN)),
+    plan.pieces.map((worn) => {
+      const isFaced = facedOf(worn, garment.pieces);
+      return (p) => (worn.isInterfaced || isFaced(p) ? INTERFACED : PLAIN);
+    }),
   );
   return {
     plan,
@@ -69,6 +78,28 @@ export function sewingOf(
     edge,
     rate,
   };
+}
+
+/** Where front or back is lined with an interfaced facing, which is drafted on it: along edges, in a lapel, in a collar that is grown on. */
+function facedOf({ side }: WornPiece, pieces: readonly Piece[]): (p: Point) => boolean {
+  const facing = pieces.find(({ id, cut }) => id === `${side}Facing` && cut.interfacing > 0);
+  if (!side || !facing) return () => false;
+  const outline = flatten(facing.outline);
+  return (p) => contains(outline, p);
+}
+
+/** Nearer to an edge than this a fold ends on it. Millimetres. */
+const ON_EDGE_MM = 0.5;
+
+/** The places of a piece's edges at which its fold ends. */
+function endsOn({ id, edges }: Piece, { corners }: FoldLine): readonly Station[] {
+  return [at(corners, 0), at(corners, corners.length - 1)].flatMap((end) =>
+    edges.flatMap(({ id: name, path, length }) => {
+      const off = (place: number) => distance(along(path, place).point, end);
+      const place = leastAt(off, 0, length, 0.01);
+      return off(place) < ON_EDGE_MM ? [{ edge: `${id}.${name}`, at: place }] : [];
+    }),
+  );
 }
 
 /** Where the points of pieces that are cut anew lie, if each piece lies where it lay before: the same pieces in the same order. */

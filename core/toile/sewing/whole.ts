@@ -31,7 +31,11 @@ export type WholeHung = {
  * Both halves of a garment whose arms differ, sewn together along the middle: the arms go from where they were held to their pose, and the cloth
  * comes to rest. Both halves are of the same pieces in the same order.
  */
-export function* hangWhole(right: Half, left: Half, before: ArmPose): Generator<Progress, WholeHung> {
+export function* hangWhole(
+  right: Half,
+  left: Half,
+  { before, isFirst }: { readonly before: ArmPose; readonly isFirst: boolean },
+): Generator<Progress, WholeHung> {
   const [r, l] = [readyToHang(right.sewing, right.local), readyToHang(left.sewing, left.local)];
   const points = r.assembly.sheet.points;
   const joined = joinedInMiddle(right.sewing, r.assembly, left.sewing, l.assembly);
@@ -57,28 +61,30 @@ export function* hangWhole(right: Half, left: Half, before: ArmPose): Generator<
   for (let i = 0; i < ofLeft.length; i++)
     if ((ofLeft[i] ?? 0) >= points) clearance[ofLeft[i] ?? 0] = l.ready.clearance[i] ?? 0;
 
-  // Each half turns its own arm, on places of its own.
+  // Each half turns its own arm and folds, on places of its own.
   const ofHalf = (): readonly [Float64Array, Float64Array] => [places.slice(0, points * 3), leftOf(places, ofLeft)];
   const halves = [
     halfHanging(right.sewing, r.assembly, r.ready.solver, r.ready.clearance),
     halfHanging(left.sewing, l.assembly, l.ready.solver, l.ready.clearance),
   ] as const;
+  const ofEachHalf = (act: (half: Hanging) => void) => {
+    const now = ofHalf();
+    for (const [i, half] of halves.entries()) {
+      half.solver.places.set(at(now, i));
+      act(half);
+    }
+    for (let i = 0; i < ofLeft.length; i++) putMirrored(halves[1].solver.places, i, places, ofLeft[i] ?? 0);
+    places.set(halves[0].solver.places);
+  };
   const hanging: Hanging = {
     ...halves[0],
     solver,
     clearance,
     solidAt: (pose) => bothSides(halves[0].solidAt(pose), halves[1].solidAt(pose)),
-    turn: (from, to) => {
-      const now = ofHalf();
-      for (const [i, half] of halves.entries()) {
-        half.solver.places.set(at(now, i));
-        half.turn(from, to);
-      }
-      for (let i = 0; i < ofLeft.length; i++) putMirrored(halves[1].solver.places, i, places, ofLeft[i] ?? 0);
-      places.set(halves[0].solver.places);
-    },
+    turn: (from, to) => ofEachHalf((half) => half.turn(from, to)),
+    turnDown: () => ofEachHalf((half) => half.turnDown(half.solidAt(right.sewing.pose))),
   };
-  const steps = yield* hang(hanging, before, right.sewing.pose, 0.1);
+  const steps = yield* hang(hanging, { from: before, to: right.sewing.pose, isFirst }, 0.1);
   const strains = solver.strains();
   const [ofRight, mirrored] = ofHalf();
   const half = ({ local }: Half, assembly: Assembly, own: Float64Array, ownStrains: Float64Array): HalfHung => {
