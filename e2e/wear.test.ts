@@ -1,4 +1,5 @@
 import { By, Key, until } from "selenium-webdriver";
+import sharp from "sharp";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { type Browser, complaints, openBrowser } from "./browser";
 import { type Person, person } from "./person";
@@ -93,6 +94,37 @@ describe("the Wear station", () => {
     await slider.sendKeys(Key.PAGE_UP, Key.PAGE_UP, Key.PAGE_UP, Key.PAGE_UP, Key.PAGE_UP);
     await browser.driver.wait(until.elementLocated(By.css('[data-read="raise.hem"]')), HANGS_MS);
     await hasHung();
+    expect(await read("raise.hem")).toMatch(/in$/);
+  }, 120_000);
+
+  it("saves its picture as it is looked at", async () => {
+    await she.press("Save the picture");
+    const { data, info } = await sharp(await she.downloaded("-worn.png"))
+      .removeAlpha()
+      .raw()
+      .toBuffer({ resolveWithObject: true });
+    expect(info.width).toBeGreaterThan(300);
+    // Cloth, and not the background alone.
+    const background = data.subarray(0, 3);
+    let other = 0;
+    for (let i = 0; i < data.length; i += 3) if (Math.abs((data[i] ?? 0) - (background[0] ?? 0)) > 24) other++;
+    expect(other / (info.width * info.height)).toBeGreaterThan(0.05);
+  });
+
+  it("is stopped, and goes on when it is asked to", async () => {
+    await browser.driver.executeScript(`
+      new MutationObserver((_, observer) => {
+        const stop = document.querySelector(".toile-progress progress ~ button");
+        if (!stop) return;
+        observer.disconnect();
+        stop.click();
+      }).observe(document.body, { childList: true, subtree: true });
+    `);
+    const slider = await she.find("#arm-raised");
+    await slider.sendKeys(Key.PAGE_DOWN, Key.PAGE_DOWN);
+    await she.press("Wear it");
+    await hasHung();
+    expect(await browser.driver.findElements(By.xpath('//button[normalize-space(.)="Wear it"]'))).toHaveLength(0);
     expect(await read("raise.hem")).toMatch(/in$/);
   }, 120_000);
 

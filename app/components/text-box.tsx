@@ -7,7 +7,16 @@ type Props = {
   readonly hint?: string | undefined;
 } & Pick<
   InputHTMLAttributes<HTMLInputElement>,
-  "type" | "autoComplete" | "defaultValue" | "maxLength" | "required" | "readOnly" | "list" | "min" | "max"
+  | "type"
+  | "autoComplete"
+  | "defaultValue"
+  | "maxLength"
+  | "required"
+  | "readOnly"
+  | "list"
+  | "min"
+  | "max"
+  | "placeholder"
 >;
 
 /** A box for a line of text on a plain page, with what is wrong with it below. */

@@ -67,6 +67,13 @@ export const formStyles = {
   ".own-cloths summary": { cursor: "pointer", color: "chalk", mt: "4", mb: "3" },
   ".own-cloth-figures": { display: "flex", flexWrap: "wrap", gap: "4", mb: "4", alignItems: "end" },
   ".own-cloth-figures > div > span": { display: "block", fontSize: "sm", mb: "1", maxW: "7rem" },
+  ".own-cloth-hangs": {
+    display: "grid",
+    gridTemplateColumns: "repeat(auto-fill, minmax(9rem, 1fr))",
+    columnGap: "4",
+    alignItems: "end",
+    mt: "2",
+  },
   ".settings-row code": { fontSize: "sm", overflowWrap: "anywhere", userSelect: "all" },
   ".settings-part": { mb: "9", maxW: "44rem" },
   ".settings-figures": {

@@ -6,6 +6,7 @@ import {
   type ClothTable,
   type ClothTakes,
   clothOf,
+  hangsOf,
   type OwnHangs,
   takesOf,
 } from "@core/cloth/index";
@@ -106,6 +107,8 @@ function ClothEditor({ cloth, table, problems }: EditorProps) {
   const unit = useUnit();
   const textsFor = (kind: ClothKind) => clothTexts("own", table[kind] ?? takesOf(clothOf(kind)), unit);
   const [texts, setTexts] = useState(cloth ? clothTexts("own", cloth.takes, unit) : textsFor("medium-woven"));
+  const [kind, setKind] = useState<ClothKind>(cloth?.kind ?? "medium-woven");
+  const usual = hangsOf(kind);
   const write = (id: string) => (text: string) => setTexts((before) => ({ ...before, [id]: text }));
   return (
     <Form method="post" className="own-cloth-editor">
@@ -117,15 +120,17 @@ function ClothEditor({ cloth, table, problems }: EditorProps) {
         <span>Behaves like</span>
         <select
           name="kind"
-          defaultValue={cloth?.kind ?? "medium-woven"}
+          value={kind}
           onChange={(event) => {
-            const kind = CLOTH_KINDS.find((one) => one === event.currentTarget.value);
-            if (kind) setTexts(textsFor(kind));
+            const chosen = CLOTH_KINDS.find((one) => one === event.currentTarget.value);
+            if (!chosen) return;
+            setKind(chosen);
+            setTexts(textsFor(chosen));
           }}
         >
-          {CLOTH_KINDS.map((kind) => (
-            <option key={kind} value={kind}>
-              {clothOf(kind).name}
+          {CLOTH_KINDS.map((one) => (
+            <option key={one} value={one}>
+              {clothOf(one).name}
             </option>
           ))}
         </select>
@@ -164,19 +169,22 @@ function ClothEditor({ cloth, table, problems }: EditorProps) {
       />
       <details open={cloth?.hangs != null || HANGS_FIELDS.some(({ box }) => problems[box])}>
         <summary>How it hangs, where it was tested</summary>
-        {HANGS_FIELDS.map(({ box, id, field }) => (
-          <TextBox
-            key={box}
-            name={box}
-            label={`${field.label}, ${field.sign}`}
-            defaultValue={cloth?.hangs?.[id]}
-            problem={problems[box]}
-          />
-        ))}
+        <div className="own-cloth-hangs">
+          {HANGS_FIELDS.map(({ box, id, field }) => (
+            <TextBox
+              key={box}
+              name={box}
+              label={`${field.label}, ${field.sign}`}
+              defaultValue={cloth?.hangs?.[id]}
+              placeholder={`${usual[id]}`}
+              problem={problems[box]}
+            />
+          ))}
+        </div>
         <p className="page-note">
           For the toile. The bending length is half of what may hang over an edge until its end dips to 41.5°; stretch
-          is the force at which a strip a metre wide would be twice as long. What is left empty is as usual for its
-          kind.
+          is the force at which a strip a metre wide would be twice as long. What is left empty is as usual for what it
+          behaves like, as written in grey.
         </p>
       </details>
       <button className="plain-button" name="act" value="save" type="submit">

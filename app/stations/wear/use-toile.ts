@@ -37,7 +37,8 @@ export function useToile(spec: GarmentSpec, pose: ArmPose): ToileState {
   const [why, setWhy] = useState<string | null>(null);
   const [round, setRound] = useState(0);
   const worker = useRef<{ readonly own: Worker; readonly toiles: Remote<ToileWorker> } | null>(null);
-  const isFirst = useRef(true);
+  /** What is opened, or asked for by a press, is worn at once. */
+  const waits = useRef(0);
   const rest = useCallback(() => {
     setIsBusy(false);
     doing.setState(null, true);
@@ -74,8 +75,8 @@ export function useToile(spec: GarmentSpec, pose: ArmPose): ToileState {
         ended("The toile could not be hung with these figures.");
       });
     };
-    const timer = setTimeout(begin, isFirst.current ? 0 : RESTS_MS);
-    isFirst.current = false;
+    const timer = setTimeout(begin, waits.current);
+    waits.current = RESTS_MS;
     return () => {
       isCurrent = false;
       clearTimeout(timer);
@@ -88,7 +89,12 @@ export function useToile(spec: GarmentSpec, pose: ArmPose): ToileState {
     setIsStopped(true);
     rest();
   }, [rest]);
-  const again = useCallback(() => setRound((n) => n + 1), []);
+  const again = useCallback(() => {
+    waits.current = 0;
+    setIsStopped(false);
+    setIsBusy(true);
+    setRound((n) => n + 1);
+  }, []);
   return { shown, isBusy, isStopped, doing, why, stop, again };
 }
 

@@ -1,6 +1,6 @@
 import { PressButton } from "@app/components/press-button";
-import { Box, Flex } from "@chakra-ui/react";
-import { memo } from "react";
+import { Flex } from "@chakra-ui/react";
+import { memo, type ReactNode } from "react";
 import type { Surface } from "./toile-drawing";
 import type { View } from "./toile-scene";
 
@@ -33,7 +33,8 @@ export const WearTools = memo(function WearTools({ drawn, onDrawn, onView, isBes
   return (
     <Flex
       wrap="wrap"
-      gap="1"
+      columnGap="4"
+      rowGap="1"
       px="3"
       py="2"
       borderBottom="1px solid"
@@ -41,28 +42,40 @@ export const WearTools = memo(function WearTools({ drawn, onDrawn, onView, isBes
       className="not-printed"
       align="center"
     >
-      {VIEWS.map(({ id, name }) => (
-        <PressButton key={id} name={name} onPress={() => onView(id)} />
-      ))}
-      <Box w="3" />
-      {SURFACES.map(({ id, name }) => (
+      <Group>
+        {VIEWS.map(({ id, name }) => (
+          <PressButton key={id} name={name} onPress={() => onView(id)} />
+        ))}
+      </Group>
+      <Group>
+        {SURFACES.map(({ id, name }) => (
+          <PressButton
+            key={id}
+            name={name}
+            isOn={drawn.surface === id}
+            onPress={() => onDrawn({ ...drawn, surface: id })}
+          />
+        ))}
         <PressButton
-          key={id}
-          name={name}
-          isOn={drawn.surface === id}
-          onPress={() => onDrawn({ ...drawn, surface: id })}
+          name="Seams and notches"
+          isOn={drawn.hasLines}
+          onPress={() => onDrawn({ ...drawn, hasLines: !drawn.hasLines })}
         />
-      ))}
-      <PressButton
-        name="Seams and notches"
-        isOn={drawn.hasLines}
-        onPress={() => onDrawn({ ...drawn, hasLines: !drawn.hasLines })}
-      />
-      <Box w="3" />
-      {onBeside && (
-        <PressButton name={isBeside ? "Put the other away" : "Keep beside, to compare"} onPress={onBeside} />
-      )}
-      {onSave && <PressButton name="Save the picture" onPress={onSave} />}
+      </Group>
+      <Group>
+        {onBeside && (
+          <PressButton name={isBeside ? "Put the other away" : "Keep beside, to compare"} onPress={onBeside} />
+        )}
+        {onSave && <PressButton name="Save the picture" onPress={onSave} />}
+      </Group>
     </Flex>
   );
 });
+
+function Group({ children }: { readonly children: ReactNode }) {
+  return (
+    <Flex wrap="wrap" gap="1">
+      {children}
+    </Flex>
+  );
+}
