@@ -2,10 +2,12 @@ import { type Figure, length, type Phrase, phrase } from "../../draft";
 import { INCH_MM } from "../../tape";
 import type { Side } from "../half";
 import type { BlockChoices, BlockMeasures, TypedFigure } from "./choices";
-import { ARMHOLE_INSET_MM } from "./inset";
 import { planNeck } from "./plan-neck";
 import { gatheredFigures, hasDart, planDart, planGathers, planWidths } from "./plan-widths";
 import { figure, orTyped, type Reckoned } from "./reckoned";
+
+/** The armhole is set in at its middle: 1/2 in at the back, 3/4 in at the front, which is hollower as arms move forward (common practice, no source). */
+const ARMHOLE_INSET_MM = { back: 12.7, front: 19.05 } as const;
 
 /** Where every point of the bodice lies, before a curve is drawn. Millimetres from the side neck level on the centre line. */
 export type BlockPlan = {

@@ -14,6 +14,8 @@ const FROM_ABOVE = DEPTH / Math.hypot(1, RISES);
 const DRAWS_IN = 0.045;
 /** And goes so far down into the trunk. Metres. */
 const ROOTED = 0.03;
+/** There it is rounded. Metres. */
+const ROUNDED = 0.02;
 /** The middle of its base lies so far before the line of the shoulders, and further up the neck goes so much further forwards for its height. From memory. */
 const [BEFORE, LEANS] = [0.004, 0.25];
 
@@ -52,7 +54,9 @@ function columnOf(baseY: number, atBase: number, upper: number): Distance {
     const wide = atBase + (upper - atBase) * ease;
     const slope = t > 0 && t < 1 ? ((upper - atBase) * 6 * t * (1 - t)) / DRAWS_IN : 0;
     const deep = wide * FROM_ABOVE;
-    const off = z - BEFORE - LEANS * height;
+    // Below its base it is hidden, and leans no more: it would come out at the back.
+    const leans = height > 0 ? LEANS : 0;
+    const off = z - BEFORE - leans * height;
     // Within the trunk it ends.
     const below = -(height + ROOTED) / Math.hypot(1, RISES);
     const radial = Math.hypot(x / wide, off / deep);
@@ -61,8 +65,8 @@ function columnOf(baseY: number, atBase: number, upper: number): Distance {
     // By height a place comes nearer to the axis or further from it, and the column gets narrower.
     const alongX = x / (wide * wide * radial);
     const alongOff = off / (deep * deep * radial);
-    const byHeight = -LEANS * alongOff - (radial / wide) * slope;
-    return Math.max(below, (radial - 1) / Math.hypot(alongX, byHeight, alongOff + RISES * byHeight));
+    const byHeight = -leans * alongOff - (radial / wide) * slope;
+    return -smoothLeast(-below, (1 - radial) / Math.hypot(alongX, byHeight, alongOff + RISES * byHeight), ROUNDED);
   };
 }
 
