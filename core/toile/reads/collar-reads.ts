@@ -105,7 +105,7 @@ function coverReads({ neck, outer, foretold, isRolled }: CollarEdges): readonly 
         kind: "length",
         value: edge.place[1] > seam.place[1] ? -off : off,
         foretold: foretold(seam.flat),
-        how: phrase`how far the outer edge lies from the neck seam, down along the garment; foretold: fall less stand, as wide as both are there in the flat pieces${isRolled ? "; a collar that is grown on is rolled and not pressed, and its stand sinks by some millimetres" : ""}`,
+        how: phrase`how far the outer edge lies from the neck seam, down along the garment; foretold: fall less stand, as wide as both are there in the flat pieces, for a neck that fills its neckline${isRolled ? "; a collar that is grown on is rolled and not pressed, and its stand sinks by some millimetres" : ""}`,
       },
     ];
   });
