@@ -4,4 +4,6 @@ export { type WornFinding, wornFindings } from "./reads/findings";
 export { raisedReads, readsOf } from "./reads/reads";
 export type { WornRead } from "./reads/worn-read";
 export type { Progress } from "./sewing/hang";
-export { COARSE, ended, FINE, type NotWorn, type Report, type WearOptions, type Worn, wear, wearFrom } from "./wear";
+export type { NotWorn, WearOptions } from "./task";
+export { COARSE, ended, FINE, wear, wearFrom } from "./wear";
+export type { Report, Worn } from "./worn";

@@ -5,7 +5,7 @@ import { locator } from "./mesh/locate";
 import { blended, facing, placeIn } from "./place";
 import type { Assembly } from "./sewing/assembly";
 import { edgeEnds, edgeKey } from "./solver/sheet";
-import type { Worn } from "./wear";
+import type { Worn } from "./worn";
 import type { WornHalf } from "./worn-half";
 
 /** What is drawn of a half on one side of the middle of the body. Metres. */

@@ -1,7 +1,7 @@
 import { phrase } from "../../draft";
 import { distance, footOnStretch, lerp, type Point } from "../../geometry";
 import { eachAxis, type Place, placeIn } from "../place";
-import type { Worn } from "../wear";
+import type { Worn } from "../worn";
 import { placesOn, type WornRead } from "./worn-read";
 
 /** Where the collar's edge is looked at: by the angle round the neck from the centre back, in degrees. */

@@ -1,6 +1,6 @@
 import { change, length, type Phrase, phrase } from "../../draft";
 import type { SpecChange } from "../../spec";
-import type { Worn } from "../wear";
+import type { Worn } from "../worn";
 import type { WornRead } from "./worn-read";
 
 /** What a good colleague would say on seeing the toile, and a way out to try. */

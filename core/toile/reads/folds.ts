@@ -2,7 +2,7 @@ import { at } from "../../data";
 import type { Point } from "../../geometry";
 import { eachAxis, facing, type Place } from "../place";
 import { edgeKey } from "../solver/sheet";
-import type { Worn } from "../wear";
+import type { Worn } from "../worn";
 
 /** How sharply cloth is bent from triangle to triangle, as a root mean square in degrees, over the edges whose ends are both wanted. */
 export function foldedness(

@@ -4,7 +4,7 @@ import { distance } from "../../geometry";
 import { armOf } from "../body/arm";
 import { along, placeIn } from "../place";
 import { placeOnPiece } from "../sewing/assembly";
-import type { Worn } from "../wear";
+import type { Worn } from "../worn";
 import type { WornHalf } from "../worn-half";
 import { collarReads } from "./collar-reads";
 import { foldedness, pointsWhere } from "./folds";

@@ -1,5 +1,5 @@
 import { at } from "../../data";
-import type { Worn } from "../wear";
+import type { Worn } from "../worn";
 
 /** A plane by a place on it and the direction that it looks in, in metres. */
 export type Plane = { readonly on: readonly [number, number, number]; readonly way: readonly [number, number, number] };

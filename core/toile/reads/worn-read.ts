@@ -1,7 +1,7 @@
 import { at } from "../../data";
 import type { Phrase } from "../../draft";
 import { type Place, placeIn } from "../place";
-import type { Worn } from "../wear";
+import type { Worn } from "../worn";
 
 /** A figure that is read off the worn toile, beside what the draft foretold for it where it foretells one. Millimetres, degrees or shares. */
 export type WornRead = {

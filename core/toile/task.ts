@@ -1,0 +1,84 @@
+import { type ClothHangs, hangsOf } from "../cloth";
+import type { Garment } from "../garment";
+import { edgesThatCross } from "../geometry";
+import { type ArmPose, HANGING } from "./body/arm";
+import { type Trunk, trunkOf } from "./body/body";
+import { clearOfTrunk } from "./body/clear-arm";
+import { figuresOf } from "./body/figure";
+import { ofEachArm } from "./sewing/arms";
+import { type SewingPlan, sewingPlan } from "./sewing/plan";
+import { type Sewing, sewingOf } from "./sewing/sewing";
+import type { Worn } from "./worn";
+import type { WornHalf } from "./worn-half";
+
+export type WearOptions = {
+  /** The usual edge of a triangle, in millimetres. */
+  readonly edge: number;
+  /** Steps a second. */
+  readonly rate: number;
+  readonly pose?: ArmPose;
+};
+
+/** Why there is nothing to wear, in a plain sentence. */
+export type NotWorn = { readonly why: string };
+
+/** What one half is sewn of, and the body that it is worn on. */
+export type OnBody = { readonly garment: Garment; readonly plan: SewingPlan; readonly trunk: Trunk };
+
+/** A garment to be worn: its right half, the left one where it differs, in which cloth, how the arms are held, and how finely. */
+export type Task = {
+  readonly right: OnBody;
+  readonly left: OnBody | null;
+  readonly cloth: ClothHangs;
+  readonly asked: ArmPose;
+  readonly pose: ArmPose;
+  readonly edge: number;
+  readonly rate: number;
+};
+
+/** What there is to wear; `before` is a toile whose body is taken over where it is the same. */
+export function taskOf(garment: Garment, options: WearOptions, before: Worn | null): Task | NotWorn {
+  const each = ofEachArm(garment);
+  const right = onBodyOf(each?.right ?? garment, before);
+  if ("why" in right) return right;
+  const left = each ? onBodyOf(each.left, before?.left ?? null, right.trunk) : null;
+  if (left && "why" in left) return left;
+  const asked = options.pose ?? HANGING;
+  const poses = [right, ...(left ? [left] : [])].map(({ trunk }) => clearOfTrunk(trunk, asked));
+  return {
+    right,
+    left,
+    cloth: hangsOf(garment.resolved.cloth.kind, garment.spec.cloth.hangs),
+    asked,
+    // Both arms are held alike.
+    pose: { ...asked, raised: Math.max(...poses.map(({ raised }) => raised)) },
+    edge: options.edge,
+    rate: options.rate,
+  };
+}
+
+/** `beside` is the trunk of the other half: it is the same but for its arm. */
+function onBodyOf(garment: Garment, before: WornHalf | null, beside: Trunk | null = null): OnBody | NotWorn {
+  const plan = sewingPlan(garment);
+  if ("why" in plan) return plan;
+  const crossed = plan.pieces.find(({ piece }) => edgesThatCross(piece.edges.map(({ path }) => path)) !== null);
+  if (crossed)
+    return { why: `The outline of ${crossed.piece.name} crosses itself with these figures, so it cannot be sewn up.` };
+  const figures = figuresOf(garment);
+  if (!figures) return { why: "There is no bodice block with these figures, so nothing can be worn yet." };
+  const isSameBody = before && isSame(figures, before.trunk.figures);
+  const trunk = isSameBody ? before.trunk : beside ? { ...beside, figures } : trunkOf(figures);
+  return { garment, plan, trunk };
+}
+
+export function sewingFor({ cloth, pose, edge, rate }: Task, { garment, plan, trunk }: OnBody): Sewing {
+  return sewingOf(garment, plan, trunk, cloth, pose, { edge, rate });
+}
+
+/** Is this only finer than what hung before: the same pieces of the same cloth, in the same pose? */
+export function hasHung({ plan, cloth, pose }: Worn, task: Task): boolean {
+  const isSameCut = task.right.plan.pieces.every(({ piece }, m) => piece === plan.pieces[m]?.piece);
+  return isSameCut && isSame(cloth, task.cloth) && isSame(pose, task.pose);
+}
+
+const isSame = (one: object, other: object) => JSON.stringify(one) === JSON.stringify(other);
