@@ -134,6 +134,16 @@ describe("a garment that is worn", () => {
     expect(wearFrom(before, sketchGarment(started("jacket")), COARSE)).toBeNull();
   });
 
+  it("has come to its end: hung on three times as long, no length that is read changes by a millimetre", () => {
+    const garment = sketchGarment(started("jacket"));
+    const fine = hung(wearFrom(hung(wear(garment, COARSE)), garment, FINE));
+    const later = [1, 2, 3].reduce((worn) => hung(wearFrom(worn, garment, FINE)), fine);
+    const lengths = readsOf(fine).filter(({ kind }) => kind === "length");
+    expect(lengths.length).toBeGreaterThan(6);
+    for (const { id, value } of lengths)
+      expect(Math.abs(value - (readsOf(later).find((one) => one.id === id)?.value ?? Number.NaN)), id).toBeLessThan(1);
+  }, 60_000);
+
   it("says in a sentence why there is nothing to wear", () => {
     const steps = wear(sketchGarment(started("plain-sleeve")), COARSE);
     const { value, done } = steps.next();
