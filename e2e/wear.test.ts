@@ -151,6 +151,22 @@ describe("the Wear station", () => {
     await she.holds("cloth.hangs.bendingLength", "");
   }, 120_000);
 
+  it("tries a collar let out less, and takes it back with an undo", async () => {
+    await she.open("/garments/new");
+    await she.choosePoint("blouse");
+    await she.press("Start the garment");
+    await she.station("Wear");
+    await hasHung();
+    const out = async () => (await she.find("#collar-let-out")).getAttribute("value");
+    const solved = await out();
+    await (await she.find("#collar-let-out")).sendKeys(Key.PAGE_DOWN, Key.PAGE_DOWN);
+    await browser.driver.wait(until.elementLocated(By.css(".toile-progress progress")), HANGS_MS);
+    await hasHung();
+    expect(Number(await out())).toBeLessThan(Number(solved));
+    for (let undone = 0; undone < 2; undone++) await she.press("Undo");
+    await she.until("it is let out as before", async () => (await out()) === solved);
+  }, 120_000);
+
   it("says in a plain sentence when there is no whole garment to wear", async () => {
     await she.open("/garments/new");
     await she.choosePoint("plain-sleeve");

@@ -1,8 +1,13 @@
+import { useTape } from "@app/components/preferences";
 import { SpecField } from "@app/work/spec-field";
 import { useCalmWork } from "@app/work/use-calm-work";
-import { Box, Flex, Heading, Text } from "@chakra-ui/react";
+import { useWorkStore } from "@app/work/work-context";
+import { Flex, Heading, Text } from "@chakra-ui/react";
+import { methodOf } from "@core/sleeve/set-in/index";
+import { formatLength, graduationMm } from "@core/tape/index";
 import type { ArmPose } from "@core/toile/index";
-import { memo, useState } from "react";
+import { memo } from "react";
+import { LetGoSlider } from "./let-go-slider";
 
 type Props = { readonly pose: ArmPose; readonly onPose: (pose: ArmPose) => void };
 
@@ -23,12 +28,16 @@ export const WearChoices = memo(function WearChoices({ pose, onPose }: Props) {
         The arm
       </Heading>
       {ARMS.map(({ name, label, most }) => (
-        <ArmSlider
+        <LetGoSlider
           key={name}
           id={`arm-${name}`}
           label={label}
+          least={0}
           most={most}
+          step={1}
           value={pose[name]}
+          shown={(value) => `${Math.round(value)}°`}
+          spoken={(value) => `${Math.round(value)} degrees`}
           onValue={(value) => onPose({ ...pose, [name]: value })}
         />
       ))}
@@ -42,51 +51,44 @@ export const WearChoices = memo(function WearChoices({ pose, onPose }: Props) {
       )}
       <Flex direction="column" gap="3">
         {isSetIn && <SpecField path="sleeve.capEase" />}
+        {isSetIn && <CapHeight />}
         {hasSleeve && (
           <SpecField path="sleeve.upperArmEase" hint={isSetIn ? "less of it makes the cap higher" : undefined} />
         )}
         {hasFall && <SpecField path="collar.fall" />}
+        {hasFall && <LetOut />}
       </Flex>
     </>
   );
 });
 
-type SliderProps = {
-  readonly id: string;
-  readonly label: string;
-  readonly most: number;
-  readonly value: number;
-  readonly onValue: (value: number) => void;
-};
+/** What the cap's method leaves to choice of its height: the height itself, or a change of what a rule gives. */
+function CapHeight() {
+  const method = useCalmWork((work) => work.garment.resolved.sleeve?.method);
+  if (!method) return null;
+  if (methodOf(method).takesHeight) return <SpecField path="sleeve.capHeight" />;
+  return method === "fit-first" ? null : <SpecField path="sleeve.capHeightChange" label="Cap raised by" />;
+}
 
-/** A slider that tells its value when it is let go: while it moves nothing is hung anew. */
-function ArmSlider({ id, label, most, value, onValue }: SliderProps) {
-  const [moving, setMoving] = useState<number | null>(null);
-  const now = moving ?? value;
-  const letGo = () => {
-    if (moving !== null && moving !== value) onValue(moving);
-    setMoving(null);
-  };
+/** How far the outer edge of a collar is let out, by swinging its end out or dropping its front. */
+function LetOut() {
+  const store = useWorkStore();
+  const tape = useTape();
+  const outer = useCalmWork((work) => work.lastCollar?.drawing.outer ?? null);
+  if (!outer || outer.isTraced) return null;
+  const all = outer.curve.map(({ at }) => at);
+  const text = (mm: number) => formatLength(mm, tape);
   return (
-    <Box my="2">
-      <label htmlFor={id}>
-        {label} <b>{Math.round(now)}°</b>
-      </label>
-      <Box asChild w="100%">
-        <input
-          id={id}
-          type="range"
-          min={0}
-          max={most}
-          step={1}
-          value={now}
-          aria-valuetext={`${Math.round(now)} degrees`}
-          onChange={(event) => setMoving(Number(event.currentTarget.value))}
-          onPointerUp={letGo}
-          onKeyUp={letGo}
-          onBlur={letGo}
-        />
-      </Box>
-    </Box>
+    <LetGoSlider
+      id="collar-let-out"
+      label={outer.by === "tilt" ? "Collar’s end swung out" : "Collar’s front end dropped"}
+      least={Math.max(0, Math.ceil(Math.min(...all) * 10) / 10)}
+      most={Math.floor(Math.max(...all) * 10) / 10}
+      step={graduationMm(tape)}
+      value={outer.at}
+      shown={text}
+      spoken={text}
+      onValue={(at) => store.getState().change({ collar: { edgeBy: "own", [outer.by]: at } })}
+    />
   );
 }

@@ -32,7 +32,7 @@ export function WearStation() {
     <WorkColumns
       fields={fields}
       sheet={<Toile toile={toile} name={spec.name || "garment"} />}
-      side={<WearSide shown={toile.shown} isKnit={cloth.kind === "knit"} />}
+      side={<WearSide shown={toile.why ? null : toile.shown} isKnit={cloth.kind === "knit"} />}
     />
   );
 }
