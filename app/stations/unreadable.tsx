@@ -1,3 +1,4 @@
+import { handOut } from "@app/components/hand-out";
 import { Page } from "@app/components/page";
 import { ShelfActs } from "@app/features/shelves/shelf-acts";
 import { Box, Button, Flex, Text, Textarea } from "@chakra-ui/react";
@@ -17,13 +18,7 @@ type Props = {
 export function Unreadable({ garmentId, name, version, file, issues }: Props) {
   const [text, setText] = useState(file);
   const isSaving = useNavigation().state !== "idle";
-  const download = () => {
-    const link = document.createElement("a");
-    link.href = URL.createObjectURL(new Blob([file], { type: "application/json" }));
-    link.download = "garment.json";
-    link.click();
-    URL.revokeObjectURL(link.href);
-  };
+  const download = () => handOut(new Blob([file], { type: "application/json" }), "garment.json");
   return (
     <Page title={name}>
       <Box role="alert" borderLeft="3px solid" borderColor="fault" pl="3" mb="6" maxW="50rem">

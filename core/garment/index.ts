@@ -9,6 +9,5 @@ export {
 export { type GarmentPicture, pictureOf } from "./picture";
 export { draftGarment, provenFindings } from "./prove-remedies";
 export { type Garment, sketchGarment } from "./sketch-garment";
-export { STAGES, type Stage } from "./stages";
 export { STATIONS, type Station, type StationState, stationState } from "./stations";
-export { type GarmentSummary, summaryOf, UNREADABLE_SUMMARY } from "./summary";
+export { type GarmentSummary, STAGES, type Stage, summaryOf, UNREADABLE_SUMMARY } from "./summary";

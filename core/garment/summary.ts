@@ -4,6 +4,10 @@ import { searchWords } from "./search-words";
 import { type Garment, sketchGarment } from "./sketch-garment";
 import { STATIONS, type Station, type StationState, stationState } from "./stations";
 
+/** How far a garment has come, in the order of the work. */
+export const STAGES = ["measured", "drafted", "cut", "sewn", "fitted", "done"] as const;
+export type Stage = (typeof STAGES)[number];
+
 /** What a list tells of a garment without drafting it: worked out when it is saved. Millimetres. */
 export type GarmentSummary = {
   /** The sleeve's outline in small, or the collar's; null where neither is drawn. */

@@ -12,6 +12,16 @@ export const along = (from: Place, way: Place, by: number): Place => eachAxis((k
 /** The place of a point in a list of three figures a point. */
 export const placeIn = (list: ArrayLike<number>, point: number): Place => eachAxis((k) => list[point * 3 + k] ?? 0);
 
+export const DOWN: Place = [0, -1, 0];
+
+/** The direction, one long. */
+export const unit = (way: Place): Place => {
+  const size = Math.hypot(...way) || 1;
+  return eachAxis((k) => way[k] / size);
+};
+
+export const dot = (a: Place, b: Place): number => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
+
 /** Square to both directions, as long as the area that they span. */
 export const cross = (a: Place, b: Place): Place => [
   a[1] * b[2] - a[2] * b[1],

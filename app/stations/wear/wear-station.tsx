@@ -1,3 +1,4 @@
+import { handOut } from "@app/components/hand-out";
 import { useCalmWork } from "@app/work/use-calm-work";
 import { WorkColumns } from "@app/work/work-columns";
 import { Box, Button, Flex, Text } from "@chakra-ui/react";
@@ -49,7 +50,7 @@ function Toile({ toile, name }: { readonly toile: ToileState; readonly name: str
   const keepBeside = useCallback(() => setBefore((kept) => (kept ? null : picture)), [picture]);
   const save = useCallback(async () => {
     const blob = await handle.current?.picture();
-    if (blob) savePicture(blob, `${name}-worn.png`);
+    if (blob) handOut(blob, `${name}-worn.png`);
   }, [name]);
   return (
     <Flex direction="column" h="100%">
@@ -80,14 +81,6 @@ function Toile({ toile, name }: { readonly toile: ToileState; readonly name: str
       </Box>
     </Flex>
   );
-}
-
-function savePicture(blob: Blob, name: string): void {
-  const link = document.createElement("a");
-  link.href = URL.createObjectURL(blob);
-  link.download = name;
-  link.click();
-  setTimeout(() => URL.revokeObjectURL(link.href), 1000);
 }
 
 function Says({ words }: { readonly words: string }) {

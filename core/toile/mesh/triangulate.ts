@@ -71,7 +71,7 @@ function stopsOf(
 }
 
 function latticeIn(border: readonly Point[], edge: number): readonly Point[] {
-  const { left, right, top, bottom } = boxOf(border);
+  const { left, right, top, bottom } = extentOf(border);
   const rowHeight = (edge * Math.sqrt(3)) / 2;
   const lattice: Point[] = [];
   for (let row = 0; top + row * rowHeight <= bottom; row++)
@@ -125,12 +125,12 @@ function trianglesOf(
 
 /** Four places well outside of all. */
 function frameOf(points: readonly Point[]): readonly Point[] {
-  const { left, right, top, bottom } = boxOf(points);
+  const { left, right, top, bottom } = extentOf(points);
   const off = right - left + bottom - top;
   return [left - off, right + off].flatMap((x) => [top - off, bottom + off].map((y) => ({ x, y })));
 }
 
-function boxOf(points: readonly Point[]) {
+function extentOf(points: readonly Point[]) {
   const [xs, ys] = [points.map(({ x }) => x), points.map(({ y }) => y)];
   return { left: Math.min(...xs), right: Math.max(...xs), top: Math.min(...ys), bottom: Math.max(...ys) };
 }

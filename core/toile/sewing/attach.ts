@@ -2,7 +2,7 @@ import { at } from "../../data";
 import { footOnStretch, type Point } from "../../geometry";
 import type { Arm } from "../body/arm";
 import type { PieceMesh } from "../mesh/piece-mesh";
-import { along, eachAxis, type Place } from "../place";
+import { along, DOWN, eachAxis, type Place, unit } from "../place";
 import type { WornPiece } from "./plan";
 
 /**
@@ -53,8 +53,6 @@ function nearestOn(chain: readonly Link[], p: Point): { readonly foot: Place; re
   return best;
 }
 
-const DOWN: Place = [0, -1, 0];
-
 /** Which way a piece goes from its edge. */
 function wayOf({ id, lines }: WornPiece["piece"], arm: Arm): (foot: Place) => Place {
   // A collar in one goes up first, and is turned over at its fold; a fall is sewn to the top of its stand and lies over it.
@@ -81,9 +79,7 @@ function upright(foot: Place): Place {
 function upThenAcross(foot: Place): Place {
   const share = Math.min(1, Math.max(0, foot[2] / IS_FRONT));
   const up = upright(foot);
-  const way = eachAxis((k) => up[k] * (1 - share) + (k === 0 ? -share : 0));
-  const size = Math.hypot(...way) || 1;
-  return eachAxis((k) => way[k] / size);
+  return unit(eachAxis((k) => up[k] * (1 - share) + (k === 0 ? -share : 0)));
 }
 
 /** So far before the neck it is the front. Metres. */

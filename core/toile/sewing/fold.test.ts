@@ -64,11 +64,10 @@ function turnedDown(stand: number) {
   const mesh = meshOf(piece, new Map([["collar.centreBack", [FALL]]]), 12, [], [fold.corners]);
   const standing = mesh.points.map(upright);
   const laid = foldedOver(mesh, standing, fold, body);
-  const asLocal = (places: readonly Place[]) => Float64Array.from(places.flat());
   const worn = (places: readonly Place[]) => ({
     cut: { meshes: [mesh], first: [0, places.length] },
     folds: [fold],
-    local: asLocal(places),
+    local: Float64Array.from(places.flat()),
   });
   return { fold, mesh, laid, standing: worn(standing), lying: worn(laid) };
 }
@@ -117,15 +116,6 @@ describe("a collar that is turned down at its fold", () => {
   });
 
   it("may stand where its fall is no longer than its stand", () => {
-    const piece = collar(60);
-    const fold = foldLineOf(piece, [piece]);
-    const mesh = meshOf(piece, new Map(), 14, [], fold ? [fold.corners] : []);
-    const places = mesh.points.map(upright);
-    const worn = {
-      cut: { meshes: [mesh], first: [0, places.length] },
-      folds: [fold],
-      local: Float64Array.from(places.flat()),
-    };
-    expect(liesTurnedDown(worn)).toBe(true);
+    expect(liesTurnedDown(turnedDown(60).standing)).toBe(true);
   });
 });

@@ -3,7 +3,7 @@ import { distance, endOf, flatten, footOnStretch, lerp, type Point, startOf } fr
 import type { Piece } from "../../pattern";
 import { locator } from "../mesh/locate";
 import type { PieceMesh } from "../mesh/piece-mesh";
-import { blended, eachAxis, type Place } from "../place";
+import { blended, DOWN, dot, eachAxis, type Place, placeIn, unit } from "../place";
 import type { Solid } from "../solver/solver";
 
 /** Where a collar or lapel is folded over: a line through the piece, and which side of it lies outside. */
@@ -53,8 +53,9 @@ const LOOK_MM = 12;
 const LEAST_LOOK_MM = 3;
 
 /**
- * Where the way from a place to the neck edge meets the fold, and how far it is from there to the edge: behind the neck a collar is turned over along such ways, and not square to a fold that
- * runs aslant, or its centre back would cross the middle. Null beyond the end of the neck edge, where it is turned over as a lapel is.
+ * Where the way from a place to the neck edge meets the fold, and how far it is from there to the edge: behind the neck a collar is turned over along
+ * such ways, and not square to a fold that runs aslant, or its centre back would cross the middle. Null beyond the end of the neck edge, where it is
+ * turned over as a lapel is.
  */
 function rulingsFrom(
   edge: readonly Point[],
@@ -64,15 +65,11 @@ function rulingsFrom(
   const isFromBack = distance(at(edge, 0), start) < distance(at(edge, edge.length - 1), start);
   const chain = isFromBack ? edge : edge.toReversed();
   return (p) => {
-    let [best, off, isAtNeck] = [at(chain, 0), Number.POSITIVE_INFINITY, false];
-    for (let i = 0; i + 1 < chain.length; i++) {
-      const own = footOnStretch(p, at(chain, i), at(chain, i + 1));
-      if (own.off < off) [best, off, isAtNeck] = [own.foot, own.off, i + 2 === chain.length && own.share >= 1];
-    }
-    if (isAtNeck) return null;
+    const { foot: onEdge, along } = nearestOnChain(chain, p);
+    if (along >= 1) return null;
     for (let i = 0; i + 1 < corners.length; i++) {
-      const met = meeting(best, p, at(corners, i), at(corners, i + 1));
-      if (met) return { foot: met, room: distance(met, best) };
+      const met = meeting(onEdge, p, at(corners, i), at(corners, i + 1));
+      if (met) return { foot: met, room: distance(met, onEdge) };
     }
     return null;
   };
@@ -155,7 +152,6 @@ export function foldedOver(mesh: PieceMesh, places: readonly Place[], fold: Fold
   });
 }
 
-const DOWN: Place = [0, -1, 0];
 /** Cloth is laid along the body in such steps, and its weight turns it down by so much in each. Metres; a share. */
 const STEP = 0.004;
 const TURNS_DOWN = 0.12;
@@ -172,10 +168,7 @@ function laidAlong(solid: Solid, start: Place, first: Place, length: number): Pl
     if (lacks > 0) {
       const inside = place;
       place = eachAxis((k) => inside[k] + (normal[k] ?? 0) * lacks);
-      const into = Math.min(
-        0,
-        next.reduce((sum, part, k) => sum + part * (normal[k] ?? 0), 0),
-      );
+      const into = Math.min(0, dot(next, placeIn(normal, 0)));
       const down = next;
       next = eachAxis((k) => down[k] - into * (normal[k] ?? 0));
     }
@@ -183,11 +176,6 @@ function laidAlong(solid: Solid, start: Place, first: Place, length: number): Pl
   }
   return place;
 }
-
-const unit = (way: Place): Place => {
-  const size = Math.hypot(...way) || 1;
-  return eachAxis((k) => way[k] / size);
-};
 
 /** Does what was turned down behind the neck lie so, its edge below the neck seam where it is longer than its stand? It may spring up while it settles. */
 export function liesTurnedDown({ cut, folds, local }: Folded): boolean {

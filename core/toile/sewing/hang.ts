@@ -108,7 +108,7 @@ export function* hang(hanging: Hanging, { from, to, isFirst }: Way, begun: numbe
     steps += spend(solver, ACTS.lay.seconds * rate, { ...ACTS.lay, ...grip, solid: posed, clearance });
   }
   for (const name of ["hang", "rest"] as const) {
-    const { seconds } = hasHung ? { seconds: HUNG_BEFORE[name] } : ACTS[name];
+    const seconds = hasHung ? HUNG_BEFORE[name] : ACTS[name].seconds;
     for (let slice = 0; slice < 6; slice++) {
       yield { says: "It hangs", share: share((name === "hang" ? 0.4 : 0.75) + 0.04 * slice) };
       steps += spend(solver, (seconds * rate) / 6, { ...ACTS[name], ...grip, solid: posed, clearance });

@@ -42,19 +42,15 @@ export function sewingOf(
 ): Sewing {
   const pieces = plan.pieces.map(({ piece }) => piece);
   const wanted = stitchesOf(plan.seams, pieces, edge);
-  const stations = new Map<string, number[]>();
-  for (const { body, part } of wanted) {
-    for (const { edge: name, at: place } of [body, part]) {
-      const own = stations.get(name);
-      if (own) own.push(place);
-      else stations.set(name, [place]);
-    }
-  }
   const folds = pieces.map((piece) => foldLineOf(piece, pieces));
-  // Where a fold comes to an edge there is a point, or it would be creased beside where it is folded.
-  for (const [m, fold] of folds.entries())
-    for (const { edge: name, at: place } of fold ? endsOn(at(pieces, m), fold) : [])
-      stations.set(name, [...(stations.get(name) ?? []), place]);
+  const stations = new Map<string, number[]>();
+  // Where a fold comes to an edge there is a point too, or it would be creased beside where it is folded.
+  const ofFolds = folds.flatMap((fold, m) => (fold ? endsOn(at(pieces, m), fold) : []));
+  for (const { edge: name, at: place } of [...wanted.flatMap(({ body, part }) => [body, part]), ...ofFolds]) {
+    const own = stations.get(name);
+    if (own) own.push(place);
+    else stations.set(name, [place]);
+  }
   const meshes = plan.pieces.map(({ piece, cuts }, m) => {
     const fold = folds[m];
     return meshOf(piece, stations, edge, cuts, fold ? [fold.corners] : []);

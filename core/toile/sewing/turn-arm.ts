@@ -1,8 +1,7 @@
 import { type Arm, type ArmPose, armOf } from "../body/arm";
 import type { BodyFigures } from "../body/figure";
-import { cross, eachAxis, type Place, placeIn } from "../place";
+import { cross, dot, eachAxis, type Place, placeIn } from "../place";
 
-const dot = (a: Place, b: Place) => a[0] * b[0] + a[1] * b[1] + a[2] * b[2];
 const minus = (a: Place, b: Place): Place => [a[0] - b[0], a[1] - b[1], a[2] - b[2]];
 
 type Frame = { readonly origin: Place; readonly axes: readonly [Place, Place, Place] };
