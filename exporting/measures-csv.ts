@@ -15,7 +15,9 @@ export function writeMeasuresCsv(
       const mm = measures[id];
       if (mm === undefined) return [];
       const { measure, side } = splitTakenId(id);
-      return [[takenOn, measure, measureOf(measure).term, side ?? "", decimalIn(unit)(mm), unit]];
+      const { term, kind } = measureOf(measure);
+      const figure = kind === "angle" ? [mm, "°"] : [decimalIn(unit)(mm), unit];
+      return [[takenOn, measure, term, side ?? "", ...figure]];
     }),
   );
   return csvTable(MEASURES_CSV_COLUMNS, rows);

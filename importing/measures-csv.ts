@@ -1,6 +1,6 @@
 import { isTakenId, measureNamed, measureOf, type Taken, type TakenId } from "@core/body/index";
 import { namesOf } from "@core/data/index";
-import { LENGTH_FIELDS, readLength } from "@core/spec/index";
+import { LENGTH_FIELDS, QUANTITY_FIELDS, readLength, readQuantity } from "@core/spec/index";
 import { isTapeUnit, type TapeUnit } from "@core/tape/index";
 import { isValid, parseISO } from "date-fns";
 import Papa from "papaparse";
@@ -86,10 +86,16 @@ function readRow(cell: (column: Column) => string, unit: TapeUnit, today: string
       ? `${measureOf(measure).term} is not taken on the left and right.`
       : `“${shortened(side)}” is no side: leave it empty, or write left or right.`;
   const givenUnit = cell("unit").toLowerCase();
-  if (givenUnit !== "" && !isTapeUnit(givenUnit)) return `“${shortened(givenUnit)}” is no unit: write in, cm or mm.`;
+  const angle = QUANTITY_FIELDS[`body.${measure}`];
+  if (givenUnit !== "" && !isTapeUnit(givenUnit) && !angle)
+    return `“${shortened(givenUnit)}” is no unit: write in, cm or mm.`;
   const day = cell("date") || today;
   if (!/^\d{4}-\d{2}-\d{2}$/.test(day) || !isValid(parseISO(day)))
     return `“${shortened(day)}” is no date: write it like 2026-11-24.`;
+  if (angle) {
+    const read = readQuantity(cell("length"), angle);
+    return read.ok ? { day, id, mm: read.value } : read.message;
+  }
   const field = LENGTH_FIELDS[`body.${measure}`];
   if (!field) return `“${shortened(name)}” is not a measurement known here.`;
   const read = readLength(cell("length"), isTapeUnit(givenUnit) ? givenUnit : unit, field);

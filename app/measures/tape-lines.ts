@@ -25,6 +25,8 @@ const FOREARM = "C164 190 166 208 168 226";
 /** In the figure's own units. */
 export const TAPE_LINES: Readonly<Record<MeasureId, TapeLine>> = {
   bust: round(68, 132, 132),
+  upperBust: round(68, 132, 119, 5),
+  height: over("front", "M24 14V284M18 14H30M18 284H30"),
   underbust: round(72, 128, 148),
   waist: round(78, 122, 177, 7),
   hip: round(64, 136, 226),
@@ -37,6 +39,9 @@ export const TAPE_LINES: Readonly<Record<MeasureId, TapeLine>> = {
   head: round(83.5, 116.5, 29, 5),
   shoulderWidth: over("back", "M60 88C72 80 84 77 100 77C116 77 128 80 140 88"),
   shoulderLength: over("front", "M112 75C121 80 132 82 140 88"),
+  shoulderSlope: over("front", "M112 75H140M112 75C121 80 132 82 140 88M133 75Q136 80 135 85"),
+  waistToHip: over("back", "M122 177C122 194 134 206 136 226"),
+  frontCentre: over("front", "M100 81V178"),
   backWidth: over("back", "M65 106Q100 110 135 106"),
   frontWidth: over("front", "M66 107Q100 111 134 107"),
   backLength: over("back", "M100 73V177"),

@@ -15,11 +15,14 @@ import { armholeCurve, type BodiceHalf, curve, shoulderAngleOf, squareToShoulder
 import { unit } from "./move-dart";
 
 export function moveUnderarm(half: BodiceHalf, move: Point): BodiceHalf {
-  return {
-    ...half,
-    armhole: armholeCurve(moveEnd(half.armhole.path, move), half.armholeDart),
-    sideSeam: startedFrom(half.sideSeam, add(startOf(half.sideSeam), move)),
-  };
+  const armhole = armholeCurve(moveEnd(half.armhole.path, move), half.armholeDart);
+  const { sideDart } = half;
+  // Where there is a dart in the side, the seam above it begins at the underarm.
+  if (sideDart) {
+    const upper = startedFrom(sideDart.upper, add(startOf(sideDart.upper), move));
+    return { ...half, armhole, sideDart: { ...sideDart, upper } };
+  }
+  return { ...half, armhole, sideSeam: startedFrom(half.sideSeam, add(startOf(half.sideSeam), move)) };
 }
 
 /** A side seam that starts elsewhere: its first stretch keeps its directions, and its handles are a third of what it now is long. */

@@ -189,7 +189,8 @@ function whyNot(block: Block): "curves-cross" | "nothing-left" | null {
     const shoulderPoint = startOf(half.armhole.path);
     if (!(underarm.y > shoulderPoint.y) || !(underarm.x > 0) || pathLength(half.centre) <= 0) return "nothing-left";
     // Below the end of its first stretch the side seam would run back up.
-    if (underarm.y >= (half.sideSeam[0]?.[3].y ?? underarm.y) || endOf(half.neckline.path).y >= endOf(half.centre).y)
+    const below = half.sideDart ? half.sideDart.upper : half.sideSeam;
+    if (underarm.y >= (below[0]?.[3].y ?? underarm.y) || endOf(half.neckline.path).y >= endOf(half.centre).y)
       return "nothing-left";
     if (crossesItself(half.armhole.path) || crossesItself(half.neckline.path)) return "curves-cross";
     if (pathsCross(half.armhole.path, half.neckline.path) || pathsCross(half.armhole.path, half.centre))

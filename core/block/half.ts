@@ -30,6 +30,21 @@ export type ShoulderDart = { readonly inner: Point; readonly outer: Point; reado
 /** A dart in the armhole: which cubic of the armhole is its mouth, and the point it closes to. */
 export type ArmholeDart = { readonly mouth: number; readonly apex: Point };
 
+/** A dart in the side seam: the seam above it, from the underarm to its upper leg, and the point it closes to. Its lower leg begins the seam below. */
+export type SideDart = { readonly upper: Path; readonly apex: Point };
+
+/** The legs of a dart between two points, from the upper one down. */
+export type DartLegs = { readonly inner: Path; readonly outer: Path };
+
+/** The dart that shapes a front over the bust: how wide it opens about the bust point, and how far what lies at the side is turned up by it. */
+export type BustShaping = {
+  readonly bustPoint: Point;
+  /** Radians; 0 where none is sewn. */
+  readonly dart: number;
+  /** Is the side below it turned, as by a dart at the waist? */
+  readonly isSideTurned: boolean;
+};
+
 /** An armhole with its sewn length. */
 export function armholeCurve(path: Path, dart: ArmholeDart | null): Curve {
   const mouth = dart && path[dart.mouth];
@@ -48,14 +63,15 @@ export function sewnArmhole({ armhole, armholeDart }: Pick<BodiceHalf, "armhole"
   return [...mapPath(upper, (p) => add(p, { x: start.x - end.x, y: start.y - end.y })), ...armhole.path.slice(at + 1)];
 }
 
-/** The two legs of the dart in the armhole. */
+/** A dart as one line, from one leg over its point to the other. */
+export function dartLine(id: string, from: Point, apex: Point, to: Point): DraftLine {
+  return { id, kind: "seam", path: [...line(from, apex), ...line(apex, to)] };
+}
+
+/** The dart in the armhole. */
 export function armholeDartLegs({ side, armhole, armholeDart }: BodiceHalf): readonly DraftLine[] {
   const mouth = armholeDart && armhole.path[armholeDart.mouth];
-  if (!armholeDart || !mouth) return [];
-  return [
-    { id: `${side}.armholeDartUpper`, kind: "seam", path: line(mouth[0], armholeDart.apex) },
-    { id: `${side}.armholeDartLower`, kind: "seam", path: line(mouth[3], armholeDart.apex) },
-  ];
+  return armholeDart && mouth ? [dartLine(`${side}.armholeDart`, mouth[0], armholeDart.apex, mouth[3])] : [];
 }
 
 /**
@@ -70,12 +86,17 @@ export type BodiceHalf = {
   readonly shoulder: Curve;
   /** Shoulder point to underarm as it is cut, across the mouth of a dart in it; its length is the sewn one, that dart closed. */
   readonly armhole: Curve;
-  /** Underarm down. */
+  /** Underarm down; where there is a dart in it, from its lower leg down. */
   readonly sideSeam: Path;
   /** Neck down. */
   readonly centre: Path;
   readonly shoulderDart: ShoulderDart | null;
   readonly armholeDart: ArmholeDart | null;
+  readonly sideDart?: SideDart | null;
+  /** How a front is shaped over the bust, where that was solved. */
+  readonly bust?: BustShaping;
+  /** Both legs of each waist dart, from the centre outwards. */
+  readonly waistDarts?: readonly DartLegs[];
   /** Nothing below the armhole was measured: the side seam and the hem are made up, so that the half can be shown. */
   readonly isMadeUpBelow: boolean;
   /** Darts, princess lines and lines that a later cut follows. */

@@ -14,10 +14,12 @@ export type { Contradiction, WayOut } from "./contradiction";
 export {
   ARMHOLE_RULES,
   type ArmholeRule,
+  BLOCK_SCHOOLS,
   BLOCK_STYLES,
   type BlockChoices,
   type BlockMeasures,
   type BlockObstacle,
+  type BlockSchool,
   type BlockStyle,
   BODY_LENGTHS,
   type BodyLength,
@@ -40,7 +42,25 @@ export {
   type TypedFigure,
   typedFigureOf,
   UNDERBUSTS,
+  usualGathers,
 } from "./drafted";
+export {
+  BUST_DARTS,
+  type BustDartPlace,
+  draftFitted,
+  EASE_GARMENT_NAMES,
+  EASE_GARMENTS,
+  EASE_LEVELS,
+  type EaseGarment,
+  type FittedBlock,
+  type FittedBody,
+  type FittedEase,
+  type FittedObstacle,
+  type FittedTask,
+  type FittedTold,
+  fittedShoulderLength,
+  usualEase,
+} from "./fitted";
 export {
   armholeDepth,
   type Block,
@@ -53,6 +73,7 @@ export {
   type Side,
   sewnArmhole,
 } from "./half";
+export { type BlockMeasured, measureBlock, widthAt } from "./measured";
 export { DART_AS_EASE_MM, DART_AS_MUCH_EASE_MM } from "./move-dart";
 export { withNeckAbove } from "./neckline-curve";
 export {

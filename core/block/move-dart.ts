@@ -3,7 +3,6 @@ import {
   distance,
   endOf,
   lerp,
-  line,
   lineCubic,
   type Path,
   type Point,
@@ -12,7 +11,7 @@ import {
   startOf,
   subpath,
 } from "../geometry";
-import { armholeCurve, type BodiceHalf, curve } from "./half";
+import { armholeCurve, type BodiceHalf, curve, dartLine } from "./half";
 
 /** How far down the armhole it is cut to the bust point. Our own choice: half way. */
 const CUT_SHARE = 0.5;
@@ -79,12 +78,7 @@ export function moveDart(half: BodiceHalf, by: number, dartAs: "by-size" | "ease
     armholeDart,
     inner: [
       ...half.inner.filter((one) => !one.id.includes("shoulderDart")),
-      ...(left
-        ? [
-            { id: `${half.side}.shoulderDartInner`, kind: "seam" as const, path: line(inner, apex) },
-            { id: `${half.side}.shoulderDartOuter`, kind: "seam" as const, path: line(left, apex) },
-          ]
-        : []),
+      ...(left ? [dartLine(`${half.side}.shoulderDart`, inner, apex, left)] : []),
     ],
   };
 }

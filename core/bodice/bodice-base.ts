@@ -16,3 +16,8 @@ export function isStraight({ centre }: HalfEdges): boolean {
   const xs = centre.flatMap((cubic) => cubic.map(({ x }) => x));
   return Math.max(...xs) - Math.min(...xs) <= 0.1;
 }
+
+/** How much of the side seam lies above a dart in it. */
+export function aboveSideDart({ outer }: HalfEdges): number {
+  return outer.find(({ id }) => id === "sideUpper")?.length ?? 0;
+}

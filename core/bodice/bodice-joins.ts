@@ -1,7 +1,7 @@
 import { SIDES, type Side } from "../block";
 import { endOf, lengthAtHeight, type Path, startOf } from "../geometry";
 import { type EdgeRun, type HalfEdges, type Join, type JoinMark, type NeckEdges, runOf } from "../pattern";
-import { type BodiceBase, isStraight } from "./bodice-base";
+import { aboveSideDart, type BodiceBase, isStraight } from "./bodice-base";
 import type { BodiceChoices } from "./choices";
 import type { Levels, Panel, Panelled } from "./panel";
 
@@ -32,11 +32,11 @@ export function joinsOf(
             ...plain,
             id: "body.side" as const,
             name: "Side",
-            body: onto("front.side"),
-            part: onto("back.side"),
+            body: onto("front.sideUpper", "front.side"),
+            part: onto("back.sideUpper", "back.side"),
             from: "underarm",
             to: "hem",
-            marks: levelMarks(halves.front.side, levels, ["waist", "hip"]),
+            marks: levelMarks(halves.front.side, levels, ["waist", "hip"], aboveSideDart(halves.front)),
           },
         ]),
     ...SIDES.flatMap((side) => [
@@ -53,11 +53,17 @@ export function isKimono({ outer }: HalfEdges): boolean {
 }
 
 /** Where a seam that runs down passes levels of the body, the same far along both its sides. */
-function levelMarks(path: Path, levels: Levels, names: readonly (keyof Levels)[]): readonly JoinMark[] {
+function levelMarks(
+  path: Path,
+  levels: Levels,
+  names: readonly (keyof Levels)[],
+  /** What of the seam lies before this path. */
+  before = 0,
+): readonly JoinMark[] {
   return names.flatMap((name): readonly JoinMark[] => {
     const y = levels[name];
     if (y === null || y <= startOf(path).y || y >= endOf(path).y) return [];
-    const at = lengthAtHeight(path, y);
+    const at = before + lengthAtHeight(path, y);
     return [{ id: name, name, bodyAt: at, partAt: at }];
   });
 }

@@ -3,7 +3,7 @@ import { type Figure, length, phrase } from "../draft";
 import { pathLength, subpath } from "../geometry";
 import type { HalfEdges, Join, Piece } from "../pattern";
 import { casingFor } from "../sleeve/finish";
-import type { BodiceBase } from "./bodice-base";
+import { aboveSideDart, type BodiceBase } from "./bodice-base";
 import { type BodiceFault, faultsOf } from "./bodice-faults";
 import { isKimono, joinsOf } from "./bodice-joins";
 import { panelPiece, smallPieces } from "./bodice-pieces";
@@ -66,11 +66,12 @@ function standAtHem(front: HalfEdges, choices: BodiceChoices): number {
 function withEqualSides({ front, back }: BodiceBase["halves"]): BodiceBase["halves"] {
   // Underarm and side in one are brought to one length by whoever drew them.
   if (isKimono(front)) return { front, back };
-  const [ofFront, ofBack] = [pathLength(front.side), pathLength(back.side)];
+  const wholeOf = (half: HalfEdges) => aboveSideDart(half) + pathLength(half.side);
+  const [ofFront, ofBack] = [wholeOf(front), wholeOf(back)];
   const least = Math.min(ofFront, ofBack);
   if (Math.abs(ofFront - ofBack) > MOST_TRUED_MM) return { front, back };
   const cut = (half: HalfEdges, whole: number): HalfEdges =>
-    whole - least > SAME_LENGTH_MM ? { ...half, side: subpath(half.side, 0, least) } : half;
+    whole - least > SAME_LENGTH_MM ? { ...half, side: subpath(half.side, 0, least - aboveSideDart(half)) } : half;
   return { front: cut(front, ofFront), back: cut(back, ofBack) };
 }
 

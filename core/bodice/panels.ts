@@ -20,7 +20,14 @@ import { curvedHem, flared, hemAt, hemBetween, raisedFoot } from "./shape-hem";
 import { cutFromTop, pointOn, splitAt, type TopPlace } from "./top-place";
 
 /** A cut from the top of the half to its hem: the edge of the panel before it, and that of the panel after it. */
-type Cut = { readonly id: string; readonly place: TopPlace; readonly inner: Path; readonly outer: Path };
+type Cut = {
+  readonly id: string;
+  /** Where the panel before it ends at the top, and where the one after it begins: apart where a dart opens there. */
+  readonly place: TopPlace;
+  readonly after: TopPlace;
+  readonly inner: Path;
+  readonly outer: Path;
+};
 
 /** The half cut into what is asked for; in one where nothing is. */
 export function panelsOf(half: HalfEdges, choices: BodiceChoices, levels: Levels): Panelled {
@@ -45,11 +52,18 @@ function shapedHalf(half: HalfEdges, { hem, hemRise, flare }: BodiceChoices, lev
   const lower =
     hem === "curved"
       ? curvedHem(side, half.centre)
-      : flare > 0
+      : flare > 0 || isSloping(side, half.centre)
         ? hemBetween(side, half.centre)
         : line(endOf(side), endOf(half.centre));
   return { ...half, side, hem: lower };
 }
+
+/** Does the centre reach lower than the side, or end above it? Then the hem runs square into both. */
+function isSloping(side: Path, centre: Path): boolean {
+  return Math.abs(endOf(side).y - endOf(centre).y) > SLOPING_MM;
+}
+
+const SLOPING_MM = 1.5;
 
 /** A flare begins at the hip where the hem lies well below it, else at the waist: over a short drop it would kick out. */
 function flareLevel({ waist, hip }: Levels, hem: number): number {
@@ -74,12 +88,32 @@ function cutsOf(half: ShapedHalf, { panels }: BodiceChoices): readonly Cut[] {
   const outline = [...top.flatMap(({ path }) => path), ...half.side, ...half.hem, ...reversePath(half.centre)];
   const found = cutFromTop(top, outline, princess);
   if (!found) return [];
+  // Where a bust dart is taken up by the seam, the panel beyond it has an edge of its own.
+  const own = innerLine(half, "princessOuter");
+  const beyond = own ? cutFromTop(top, outline, own) : found;
+  if (!beyond) return [];
   const inner = downToHem([...found.path, ...(innerLine(half, "dartInner") ?? [])], half.hem);
-  const outer = downToHem([...found.path, ...(innerLine(half, "dartOuter") ?? [])], half.hem);
+  const outer = downToHem([...beyond.path, ...(innerLine(half, "dartOuter") ?? [])], half.hem);
   if (!inner || !outer) return [];
-  const first: Cut = { id: "princess", place: found.place, inner, outer };
-  const second = panels === "split" ? lengthwise(top, found.place, outer, half) : null;
+  const [place, after] = [beforeMouth(top, found.place), afterMouth(top, beyond.place)];
+  const first: Cut = { id: "princess", place, after, inner, outer };
+  const second = panels === "split" ? lengthwise(top, after, outer, half) : null;
   return second ? [first, second] : [first];
+}
+
+const MOUTHS: readonly string[] = ["shoulderDart", "armholeDart"];
+
+/** A place on the mouth of a dart is that of the edge before it, or after it. */
+function beforeMouth(top: readonly Edge[], place: TopPlace): TopPlace {
+  const [edge, before] = [top[place.index], top[place.index - 1]];
+  return edge && before && MOUTHS.includes(edge.id) ? { index: place.index - 1, at: before.length } : place;
+}
+
+function afterMouth(top: readonly Edge[], place: TopPlace): TopPlace {
+  const [edge, next] = [top[place.index], top[place.index + 1]];
+  if (edge && MOUTHS.includes(edge.id)) return { index: place.index + 1, at: 0 };
+  const isAtEnd = edge && next && MOUTHS.includes(next.id) && place.at > edge.length - SEEN_MM;
+  return isAtEnd ? { index: place.index + 2, at: 0 } : place;
 }
 
 /** A seam ruled on, upright, from its end to the hem; null where it has gone past it. */
@@ -105,7 +139,7 @@ function lengthwise(top: readonly Edge[], after: TopPlace, outer: Path, { side, 
   const at = hemAt(hem, (near + far) / 2);
   if (at === null || edge.length - from < LEAST_TOP_MM) return null;
   const path = line(pointOn(top, place), along(hem, at).point);
-  return { id: "split", place, inner: path, outer: path };
+  return { id: "split", place, after: place, inner: path, outer: path };
 }
 
 /** Narrower at the top a panel comes to a point. Our own limit. */
@@ -122,10 +156,10 @@ function cutApart(half: ShapedHalf, cuts: readonly Cut[], { flare }: BodiceChoic
   let gone = 0;
   return parts.map((part, i): Panel => {
     const [before, after] = [cuts[i - 1], cuts[i]];
-    const [top, others] = after
-      ? splitAt(rest, { index: after.place.index - gone, at: atIn(rest, after.place, gone, half) })
-      : [rest, []];
-    gone = after ? after.place.index : gone;
+    const at = (place: TopPlace) => ({ index: place.index - gone, at: atIn(rest, place, gone, half) });
+    const top = after ? splitAt(rest, at(after.place))[0] : rest;
+    const others = after ? splitAt(rest, at(after.after))[1] : [];
+    gone = after ? after.after.index : gone;
     rest = others;
     const left = before
       ? edge(before.id, seamName(before.id), flared(before.outer, level, -flare))
@@ -201,7 +235,7 @@ function nearHem(hem: Path, end: Point): number | null {
   return at !== null && Math.abs(along(hem, at).point.y - end.y) < SEEN_MM ? at : null;
 }
 
-const OF_PRINCESS: readonly string[] = ["princess", "dartInner", "dartOuter"];
+const OF_PRINCESS: readonly string[] = ["princess", "princessOuter", "dartInner", "dartOuter"];
 
 /** The darts of the half that lie in this part of it; those that it was cut along are gone. */
 function dartsIn({ half, slashes }: ShapedHalf, cuts: readonly Cut[], outline: Path): readonly Path[] {

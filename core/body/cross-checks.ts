@@ -6,7 +6,14 @@ import { plausibleRange } from "./ranges";
 
 /** A likely slip of the tape: what does not go together and why it is doubted. It warns; it never refuses. */
 export type Slip = {
-  readonly code: "wrist-over-elbow" | "elbow-over-arm" | "wrist-over-hand" | "share" | "left-right" | "unusual";
+  readonly code:
+    | "upper-bust-over-bust"
+    | "wrist-over-elbow"
+    | "elbow-over-arm"
+    | "wrist-over-hand"
+    | "share"
+    | "left-right"
+    | "unusual";
   /** The measurements to take again, the likeliest first. */
   readonly about: readonly MeasureId[];
   readonly message: Phrase;
@@ -19,6 +26,11 @@ export type Slip = {
 const ELBOW_OVER_ARM_MM = 40;
 /** Left and right of one body differ by less (plausible range, from memory). */
 const LEFT_RIGHT_MM = 15;
+const LEFT_RIGHT_DEGREES = 3;
+
+/** A figure of a measure in words: a length, or degrees. */
+const figure = (id: MeasureId, value: number) =>
+  measureOf(id).kind === "angle" ? `${Math.round(value * 10) / 10}°` : length(value);
 
 type Share = {
   readonly of: MeasureId;
@@ -46,8 +58,17 @@ export function findBodySlips(body: Body): readonly Slip[] {
   return [...orderSlips(body), ...SHARES.flatMap((share) => shareSlip(body, share)), ...unusual(body)];
 }
 
-function orderSlips({ wrist, elbow, upperArm, hand }: Body): readonly Slip[] {
+function orderSlips({ wrist, elbow, upperArm, hand, bust, upperBust }: Body): readonly Slip[] {
   const slips: Slip[] = [];
+  if (bust !== undefined && upperBust !== undefined && upperBust > bust + SAME_MM) {
+    slips.push({
+      code: "upper-bust-over-bust",
+      about: ["upperBust", "bust"],
+      message: phrase`The upper bust reads ${length(upperBust)} and the bust ${length(bust)}: the bust is taken at its fullest and is not the smaller of the two.`,
+      reason: phrase`The two may have changed places, or the tape slid off the fullest part.`,
+      numbers: { upperBust, bust },
+    });
+  }
   if (wrist !== undefined && elbow !== undefined && wrist >= elbow) {
     slips.push({
       code: "wrist-over-elbow",
@@ -100,12 +121,13 @@ function shareSlip(body: Body, { of, to, least, most }: Share): readonly Slip[] 
 function sideSlips(taken: Taken): readonly Slip[] {
   return MEASURE_IDS.flatMap((id): Slip[] => {
     const [left, right] = BODY_SIDES.map((side) => taken[`${id}.${side}`]);
-    if (left === undefined || right === undefined || Math.abs(left - right) < LEFT_RIGHT_MM) return [];
+    const most = measureOf(id).kind === "angle" ? LEFT_RIGHT_DEGREES : LEFT_RIGHT_MM;
+    if (left === undefined || right === undefined || Math.abs(left - right) < most) return [];
     return [
       {
         code: "left-right",
         about: [id],
-        message: phrase`${measureOf(id).term} reads ${length(left)} on the left and ${length(right)} on the right, ${length(Math.abs(left - right))} apart; less than ${length(LEFT_RIGHT_MM)} is usual.`,
+        message: phrase`${measureOf(id).term} reads ${figure(id, left)} on the left and ${figure(id, right)} on the right, ${figure(id, Math.abs(left - right))} apart; less than ${figure(id, most)} is usual.`,
         reason: phrase`Measure both again; if it is so, the larger is taken, since sleeves are cut as a pair.`,
         numbers: { left, right },
       },
@@ -122,7 +144,7 @@ function unusual(body: Body): readonly Slip[] {
       {
         code: "unusual",
         about: [id],
-        message: phrase`${measureOf(id).term} reads ${length(value)}; on an adult ${length(range.least)} to ${length(range.most)} is to be expected.`,
+        message: phrase`${measureOf(id).term} reads ${figure(id, value)}; on an adult ${figure(id, range.least)} to ${figure(id, range.most)} is to be expected.`,
         reason:
           range.source === "open data set"
             ? phrase`The range is that of 260 women of an open data set, widened. Check the figure and its unit.`

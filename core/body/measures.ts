@@ -7,27 +7,34 @@ export type Measure = {
   readonly alsoCalled: readonly string[];
   readonly howTaken: string;
   readonly usedFor: string;
+  /** Millimetres of a length, degrees of an angle. */
+  readonly kind: "length" | "angle";
   /** Taken on the left and on the right of the body where they differ. */
   readonly isTwoSided: boolean;
 };
 
 export const MEASURE_IDS = [
   "bust",
+  "upperBust",
   "underbust",
   "waist",
   "hip",
+  "height",
   "neckBase",
   "neck",
   "head",
   "shoulderWidth",
   "shoulderLength",
+  "shoulderSlope",
   "backWidth",
   "frontWidth",
   "backLength",
+  "waistToHip",
   "frontToBust",
   "frontToUnderbust",
   "frontToWaist",
   "frontToHip",
+  "frontCentre",
   "bustSpan",
   "armholeGirth",
   "armholeDepth",
@@ -42,17 +49,20 @@ export const MEASURE_IDS = [
 ] as const;
 export type MeasureId = (typeof MEASURE_IDS)[number];
 
-/** Body measurements in millimetres; what was not taken is absent. */
+/** Body measurements in millimetres, and degrees for an angle; what was not taken is absent. */
 export type Body = { readonly [id in MeasureId]?: number | undefined };
 
 /** The order in which the tape moves: round the body, up to the neck, over shoulders and back, down the front, along the arm. */
 export const MEASURING_ORDER: readonly { readonly title: string; readonly ids: readonly MeasureId[] }[] = [
-  { title: "Round the body", ids: ["bust", "underbust", "waist", "hip"] },
+  { title: "Round the body", ids: ["bust", "upperBust", "underbust", "waist", "hip", "height"] },
   { title: "Neck and head", ids: ["neckBase", "neck", "head"] },
-  { title: "Shoulders and back", ids: ["shoulderWidth", "shoulderLength", "backWidth", "backLength"] },
+  {
+    title: "Shoulders and back",
+    ids: ["shoulderWidth", "shoulderLength", "shoulderSlope", "backWidth", "backLength", "waistToHip"],
+  },
   {
     title: "Front",
-    ids: ["frontWidth", "frontToBust", "frontToUnderbust", "frontToWaist", "frontToHip", "bustSpan"],
+    ids: ["frontWidth", "frontToBust", "frontToUnderbust", "frontToWaist", "frontToHip", "frontCentre", "bustSpan"],
   },
   {
     title: "Armhole and arm",
@@ -70,11 +80,41 @@ const ENTRIES: Readonly<Record<MeasureId, Entry>> = {
     "Round the fullest part, level all the way, no ease. The tape lies without pulling.",
     "width of the bodice, cap-height rules",
   ],
+  upperBust: [
+    "Upper bust girth",
+    ["high bust", "over bust", "chest above the bust"],
+    "Round the body close under the arms and above the bust, level at the back.",
+    "width of the bust dart",
+  ],
+  height: [
+    "Stature",
+    ["height", "body height"],
+    "From the crown of the head to the floor, without shoes.",
+    "lengths that were not measured, length of a dress",
+  ],
+  shoulderSlope: [
+    "Shoulder slope",
+    ["shoulder angle", "slope of the shoulder"],
+    "The angle between the shoulder and the level, read with a gauge laid from the side neck point to the shoulder point.",
+    "shoulder seam of the fitted block",
+  ],
+  waistToHip: [
+    "Waist to hip",
+    ["hip depth", "waist to seat"],
+    "At the side, from the waist string down to the level of the hip tape.",
+    "hip level of the bodice",
+  ],
+  frontCentre: [
+    "Front neck to waist",
+    ["centre front length", "centre front neck to waist"],
+    "From the hollow of the neck straight down to the waist string.",
+    "check of the front neck’s depth",
+  ],
   underbust: [
     "Under-bust girth",
     ["under bust", "rib cage"],
     "Level, close under the bust.",
-    "break point of a lapel, elastic at the top",
+    "upper bust where it was not measured, dart under the bust",
   ],
   waist: [
     "Waist girth",
@@ -198,8 +238,11 @@ const ENTRIES: Readonly<Record<MeasureId, Entry>> = {
   ],
 };
 
+const ANGLES: ReadonlySet<MeasureId> = new Set(["shoulderSlope"]);
+
 const TWO_SIDED: ReadonlySet<MeasureId> = new Set([
   "shoulderLength",
+  "shoulderSlope",
   "armholeGirth",
   "armholeDepth",
   "upperArm",
@@ -213,7 +256,8 @@ const TWO_SIDED: ReadonlySet<MeasureId> = new Set([
 
 export function measureOf(id: MeasureId): Measure {
   const [term, alsoCalled, howTaken, usedFor] = ENTRIES[id];
-  return { id, term, alsoCalled, howTaken, usedFor, isTwoSided: TWO_SIDED.has(id) };
+  const kind = ANGLES.has(id) ? "angle" : "length";
+  return { id, term, alsoCalled, howTaken, usedFor, kind, isTwoSided: TWO_SIDED.has(id) };
 }
 
 /** The measurements whose term or everyday names hold every word of the question, in measuring order. */

@@ -6,7 +6,7 @@ export type BodySide = (typeof BODY_SIDES)[number];
 /** A measurement as it was taken on one day: once, or on one side of the body. `upperArm`, `upperArm.left`. */
 export type TakenId = MeasureId | `${MeasureId}.${BodySide}`;
 
-/** Everything the tape read on one day, in millimetres. */
+/** Everything the tape read on one day, in millimetres, and degrees for an angle. */
 export type Taken = { readonly [id in TakenId]?: number | undefined };
 
 /** Every way in which a measurement can be taken, in measuring order. */

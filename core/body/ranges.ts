@@ -1,7 +1,7 @@
 import type { Source } from "../draft";
 import type { MeasureId } from "./measures";
 
-/** What the tape plausibly reads on an adult, in millimetres. Beyond it a slip is likelier than a body: a warning, never a refusal. */
+/** What the tape plausibly reads on an adult, in millimetres, or degrees of an angle. Beyond it a slip is likelier than a body: a warning, never a refusal. */
 export type PlausibleRange = { readonly least: number; readonly most: number; readonly source: Source };
 
 /**
@@ -27,14 +27,17 @@ const remembered = (least: number, most: number): PlausibleRange => ({ least, mo
 
 const RANGES: Readonly<Record<MeasureId, PlausibleRange>> = {
   bust: remembered(700, 1500),
+  upperBust: remembered(650, 1450),
   underbust: remembered(600, 1350),
   waist: seen(SEEN_IN_260_WOMEN.waist),
   hip: seen(SEEN_IN_260_WOMEN.hip),
+  height: remembered(1350, 2050),
   neckBase: remembered(300, 540),
   neck: remembered(270, 500),
   head: remembered(500, 650),
   shoulderWidth: remembered(310, 540),
   shoulderLength: remembered(85, 180),
+  shoulderSlope: remembered(8, 34),
   backWidth: remembered(280, 500),
   frontWidth: remembered(270, 490),
   backLength: remembered(350, 480),
@@ -42,6 +45,8 @@ const RANGES: Readonly<Record<MeasureId, PlausibleRange>> = {
   frontToUnderbust: remembered(260, 480),
   frontToWaist: remembered(370, 600),
   frontToHip: remembered(540, 820),
+  waistToHip: remembered(120, 280),
+  frontCentre: remembered(270, 470),
   bustSpan: remembered(140, 310),
   armholeGirth: remembered(320, 650),
   armholeDepth: remembered(140, 310),

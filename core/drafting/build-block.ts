@@ -21,6 +21,7 @@ export type NoBlock =
   | { readonly what: "nothing-left"; readonly path: ReadingPath; readonly value: number }
   | { readonly what: "contradictions"; readonly contradictions: readonly Contradiction[] }
   | { readonly what: "obstacle"; readonly obstacle: BlockObstacle }
+  | { readonly what: "not-fitted" }
   | { readonly what: "outline-faults"; readonly faults: readonly OutlineFault[] };
 
 export type BuiltBlock = {
@@ -59,6 +60,8 @@ function makeBlock(resolved: ResolvedBlock): Made {
       return { block: null, why: { what: "contradictions", contradictions: rebuilt.contradictions } };
     }
     case "drafted": {
+      if (resolved.school === "fitted")
+        return resolved.drafted.ok ? resolved.drafted : { block: null, why: { what: "not-fitted" } };
       const drafted = draftBlock(resolved.body, resolved.choices);
       return drafted.ok ? drafted : { block: null, why: { what: "obstacle", obstacle: drafted.obstacle } };
     }

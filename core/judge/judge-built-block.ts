@@ -4,6 +4,7 @@ import type { Finding } from "./finding";
 import { judgeAlteration } from "./judge-alteration";
 import { judgeFrontAndBack } from "./judge-armhole";
 import { judgeContradiction, judgeObstacle, judgeTooMuchAllowance } from "./judge-block";
+import { judgeFittedObstacle } from "./judge-fitted-obstacle";
 import { judgeGrain, judgeOutline, judgeTraced } from "./judge-outline";
 
 /** What there is to say about the block, or why there is none. */
@@ -30,6 +31,8 @@ function judgeSource(resolved: ResolvedBlock, { block, why }: Pick<BuiltBlock, "
       ];
     }
     case "drafted":
+      if (resolved.school === "fitted")
+        return resolved.drafted.ok ? [] : [judgeFittedObstacle(resolved.drafted.obstacle, resolved)];
       return why?.what === "obstacle" ? [judgeObstacle(why.obstacle, resolved.body, resolved.choices)] : [];
     case "outline":
       return why?.what === "outline-faults"

@@ -41,7 +41,7 @@ export function halfOfBlock(half: BodiceHalf): HalfEdges {
   return {
     half,
     ...neckAndCentre(half, half.neckline.path),
-    outer: [...shoulderEdges(half), ...armholeEdges(half)],
+    outer: [...shoulderEdges(half), ...armholeEdges(half), ...sideDartEdges(half)],
     side: half.sideSeam,
     notches: [],
     folds: [],
@@ -107,6 +107,20 @@ export function armholeEdges(half: BodiceHalf): readonly Edge[] {
     edge("armholeUpper", `${name}, above its dart`, path.slice(0, mouth)),
     edge("armholeDart", "Mouth of the armhole dart", reversePath(dartMouth(apex, lower, upper, below))),
     edge("armholeLower", `${name}, below its dart`, path.slice(mouth + 1)),
+  ];
+}
+
+/** What a dart in the side seam puts between underarm and side: the seam above it, and its mouth. */
+export function sideDartEdges(half: BodiceHalf): readonly Edge[] {
+  if (!half.sideDart) return [];
+  const { upper, apex } = half.sideDart;
+  const name = `${nameOf(half)} side`;
+  const [above, below] = [endOf(upper), startOf(half.sideSeam)];
+  // It is pressed down: its foot lies along the seam below it.
+  const further = along(half.sideSeam, FOOT_MM).point;
+  return [
+    edge("sideUpper", `${name}, above its dart`, upper),
+    edge("sideDart", "Mouth of the bust dart", reversePath(dartMouth(apex, below, above, further))),
   ];
 }
 

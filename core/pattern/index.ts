@@ -12,6 +12,7 @@ export {
   isStraightDown,
   neckAndCentre,
   shoulderEdges,
+  sideDartEdges,
 } from "./half-edges";
 export {
   addNotches,

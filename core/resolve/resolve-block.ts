@@ -19,6 +19,7 @@ import { length, type Phrase, phrase } from "../draft";
 import { readPathData } from "../geometry";
 import type { BlockSpec, DraftedBlockSpec, GarmentSpec, OutlineBlockSpec, OutlineHalfSpec } from "../spec";
 import { INCH_MM } from "../tape";
+import { type ResolvedFitted, resolveFitted } from "./resolve-fitted";
 import { resolveReadings } from "./resolve-readings";
 import type { Chosen, Measured } from "./take-default";
 import {
@@ -40,7 +41,10 @@ export type ResolvedBlock = { readonly alterations: readonly Alteration[] } & (
       /** From what was read to the stitching line: allowances taken off. */
       readonly offsets: ReadingOffsets;
     }
-  | { readonly source: "drafted"; readonly body: BlockMeasures; readonly choices: BlockChoices }
+  | ({ readonly source: "drafted" } & (
+      | { readonly school: "quick"; readonly body: BlockMeasures; readonly choices: BlockChoices }
+      | ResolvedFitted
+    ))
   | {
       readonly source: "outline";
       readonly outline: BlockOutline;
@@ -67,7 +71,9 @@ export function resolveBlock(spec: GarmentSpec, bust: number, measured: Measured
       return {
         alterations,
         source: "drafted",
-        ...resolveDrafted(block, resolveBlockBody(spec, bust, measured), chosen),
+        ...(chosen("block.school", block.school, "fitted", phrase`solved from the body`, "choice") === "quick"
+          ? resolveQuick(block, resolveBlockBody(spec, bust, measured), chosen)
+          : resolveFitted(spec, block, bust, measured, chosen)),
       };
     case "outline":
       return {
@@ -101,14 +107,14 @@ function resolveBlockBody({ body }: GarmentSpec, bust: number, measured: Measure
 type Choosable = Omit<BlockChoices, "typed">;
 
 /** The choices of a drafted bodice, and every figure of it that was not typed by the rule that gives it. */
-function resolveDrafted(block: DraftedBlockSpec, body: BlockMeasures, chosen: Chosen) {
+function resolveQuick(block: DraftedBlockSpec, body: BlockMeasures, chosen: Chosen) {
   const choices = resolveChoices(block, body, chosen);
   const plan = planBlock(body, choices);
   for (const name of TYPED_FIGURES) {
     const found = typedFigureOf(plan, name);
     if (found) chosen(`block.${name}`, choices.typed[name], found.value, found.rule, COMMON);
   }
-  return { body, choices };
+  return { school: "quick" as const, body, choices };
 }
 
 /** Every choice of the bodice; those that go with the style follow it. */

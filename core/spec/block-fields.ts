@@ -1,8 +1,11 @@
 import {
   ALTERATION_KINDS,
   ARMHOLE_RULES,
+  BLOCK_SCHOOLS,
   BLOCK_STYLES,
   BODY_LENGTHS,
+  BUST_DARTS,
+  EASE_GARMENTS,
   GATHERS,
   NECK_RULES,
   NECK_SHAPES,
@@ -21,11 +24,13 @@ import {
   MOST_ALTERATIONS,
   orEmpty,
   QUARTER_EASE,
+  quantity,
   READING,
   SLOPE,
   type TextField,
   upTo,
   type VariantField,
+  WHOLE_EASE,
   when,
 } from "./field";
 
@@ -121,11 +126,47 @@ const NECK = { least: 5, most: 300 };
 
 const SHAPED = { "block.shaping": SHAPINGS.filter((shaping) => shaping !== "none") };
 
+/** Only the fitted block has these, only the quick rules those. */
+const FITTED = { "block.school": ["fitted"] };
+const QUICK = { "block.school": ["quick"] };
+
+const easeFields = group(
+  "Ease of the block",
+  {
+    bust: length("Ease at the bust", WHOLE_EASE),
+    waist: length("Ease at the waist", WHOLE_EASE),
+    hip: length("Ease at the hip", WHOLE_EASE),
+    upperArm: length("Ease at the upper arm", WHOLE_EASE),
+    acrossBack: length("Ease across the back", WHOLE_EASE),
+    acrossFront: length("Ease across the front", WHOLE_EASE),
+    armhole: length("Ease of the armhole", WHOLE_EASE, "over the armscye girth, both halves"),
+    neckline: length("Ease of the neckline", WHOLE_EASE, "over the neck base"),
+    balance: length("Back armhole longer than the front", { least: 0, most: 60 }),
+  },
+  "whole girths and widths, in place of what is usual for the garment and its cloth",
+);
+
 const drafted = {
+  school: choice(
+    "School of the block",
+    BLOCK_SCHOOLS,
+    "default `fitted`: solved from the body; `quick`: by rules of the table",
+  ),
+  ...when(FITTED, {
+    garment: choice("Ease for a", EASE_GARMENTS, "default `blouse`; says how much room there is at every level"),
+    ease: easeFields,
+    bustDart: choice("Place of the bust dart", BUST_DARTS, "`ease`: none is sewn, and what lacks in length is told"),
+    dartEase: quantity(
+      "Bust dart left as ease",
+      "°",
+      { least: 0, most: 6 },
+      "in the armhole of a front without a dart",
+    ),
+  }),
   style: choice("Style of the bodice", BLOCK_STYLES, "default `woven`; the other defaults follow it"),
-  neckRule: choice("Rule for the neck", NECK_RULES),
+  ...when(QUICK, { neckRule: choice("Rule for the neck", NECK_RULES) }),
   neckShape: choice("Shape of the neckline", NECK_SHAPES),
-  armholeRule: choice("Rule for the armhole", ARMHOLE_RULES, "what sets the chest line"),
+  ...when(QUICK, { armholeRule: choice("Rule for the armhole", ARMHOLE_RULES, "what sets the chest line") }),
   shoulderEase: length("Shoulder ease", { least: -50, most: 100 }, "over the half shoulder"),
   backSlope: length("Back shoulder slope", SLOPE),
   frontSlope: length("Front shoulder slope", SLOPE),
@@ -142,7 +183,7 @@ const drafted = {
   gathers: choice("Gathers", GATHERS),
   frontGathers: length("Front fullness to gather", upTo(1000), "in the half, where it is gathered"),
   backGathers: length("Back fullness to gather", upTo(1000), "in the half, where it is gathered"),
-  bodyLength: choice("Length of the bodice", BODY_LENGTHS),
+  bodyLength: choice("Length of the bodice", BODY_LENGTHS, "`below-hip` and `knee` by the fitted block"),
   length: length("Length from the side neck point", LEVEL, "in place of hip or waist"),
   sideSeam: choice("Side seam", SIDE_SEAMS, "default `fitted`, `straight` under gathers"),
   frontNeckWidth: length("Front neck width", NECK),

@@ -194,6 +194,7 @@ export const EASE: Bounds = { least: -100, most: 1000 };
 export const CHANGE: Bounds = { least: -500, most: 500 };
 export const ALLOWANCE: Bounds = { least: 0, most: 300 };
 export const SLOPE: Bounds = { least: 0, most: 300 };
+export const WHOLE_EASE: Bounds = { least: -200, most: 1000 };
 export const QUARTER_EASE: Bounds = { least: -60, most: 300 };
 export const LOWER_EASE: Bounds = { least: -20, most: 40 };
 export const upTo = (most: number): Bounds => ({ least: 0, most });

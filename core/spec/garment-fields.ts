@@ -1,4 +1,4 @@
-import { ARM_MEASURES, BODY_SIDES, MEASURE_IDS, measureOf } from "../body";
+import { ARM_MEASURES, BODY_SIDES, MEASURE_IDS, measureOf, PROPORTIONS } from "../body";
 import { CLOTH_FOLDS, CLOTH_KINDS, LAY_WAYS, LININGS, NAPS } from "../cloth";
 import {
   COLLAR_CHOICE_NAMES,
@@ -55,7 +55,10 @@ const hangsFields = {
   bias: quantity("Stretch on the bias", "N/m", { least: 5, most: 5000 }, "the same in shear"),
 };
 
-export const GARMENT_FORMAT = "gamine-garment/1";
+export const GARMENT_FORMAT = "gamine-garment/2";
+
+/** No shoulder is level, and none falls steeper. */
+const SLOPE_DEGREES = { least: 1, most: 45 };
 
 /** Nobody lays a longer table. */
 const ON_CLOTH = { least: -5000, most: 50_000 };
@@ -99,7 +102,11 @@ export const GARMENT_FIELDS = {
   body: orEmpty(
     group(
       "Body",
-      eachOf(MEASURE_IDS, (id) => length(measureOf(id).term, READING)),
+      eachOf(MEASURE_IDS, (id) =>
+        measureOf(id).kind === "angle"
+          ? quantity(measureOf(id).term, "°", SLOPE_DEGREES)
+          : length(measureOf(id).term, READING),
+      ),
     ),
   ),
   otherArm: group(
@@ -109,6 +116,11 @@ export const GARMENT_FIELDS = {
       ...eachOf(ARM_MEASURES, (id) => length(`${measureOf(id).term}, other arm`, READING)),
     },
     "where it differs from the arm of the body so much that it gets a sleeve of its own",
+  ),
+  proportions: choice(
+    "Proportions of the body",
+    PROPORTIONS,
+    "by which what was not measured is estimated; default `woman`",
   ),
   block: blockFields,
   bodice: bodiceFields,

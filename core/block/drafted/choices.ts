@@ -86,7 +86,12 @@ export const TYPED_FIGURES = [
 ] as const satisfies readonly (keyof TypedFigures)[];
 export type TypedFigure = (typeof TYPED_FIGURES)[number];
 
-export const BODY_LENGTHS = ["hip", "waist"] as const;
+/** "fitted": solved from the body; "quick": by the rules that people draft by at the table. */
+export const BLOCK_SCHOOLS = ["fitted", "quick"] as const;
+export type BlockSchool = (typeof BLOCK_SCHOOLS)[number];
+
+/** Where a bodice ends that has no length typed. The quick rules know hip and waist, and take any other as the hip. */
+export const BODY_LENGTHS = ["hip", "waist", "below-hip", "knee"] as const;
 export type BodyLength = (typeof BODY_LENGTHS)[number];
 
 /** Every choice of a drafted bodice, with its defaults taken. Lengths in millimetres. */

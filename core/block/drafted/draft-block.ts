@@ -52,6 +52,7 @@ function draftHalf(side: Side, plan: BlockPlan, choices: BlockChoices, body: Blo
     centre: curves.centre,
     shoulderDart: shaped.shoulderDart,
     armholeDart: null,
+    waistDarts: shaped.waistDarts,
     isMadeUpBelow: false,
     inner: stand ? [...shaped.lines, stand] : shaped.lines,
   };

@@ -1,9 +1,11 @@
 export {
   ARMHOLE_RULES,
   type ArmholeRule,
+  BLOCK_SCHOOLS,
   BLOCK_STYLES,
   type BlockChoices,
   type BlockMeasures,
+  type BlockSchool,
   type BlockStyle,
   BODY_LENGTHS,
   type BodyLength,
@@ -28,3 +30,4 @@ export {
 export { type DraftedBlock, draftBlock } from "./draft-block";
 export type { BlockObstacle } from "./obstacle";
 export { planBlock, typedFigureOf } from "./plan";
+export { usualGathers } from "./plan-widths";

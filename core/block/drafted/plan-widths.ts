@@ -78,6 +78,12 @@ export function planGathers(chestQuarter: number, choices: BlockChoices): Readon
   return choices.gathers === "none" ? { front: { ...front, value: 0 }, back: { ...back, value: 0 } } : { front, back };
 }
 
+/** How much of each half is gathered: as typed, or by the rule. */
+export function usualGathers(chestQuarter: number, choices: BlockChoices): Readonly<Record<Side, number>> {
+  const { front, back } = planGathers(chestQuarter, choices);
+  return { front: front.value, back: back.value };
+}
+
 export function gatheredFigures(
   chestQuarter: number,
   { front, back }: Readonly<Record<Side, Reckoned>>,

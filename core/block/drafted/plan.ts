@@ -201,9 +201,9 @@ function planLevels(body: BlockMeasures, { typed, bodyLength }: BlockChoices, ba
   });
   const hem = orTyped(
     typed.length,
-    bodyLength === "hip"
-      ? { value: hip.value, formula: phrase`to the hip` }
-      : { value: waist.value, formula: phrase`to the waist` },
+    bodyLength === "waist"
+      ? { value: waist.value, formula: phrase`to the waist` }
+      : { value: hip.value, formula: phrase`to the hip` },
   );
   return { bust, underbust, waist, hip, hem };
 }

@@ -17,7 +17,7 @@ import {
   step,
   subpath,
 } from "../../geometry";
-import type { ShoulderDart, Side } from "../half";
+import { type DartLegs, dartLine, type ShoulderDart, type Side } from "../half";
 import type { BlockChoices, BlockMeasures } from "./choices";
 import { type HalfCurves, shoulderDart } from "./curves";
 import type { BlockPlan } from "./plan";
@@ -33,6 +33,7 @@ export type ShapedHalf = {
   readonly acts: readonly StepRecord[];
   readonly lines: readonly DraftLine[];
   readonly shoulderDart: ShoulderDart | null;
+  readonly waistDarts: readonly DartLegs[];
 };
 
 /** Darts and princess lines of a half, with the acts that draw them. */
@@ -43,7 +44,7 @@ export function shapeHalf(
   body: BlockMeasures,
   curves: HalfCurves,
 ): ShapedHalf {
-  if (choices.style === "dropped") return { acts: [], lines: [], shoulderDart: null };
+  if (choices.style === "dropped") return { acts: [], lines: [], shoulderDart: null, waistDarts: [] };
   const waist = choices.shaping === "none" ? null : waistDart(side, plan, choices, body);
   const shoulder =
     side === "front"
@@ -55,10 +56,15 @@ export function shapeHalf(
     acts: shaped.map((one) => one.act),
     lines: shaped.flatMap((one) => one.act.lines ?? []),
     shoulderDart: (shoulder || null)?.dart ?? null,
+    waistDarts: waist ? waist.legs : [],
   };
 }
 
-type Shape = { readonly act: StepRecord; readonly dart: ShoulderDart | null };
+type Shape = {
+  readonly act: StepRecord;
+  readonly dart: ShoulderDart | null;
+  readonly legs: readonly DartLegs[];
+};
 
 function waistDart(side: Side, plan: BlockPlan, { dartIntake }: BlockChoices, body: BlockMeasures): Shape | null {
   const { inner, outer, underbust } = plan.dart;
@@ -90,8 +96,13 @@ function waistDart(side: Side, plan: BlockPlan, { dartIntake }: BlockChoices, bo
     const whole = stops.slice(1).map((to, i) => lineCubic(stops[i] ?? to, to));
     return isClosed ? whole : subpath(whole, 0, lengthAtHeight(whole, plan.hemLevel));
   };
+  const legs: DartLegs = {
+    inner: leg(q, under(inner / dartIntake, -1)),
+    outer: leg(r, under(outer / dartIntake, 1)),
+  };
   return {
     dart: null,
+    legs: [legs],
     act: {
       text: phrase`From the centre line out ${length(x)}, half the bust-point distance, draw the waist dart: top ${point("P")} ${
         side === "front" ? phrase`${length(BELOW_BUST_POINT_MM)} below the bust point` : phrase`on the chest line`
@@ -100,8 +111,8 @@ function waistDart(side: Side, plan: BlockPlan, { dartIntake }: BlockChoices, bo
       }.`,
       points,
       lines: [
-        { id: `${side}.dartInner`, kind: "seam", path: leg(q, under(inner / dartIntake, -1)) },
-        { id: `${side}.dartOuter`, kind: "seam", path: leg(r, under(outer / dartIntake, 1)) },
+        { id: `${side}.dartInner`, kind: "seam", path: legs.inner },
+        { id: `${side}.dartOuter`, kind: "seam", path: legs.outer },
       ],
     },
   };
@@ -117,6 +128,7 @@ function frontShoulderDart(plan: BlockPlan, choices: BlockChoices, body: BlockMe
   const apex = { x: body.bustSpan / 2, y: Math.max(plan.bustLevel, outer.y + LEAST_DART_MM) };
   return {
     dart: { inner, outer, apex },
+    legs: [],
     act: {
       text: phrase`Shoulder dart: at the middle of the shoulder mark ${point("T")} and, ${length(intake)} further out, ${point("V")}; rule both to the bust point ${point("W")}, ${length(apex.x)} from the centre line.`,
       points: [
@@ -124,10 +136,7 @@ function frontShoulderDart(plan: BlockPlan, choices: BlockChoices, body: BlockMe
         lettered("V", "outer leg of the shoulder dart", outer),
         lettered("W", "bust point", apex),
       ],
-      lines: [
-        { id: "front.shoulderDartInner", kind: "seam", path: line(inner, apex) },
-        { id: "front.shoulderDartOuter", kind: "seam", path: line(outer, apex) },
-      ],
+      lines: [dartLine("front.shoulderDart", inner, apex, outer)],
       tapeCheck: phrase`the shoulder less the dart measures ${length(whole - intake)}`,
     },
   };
@@ -147,6 +156,7 @@ function backShoulderDart(plan: BlockPlan, choices: BlockChoices, { neckPoint, s
   const apex = step(middle, rotateDirection(directionTo(neckPoint, shoulderPoint), Math.PI / 2), long);
   return {
     dart: { inner, outer, apex },
+    legs: [],
     act: {
       text: phrase`Back shoulder dart: at the middle of the shoulder mark ${point("X")} and, ${length(intake)} further out, ${point("Y")}; square to the shoulder between them go down ${length(long)} to ${point("Z")}, and rule both to it.`,
       points: [
@@ -154,10 +164,7 @@ function backShoulderDart(plan: BlockPlan, choices: BlockChoices, { neckPoint, s
         lettered("Y", "outer leg of the back shoulder dart", outer),
         lettered("Z", "point of the back shoulder dart", apex),
       ],
-      lines: [
-        { id: "back.shoulderDartInner", kind: "seam", path: line(inner, apex) },
-        { id: "back.shoulderDartOuter", kind: "seam", path: line(outer, apex) },
-      ],
+      lines: [dartLine("back.shoulderDart", inner, apex, outer)],
       tapeCheck: phrase`the shoulder less the dart measures ${length(whole - intake)}`,
     },
   };
@@ -186,6 +193,7 @@ function princessLine(
   const path: Path = top && top.y - turn.y > 0.01 ? [...over, ...line(turn, top)] : over;
   return {
     dart: null,
+    legs: [],
     act: {
       text: phrase`Princess line: from ${point("T")}, ${
         isFromShoulder

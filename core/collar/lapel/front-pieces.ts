@@ -20,6 +20,7 @@ import {
   neckFacing,
   type Piece,
   shoulderEdges,
+  sideDartEdges,
   uprightGrain,
 } from "../../pattern";
 import type { FrontGround } from "./front-ground";
@@ -45,7 +46,7 @@ export function frontPiece(
 ): Piece {
   const { front } = ground;
   const piece = bodicePiece(front, {
-    upper: [...upper, ...shoulderEdges(front), ...armholeEdges(front)],
+    upper: [...upper, ...shoulderEdges(front), ...armholeEdges(front), ...sideDartEdges(front)],
     side: front.sideSeam,
     centre: edgeDown,
   });

@@ -10,6 +10,7 @@ import {
   MIRRORED_PAIR,
   type Piece,
   placePiece,
+  sideDartEdges,
   uprightGrain,
 } from "../../pattern";
 import { elasticRound } from "../finish";
@@ -171,6 +172,7 @@ function offShoulderHalf({ raglan, body, casing }: OffShoulderDraft, side: Side)
     outer: [
       edge("casing", "End of the casing", reversePath(casingSide)),
       edge("raglan", `${name} raglan`, reversePath(seam)),
+      ...sideDartEdges(half),
     ],
     side: half.sideSeam,
     centre: [...line(above, atCentre), ...centre],

@@ -22,6 +22,7 @@ import {
   notchOn,
   type Piece,
   placePiece,
+  sideDartEdges,
   uprightGrain,
 } from "../../pattern";
 import { DOUBLE_NOTCH_GAP_MM, foldedOver } from "../set-in";
@@ -171,7 +172,11 @@ export function raglanHalf(draft: RaglanDraft, side: Side): HalfEdges {
   return {
     half,
     ...neckAndCentre(half, bodyNeckline),
-    outer: [edge("raglan", `${name} raglan`, raglan), edge("lowerArmhole", `${name} lower armhole`, lowerArmhole)],
+    outer: [
+      edge("raglan", `${name} raglan`, raglan),
+      edge("lowerArmhole", `${name} lower armhole`, lowerArmhole),
+      ...sideDartEdges(half),
+    ],
     side: half.sideSeam,
     notches:
       side === "front"

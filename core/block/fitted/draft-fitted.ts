@@ -1,0 +1,65 @@
+import { composeDraft } from "../../draft";
+import { type Block, type Level, meanDepth } from "../half";
+import { fittedFigures } from "./figures";
+import { backHalf, frontHalf } from "./halves";
+import { type FittedSheet, layOut } from "./lay-out";
+import { type FittedObstacle, obstacleOfFitted } from "./obstacle";
+import { solveFitted } from "./solve";
+import { fittedSteps } from "./steps";
+import type { FittedTask } from "./task";
+import type { FittedTold } from "./told";
+
+export type FittedBlock =
+  | { readonly ok: true; readonly block: Block; readonly told: readonly FittedTold[] }
+  | { readonly ok: false; readonly obstacle: FittedObstacle };
+
+/** The bodice solved from the body that was measured (see solveFitted), as a recorded construction; or what is in the way of it. */
+export function draftFitted(task: FittedTask): FittedBlock {
+  const plan = solveFitted(task.body, task.ease, task.choices);
+  const obstacle = obstacleOfFitted(task, plan);
+  if (obstacle) return { ok: false, obstacle };
+  const sheet = layOut(task, plan);
+  const halves = { front: frontHalf(sheet), back: backHalf(sheet) };
+  return {
+    ok: true,
+    told: toldOf(sheet),
+    block: {
+      ...halves,
+      depth: meanDepth(halves.front, halves.back),
+      levels: levelsOf(sheet),
+      drafts: [
+        composeDraft("back", "Fitted bodice, back", fittedSteps("back", sheet, halves.back)),
+        composeDraft("front", "Fitted bodice, front", fittedSteps("front", sheet, halves.front)),
+      ],
+      figures: fittedFigures(sheet, halves),
+      solvers: plan.solvers,
+    },
+  };
+}
+
+function toldOf({ plan, waistDarts, front, task }: FittedSheet): readonly FittedTold[] {
+  const { widths } = plan;
+  const over = Math.max(0, -(widths.front.side + widths.back.side));
+  return [
+    ...plan.told,
+    ...(waistDarts.front.length + waistDarts.back.length > 2 ? [{ code: "second-dart" as const }] : []),
+    ...(over > 0 && task.choices.silhouette === "fitted" ? [{ code: "waist-over-bust" as const, over: 2 * over }] : []),
+    ...(front.mouth > 0 || plan.dart === 0 || front.atWaist > 0
+      ? []
+      : [{ code: "dart-as-ease" as const, dart: plan.dart }]),
+  ];
+}
+
+function levelsOf({ levels, hemDrop }: FittedSheet): readonly Level[] {
+  const lowest = levels.hem + hemDrop;
+  const all: readonly Level[] = [
+    { id: "shoulder", name: "Shoulder", y: 0 },
+    { id: "chest", name: "Chest", y: levels.chest },
+    { id: "bust", name: "Bust", y: levels.bust },
+    { id: "underbust", name: "Under-bust", y: levels.underbust },
+    { id: "waist", name: "Waist", y: levels.waist },
+    { id: "hip", name: "Hip", y: levels.hip },
+    { id: "hem", name: "Hem", y: levels.hem },
+  ];
+  return all.filter((level) => level.y <= lowest && (level.id !== "hip" || levels.hem > levels.hip));
+}

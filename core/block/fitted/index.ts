@@ -1,0 +1,14 @@
+export { draftFitted, type FittedBlock } from "./draft-fitted";
+export { EASE_GARMENT_NAMES, EASE_GARMENTS, type EaseGarment, usualEase } from "./ease";
+export { fittedShoulderLength } from "./neck";
+export type { FittedObstacle } from "./obstacle";
+export {
+  BUST_DARTS,
+  type BustDartPlace,
+  EASE_LEVELS,
+  type FittedBody,
+  type FittedChoices,
+  type FittedEase,
+  type FittedTask,
+} from "./task";
+export type { FittedTold } from "./told";
