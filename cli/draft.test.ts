@@ -20,7 +20,7 @@ async function draft(...words: readonly string[]) {
 function spawned(...words: readonly string[]) {
   const done = spawnSync(process.execPath, ["--import", "tsx", "cli/draft.ts", ...words], {
     encoding: "utf8",
-    timeout: 60_000,
+    timeout: 600_000,
   });
   return { status: done.status, out: done.stdout, err: done.stderr };
 }

@@ -1,5 +1,6 @@
 import { By, Key, until } from "selenium-webdriver";
 import type { Browser } from "./browser";
+import { PATIENCE_MS } from "./person";
 
 /** What the sample photograph shows: where its sheet of known size lies, and its edges with places along them. */
 export type Truth = {
@@ -47,7 +48,7 @@ export async function point({ driver }: Browser, x: number, y: number) {
 
 /** Chooses a plain picture of this size as the photograph. */
 export async function takePicture({ driver }: Browser, width: number, height: number): Promise<void> {
-  const input = await driver.wait(until.elementLocated(By.css('input[type="file"][accept*="image"]')), 15_000);
+  const input = await driver.wait(until.elementLocated(By.css('input[type="file"][accept*="image"]')), PATIENCE_MS);
   await driver.executeAsyncScript(
     `const [input, width, height, done] = arguments;
      const canvas = document.createElement("canvas");

@@ -7,7 +7,7 @@ import { By, Key, until } from "selenium-webdriver";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { darkShare, point, type Truth, takePicture } from "./at-the-photograph";
 import { type Browser, complaints, openBrowser } from "./browser";
-import { type Person, person } from "./person";
+import { PATIENCE_MS, type Person, person } from "./person";
 import { type RunningApp, startApp } from "./running-app";
 
 let app: RunningApp;
@@ -46,8 +46,11 @@ const mmOf = async (figure: string) => Number.parseFloat((await me.figure(figure
 async function download(label: string) {
   await me.open(`${garment}/block`);
   await me.press("Print and download");
-  const choice = await browser.driver.wait(until.elementLocated(By.xpath(`//button[contains(., "${label}")]`)), 15_000);
-  await browser.driver.wait(until.elementIsVisible(choice), 15_000);
+  const choice = await browser.driver.wait(
+    until.elementLocated(By.xpath(`//button[contains(., "${label}")]`)),
+    PATIENCE_MS,
+  );
+  await browser.driver.wait(until.elementIsVisible(choice), PATIENCE_MS);
   await browser.driver.executeScript("arguments[0].click()", choice);
 }
 
@@ -212,7 +215,7 @@ describe("the four ways to a block", () => {
       expect(off, `${side} armhole`).toBeLessThan(2);
     }
     expect(await me.pageText()).toMatch(/good to about ± 0\.\d cm/);
-  }, 120_000);
+  });
 
   it("keeps what was traced through saving and reloading, and hands the outline out as SVG and DXF", async () => {
     const length = await me.figure("block.armhole.front");

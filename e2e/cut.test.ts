@@ -16,7 +16,7 @@ beforeAll(async () => {
   await she.choosePoint("t-shirt");
   await she.press("Start the garment");
   await she.station("Cut");
-}, 60_000);
+});
 
 afterAll(async () => {
   await browser?.close();

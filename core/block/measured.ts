@@ -14,7 +14,10 @@ export function levelSide({ sideSeam, sideDart, bust }: BodiceHalf): Path {
  */
 export function widthAt(half: BodiceHalf, level: number): number | null {
   const side = levelSide(half);
-  const at = (path: Path) => along(path, lengthAtHeight(path, level)).point.x;
+  const at = (path: Path) => {
+    const y = Math.min(endOf(path).y, Math.max(startOf(path).y, level));
+    return along(path, lengthAtHeight(path, y)).point.x;
+  };
   const inside = (path: Path) => startOf(path).y <= level + AT_MM && endOf(path).y >= level - AT_MM;
   if (!inside(side)) return null;
   const { centre } = half;

@@ -95,7 +95,7 @@ describe("the block rebuilt from its readings", () => {
       { numRuns: 4000 },
     );
     expect(whole).toBeGreaterThan(300);
-  }, 60_000);
+  });
 
   it("finds the width of two halves that allow hardly more than one, where none was read", () => {
     const outcome = rebuildBlock({
@@ -136,7 +136,7 @@ describe("the block rebuilt from its readings", () => {
       { numRuns: 1500 },
     );
     expect(tried).toBeGreaterThan(200);
-  }, 60_000);
+  });
 
   it("lets an estimated neck width give way to what was read", () => {
     const neckline = { ...READINGS.neckline, width: { value: 200, isEstimate: true } };

@@ -133,7 +133,7 @@ export function resolveFitted(
     height: take("height", false),
   };
   const { place, movedDart } = bustDartOf(spec, block, garment, choices, body, chosen);
-  const isStraight = choices.sideSeam !== "fitted" || choices.shaping === "none" || choices.gathers !== "none";
+  const isStraight = choices.sideSeam === "straight" || choices.shaping === "none" || choices.gathers !== "none";
   const { typed } = choices;
   const dartEase = chosen(
     "block.dartEase",
@@ -157,6 +157,7 @@ export function resolveFitted(
             : garment === "t-shirt"
               ? SIDE_INTAKE_MM.knit
               : SIDE_INTAKE_MM.half,
+      waistShare: choices.sideSeam === "half" ? 0.5 : 1,
       centreBack: centreBackOf(spec, block),
       armhole: choices.style === "dropped" ? "dropped" : "set-in",
       shoulderBeyond: choices.shoulderEase + choices.shoulderExtension,
@@ -293,7 +294,7 @@ function typedOf(block: DraftedBlockSpec): BlockChoices["typed"] {
 
 /** The bust dart's place: as chosen, or with the shaping; a sleeve that takes the shoulder along leaves only the side. */
 function bustDartOf(
-  { sleeve }: GarmentSpec,
+  { sleeve, bodice }: GarmentSpec,
   block: DraftedBlockSpec,
   garment: EaseGarment,
   { shaping, style, gathers }: BlockChoices,
@@ -314,8 +315,14 @@ function bustDartOf(
   const asked = chosen("block.bustDart", block.bustDart, usual, phrase`goes with the shaping and the garment`, COMMON);
   // A princess line is cut only where the shaping has one.
   const fit = asked.startsWith("princess") && asked !== shaping ? "side" : asked;
-  const place = isWithBodice && fit !== "ease" && fit !== "waist" ? "side" : fit;
-  return { place, movedDart: place === asked ? null : asked };
+  const sewn = bodice.panels === "whole" ? withoutPanels(fit) : fit;
+  const place = isWithBodice && sewn !== "ease" && sewn !== "waist" ? "side" : sewn;
+  return { place, movedDart: place === asked || sewn !== fit ? null : asked };
+}
+
+/** Where the pieces are not cut apart, the dart lies where the seam would begin. */
+function withoutPanels(place: BustDartPlace): BustDartPlace {
+  return place === "princess-shoulder" ? "shoulder" : place === "princess-armhole" ? "armhole" : place;
 }
 
 /** A usual height from across front to the bust point, to tell whether there is a bust to speak of. */

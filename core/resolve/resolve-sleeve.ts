@@ -52,14 +52,15 @@ export type ResolvedSleeve = {
   readonly notches: { readonly front?: number | undefined; readonly back?: number | undefined };
 };
 
-/** `shoulderExtension` is what the block's shoulder reaches beyond its point. */
+/** `ofBlock`: what its shoulder reaches beyond its point, and the ease over the upper arm that goes with it; null where it has none. */
 export function resolveSleeve(
   sleeve: SleeveSpec,
   body: SleeveBody,
   cloth: Cloth,
-  shoulderExtension: number,
+  ofBlock: { readonly shoulderExtension: number; readonly upperArmEase: number | null },
   chosen: Chosen,
 ): ResolvedSleeve {
+  const { shoulderExtension } = ofBlock;
   const wristEase =
     body.hand === undefined
       ? WRIST_EASE_MM
@@ -80,7 +81,11 @@ export function resolveSleeve(
       "choice",
     );
   const whole = chosen("sleeve.length", sleeve.length, ...usualLength(sleeve.kind, style, body, shoulderExtension));
-  const armEase = chosen("sleeve.upperArmEase", sleeve.upperArmEase, ...usualUpperArmEase(method, cloth));
+  const armEase = chosen(
+    "sleeve.upperArmEase",
+    sleeve.upperArmEase,
+    ...usualUpperArmEase(method, cloth, ofBlock.upperArmEase),
+  );
   return {
     kind: sleeve.kind,
     styleLengths: style ? resolveStyle(sleeve, sleeve.kind, style, chosen) : {},
@@ -132,9 +137,12 @@ type Usual = readonly [number, Phrase, Source];
 const LOOSE_EASE_MM = 101.6;
 
 /** What the sleeve is wider than the arm where nobody said. */
-export function usualUpperArmEase(method: SetInMethod, cloth: Cloth): Usual {
+export function usualUpperArmEase(method: SetInMethod, cloth: Cloth, ofBlock: number | null = null): Usual {
   if (method === "chosen-height")
     return [LOOSE_EASE_MM, phrase`${length(LOOSE_EASE_MM)} on a loose sleeve`, "common practice, no source"];
+  // A fitted block has its ease for the garment; a workroom's own cloth says what it takes itself.
+  if (ofBlock !== null && cloth.source !== "choice")
+    return [ofBlock, phrase`as the ease of the block has it`, "from memory"];
   const { least, most } = cloth.upperArmEase;
   return [
     middle(cloth.upperArmEase),

@@ -80,7 +80,18 @@ export function resolveSpec(spec: GarmentSpec): ResolvedSpec {
     body,
     block,
     cloth,
-    sleeve: spec.sleeve && resolveSleeve(spec.sleeve, body, cloth, shoulderExtension, chosen),
+    sleeve:
+      spec.sleeve &&
+      resolveSleeve(
+        spec.sleeve,
+        body,
+        cloth,
+        {
+          shoulderExtension,
+          upperArmEase: block.source === "drafted" && block.school === "fitted" ? block.task.ease.upperArm : null,
+        },
+        chosen,
+      ),
     collar: resolveCollar(
       spec.collar,
       body,

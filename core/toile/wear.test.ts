@@ -25,24 +25,20 @@ function expectWorn(worn: Worn, what: string): void {
 }
 
 describe("a garment that is worn", () => {
-  it.each(WORN.map(({ id }) => id))(
-    "%s: its seams closed, not in the body, at rest and not tangled",
-    (id) => {
-      const worn = hung(wear(sketchGarment(started(id)), COARSE));
-      expectWorn(worn, id);
-      // It hangs from neck to hem about where it was cut to.
-      const { low, high } = pictureOf(worn);
-      expect(low).toBeLessThan(-0.35);
-      expect(high).toBeLessThan(0.12);
-    },
-    120_000,
-  );
+  it.each(WORN.map(({ id }) => id))("%s: its seams closed, not in the body, at rest and not tangled", (id) => {
+    const worn = hung(wear(sketchGarment(started(id)), COARSE));
+    expectWorn(worn, id);
+    // It hangs from neck to hem about where it was cut to.
+    const { low, high } = pictureOf(worn);
+    expect(low).toBeLessThan(-0.35);
+    expect(high).toBeLessThan(0.12);
+  });
 
   it("the same on other women across the range (open data set: Heinz, Peterson, Johnson and Kerk 2003)", () => {
     for (const body of BODIES)
       for (const { id } of WORN)
         expectWorn(hung(wear(sketchGarment(started(id, body)), COARSE)), `${id} ${JSON.stringify(body)}`);
-  }, 600_000);
+  });
 
   it("is worn whole where the arms differ: each with its own sleeve, sewn together along the middle", () => {
     const spec = started("work-shirt");
@@ -142,7 +138,7 @@ describe("a garment that is worn", () => {
     expect(lengths.length).toBeGreaterThan(6);
     for (const { id, value } of lengths)
       expect(Math.abs(value - (readsOf(later).find((one) => one.id === id)?.value ?? Number.NaN)), id).toBeLessThan(1);
-  }, 60_000);
+  });
 
   it("says in a sentence why there is nothing to wear", () => {
     const steps = wear(sketchGarment(started("plain-sleeve")), COARSE);
@@ -206,7 +202,6 @@ describe("what is read off a toile", () => {
       for (const { value, foretold, label } of covers)
         expect(Math.abs(value - (foretold ?? Number.NaN)), label).toBeLessThan(4);
     },
-    60_000,
   );
 
   it.each(spread([12.7, 20, 30, 40, 55, 75], 3))(
@@ -220,7 +215,6 @@ describe("what is read off a toile", () => {
       expect(back?.value).toBeGreaterThan(0);
       expect(Math.abs((back?.value ?? Number.NaN) - (back?.foretold ?? 0))).toBeLessThan(15);
     },
-    60_000,
   );
 
   it("shows a collar let out too little lying higher, and one let out too much lower (common practice, no source)", () => {

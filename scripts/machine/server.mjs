@@ -1,7 +1,7 @@
 import { join } from "node:path";
 import { run, startChild } from "./run.mjs";
 
-const READY_WITHIN_MS = 60_000;
+const READY_WITHIN_MS = 300_000;
 
 /** Brings the database up to date, and fills an empty one with the demo. */
 export function prepare({ root, databaseUrl, quiet = false }) {

@@ -176,7 +176,7 @@ function withPrincess(front: ClosedFront, place: BustDartPlace, dart: number): D
   }
   const { mouth } = darted.armholeDart;
   const [inner, outer] = [startOf(darted.armhole.slice(mouth)), startOf(darted.armhole.slice(mouth + 1))];
-  return { ...darted, armholeDart: { mouth, apex: front.bustPoint }, princess: { inner, outer } };
+  return { ...darted, armholeDart: { mouth, apex: front.bustPoint, isSeam: true }, princess: { inner, outer } };
 }
 
 /** The point of a dart: short of the bust point on the line to the middle of its mouth. */

@@ -1,5 +1,5 @@
 import { composeDraft } from "../../draft";
-import { type Block, type Level, meanDepth } from "../half";
+import { armholeDepth, type Block, type Level } from "../half";
 import { fittedFigures } from "./figures";
 import { backHalf, frontHalf } from "./halves";
 import { type FittedSheet, layOut } from "./lay-out";
@@ -25,7 +25,8 @@ export function draftFitted(task: FittedTask): FittedBlock {
     told: toldOf(sheet),
     block: {
       ...halves,
-      depth: meanDepth(halves.front, halves.back),
+      // A dart at the side turns the front's underarm up: the back's depth is that of the armhole once it is closed.
+      depth: armholeDepth(halves.back),
       levels: levelsOf(sheet),
       drafts: [
         composeDraft("back", "Fitted bodice, back", fittedSteps("back", sheet, halves.back)),

@@ -213,7 +213,7 @@ function metFigures(
   const isBodyNeck = [task.neck.front, task.neck.back].every(
     ({ width, depth, shape, higher }) => width === null && depth === null && shape === "round" && higher === 0,
   );
-  const isFitted = choices.silhouette === "fitted";
+  const isFitted = choices.silhouette === "fitted" && choices.waistShare === 1 && task.dartIntake === null;
   return [
     ...(isBodyNeck ? met("neckline", "Neckline, whole", measured.neckline, body.neckBase, ease.neckline) : []),
     ...met("armhole", "Armhole, whole", measured.armhole, body.armholeGirth, ease.armhole + asEase),

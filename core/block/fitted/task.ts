@@ -75,6 +75,8 @@ export type FittedChoices = {
   /** "fitted": waist and hip are met; "straight": the side falls straight, drawn in by no more than `sideIntake`. */
   readonly silhouette: "fitted" | "straight";
   readonly sideIntake: number;
+  /** How much of what is too much at the waist a fitted side and its darts take: 1 for all of it. */
+  readonly waistShare: number;
   /** Shaping in a centre-back seam; null: solved with the other darts, 0 where the back lies on a fold. */
   readonly centreBack: number | null;
   /** "dropped": from a shoulder that runs on beyond its point, nearly straight down. */

@@ -32,7 +32,7 @@ export function solveWidths(
   body: Pick<FittedBody, "waist" | "hip">,
   ease: Pick<FittedEase, "waist" | "hip">,
   across: Readonly<Record<Side, number>>,
-  choices: Pick<FittedChoices, "silhouette" | "sideIntake" | "centreBack">,
+  choices: Pick<FittedChoices, "silhouette" | "sideIntake" | "centreBack" | "waistShare">,
 ): Readonly<Record<Side, HalfWidths>> {
   const forward = (across.front - across.back) / 2;
   const share = (girth: number, { least, most }: { readonly least: number; readonly most: number }) => {
@@ -44,14 +44,22 @@ export function solveWidths(
   const half = (side: Side): HalfWidths =>
     choices.silhouette === "straight"
       ? straightHalf(across[side], waist[side], hip[side], choices.sideIntake)
-      : fittedHalf(side, across[side], waist[side], hip[side], side === "back" ? choices.centreBack : 0);
+      : fittedHalf(
+          side,
+          across[side],
+          // A half fitted one comes in by a part of what a fitted one does.
+          across[side] - Math.min(across[side] - waist[side], (across[side] - waist[side]) * choices.waistShare),
+          hip[side],
+          side === "back" ? choices.centreBack : 0,
+        );
   return { front: half("front"), back: half("back") };
 }
 
 /** Drawn in at the side by no more than is asked, out where the waist is the wider. */
 function straightHalf(across: number, waist: number, hip: number, intake: number): HalfWidths {
   const side = Math.min(across - waist, intake);
-  return { waist: across - side, hip, side, centre: 0, darts: [] };
+  // Over a belly that is wider than the hip the side falls straight down.
+  return { waist: across - side, hip: Math.max(hip, Math.min(waist, across - side)), side, centre: 0, darts: [] };
 }
 
 function fittedHalf(side: Side, across: number, waist: number, hip: number, centreAsked: number | null): HalfWidths {
