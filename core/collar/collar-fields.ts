@@ -34,6 +34,12 @@ const FIELDS = {
     "Straight down from the neck point. Left open: at the place above.",
   ),
   rollAhead: length("Roll line ahead of the neck", 0, 80, "Along the shoulder line, beyond the neck point."),
+  shoulderStand: length(
+    "Stand at the shoulder",
+    0,
+    150,
+    "How high the collar still stands at the side of the neck: worn, it rolls ahead of its crease.",
+  ),
   gorgeStart: length("Gorge starts along the neckline", 5, 300, "From the neck point."),
   gorgeDrop: length("Lapel tip below the neckline", -60, 250, "Below the front neck depth."),
   lapelOut: length("Lapel beyond the button stand", 0, 200),
@@ -122,6 +128,19 @@ const CHOICES = {
       "neck-point": {
         name: "Through the neck point",
         summary: "Simple, and flatter: the stand dies away at the side of the neck.",
+      },
+    },
+  },
+  neckEdge: {
+    label: "Back neck edge",
+    options: {
+      straight: {
+        name: "Ruled",
+        summary: "Straight from the neck point to the centre back, with its turn at the neck point.",
+      },
+      curved: {
+        name: "In one curve",
+        summary: "It runs on from the crease line and turns evenly; as long as the back neck.",
       },
     },
   },

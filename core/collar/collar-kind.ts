@@ -170,6 +170,8 @@ export type DrawnCollar = {
   readonly outer: OuterEdge | null;
   readonly turnedOver: { readonly stand: number; readonly fall: number } | null;
   readonly lapel: Lapel | null;
+  /** By how much the neck edge turns at the neck point, radians. */
+  readonly neckCorner?: number;
   /** A corner that could not be rounded as far as was asked. */
   readonly rounded?: { readonly asked: number; readonly drawn: number } | null;
   readonly solvers: readonly NamedSolution[];

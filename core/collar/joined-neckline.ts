@@ -31,14 +31,14 @@ export type Below = { readonly centreBack: number; readonly shoulder: number };
 
 /**
  * At a place of the neckline a collar that is `width` wide and stands `stand` high lies with its edge width − 2 × stand below it
- * (geometry of the fold). The stand falls evenly from the centre back to what the roll line leaves of it at the shoulder.
+ * (geometry of the fold). The stand falls smoothly from the centre back to what is left of it at the shoulder.
  */
 export function belowOf(width: number, stand: number, standAtShoulder: number): Below {
   return { centreBack: width - 2 * stand, shoulder: width - 2 * standAtShoulder };
 }
 
 /**
- * The line on the joined block that a turned collar's edge lies on, from the centre back: the neckline moved out square to itself, evenly
+ * The line on the joined block that a turned collar's edge lies on, from the centre back: the neckline moved out square to itself, smoothly
  * more or less on its way to the shoulder, and on from there in front. Both parts are moved by themselves, so a corner at the
  * shoulder leaves no loop.
  */
@@ -47,7 +47,11 @@ export function lineBelowNeckline(
   { centreBack, shoulder }: Below,
 ): { readonly back: Path; readonly whole: Path } {
   // From the centre back the bodice lies to the right of its neckline.
-  const onBack = beside(reversePath(back.neckline.path), (share) => centreBack + (shoulder - centreBack) * share, 1);
+  const onBack = beside(
+    reversePath(back.neckline.path),
+    (share) => centreBack + (shoulder - centreBack) * share * share * (3 - 2 * share),
+    1,
+  );
   const place = frontOnBack({ front, back });
   const onFront = beside(mapPath(front.neckline.path, place), () => shoulder, 1);
   return { back: onBack, whole: [...onBack, ...onFront] };

@@ -1,4 +1,3 @@
-import type { Cloth } from "../cloth";
 import { buildBlock, draftSewnSleeve, type SewnAttempt, type SewnSleeve } from "../drafting";
 import { type Finding, guarded, judgeSleeve } from "../judge";
 import { type ResolvedSleeve, type ResolvedSpec, resolveSpec, usualUpperArmEase } from "../resolve";
@@ -76,7 +75,7 @@ function prepare(spec: GarmentSpec) {
     draft: (method: SetInMethod, capEase: number) => {
       const { value: attempt, findings } = guarded(
         "sleeve",
-        () => draftSewnSleeve(resolved, asItIs(asked, resolved.cloth, method, capEase), block),
+        () => draftSewnSleeve(resolved, asItIs(asked, resolved, method, capEase), block),
         null,
       );
       return { drafted: attempt?.drafted ?? null, judge: () => [...findings, ...judged(attempt, resolved)] };
@@ -89,10 +88,16 @@ function judged(attempt: SewnAttempt | null, resolved: ResolvedSpec): readonly F
   return [...findings, ...value];
 }
 
-function asItIs(asked: ResolvedSleeve, cloth: Cloth, method: SetInMethod, capEase: number): ResolvedSleeve {
+function asItIs(
+  asked: ResolvedSleeve,
+  { cloth, block }: ResolvedSpec,
+  method: SetInMethod,
+  capEase: number,
+): ResolvedSleeve {
+  const ofBlock = block.source === "drafted" && block.school === "fitted" ? block.task.ease.upperArm : null;
   return {
     ...asked,
-    upperArmEase: asked.upperArmEaseGiven ?? usualUpperArmEase(method, cloth)[0],
+    upperArmEase: asked.upperArmEaseGiven ?? usualUpperArmEase(method, cloth, ofBlock)[0],
     kind: "set-in",
     method,
     capEase,

@@ -21,12 +21,13 @@ export type DeepenNeck = (longer: number) => { readonly by: number; readonly cha
 
 /** Every edge that meets another, the upper edge against the neck, the outer edge against the line it lies on, and the lapel. */
 export function judgeCollar(drawing: DrawnCollar, seams: readonly Seam[], deepen: DeepenNeck): readonly Finding[] {
-  const { upperEdge, outer, turnedOver, lapel, rounded } = drawing;
+  const { upperEdge, outer, turnedOver, lapel, rounded, neckCorner = 0 } = drawing;
   return [
     ...seams.flatMap(judgeSeam),
     ...(upperEdge ? [...judgeUpperEdge(upperEdge), ...judgeNeckline(upperEdge, deepen)] : []),
     ...(turnedOver ? judgeFall(turnedOver) : []),
     ...(outer ? judgeOuterEdge(outer) : []),
+    ...(outer && lapel ? judgeSwing(outer, neckCorner) : []),
     ...(lapel ? judgeLapel(lapel) : []),
     ...(rounded ? [judgeRounding(rounded)] : []),
   ];
@@ -178,3 +179,48 @@ function judgeOuterEdge(outer: OuterEdge): readonly Finding[] {
 const OUT_OF_REACH_MM = 0.1;
 /** Half an inch more or less than usual is what shirtmakers differ by (from memory). */
 const WITHIN_PRACTICE_MM = 12.7;
+
+/** A maker swings a collar's end out by half an inch to 2 1/2 in (common practice, no source). */
+const MOST_SWING_MM = 63.5;
+/** A neck edge that turns more at the neck point is sewn into a pleat there. Our own limit. */
+const MOST_CORNER = (20 * Math.PI) / 180;
+
+function judgeSwing({ at, isTraced }: OuterEdge, corner: number): readonly Finding[] {
+  const far = Math.abs(at);
+  const degrees = Math.round((corner * 180) / Math.PI);
+  return [
+    ...(far > MOST_SWING_MM && !isTraced
+      ? [
+          told({
+            code: "collar-swings-far",
+            severity: "warning",
+            message: phrase`The collar’s end is swung out by ${length(far)}; up to ${length(MOST_SWING_MM)} is usual.`,
+            reason: phrase`So much lets the collar lie flat on the shoulders: it has hardly a stand left at the side of the neck.`,
+            numbers: { at },
+            remedies: [
+              remedy("roll-ahead", phrase`Let the roll line run ahead of the neck point, and keep the stand there`, {
+                rollSchool: "ahead",
+                rollAhead: undefined,
+                shoulderStand: undefined,
+                edgeBy: "solved",
+              }),
+            ],
+          }),
+        ]
+      : []),
+    ...(corner > MOST_CORNER
+      ? [
+          told({
+            code: "neck-edge-corner",
+            severity: "warning",
+            message: phrase`The collar’s neck edge turns by ${`${degrees}°`} at the neck point; up to 20° is sewn without a pleat.`,
+            reason: phrase`A seam that turns a corner there has to be clipped, and puckers.`,
+            numbers: { degrees },
+            remedies: [
+              remedy("curved-neck-edge", phrase`Draw the back neck edge in one curve`, { neckEdge: "curved" }),
+            ],
+          }),
+        ]
+      : []),
+  ];
+}

@@ -10,8 +10,11 @@ import { judgeBodicePieces } from "./judge-bodice-pieces";
 import { judgeBuiltBlock } from "./judge-built-block";
 import { judgeCompleteness, judgeMadeUp, judgeOtherArm, judgeTogether } from "./judge-completeness";
 import { judgeDraftedCollar } from "./judge-drafted-collar";
+import { judgeFitted } from "./judge-fitted";
+import { judgeIgnored } from "./judge-ignored";
 import { judgeMeasures } from "./judge-measures";
 import { judgeOutlines } from "./judge-outlines";
+import { judgeRoom } from "./judge-room";
 import { judgeSewn } from "./judge-sewn";
 import { judgeSolvers } from "./judge-solvers";
 import { judgeWithBodice } from "./judge-with-bodice";
@@ -65,6 +68,9 @@ const JUDGES: readonly Judge[] = [
       resolved.pieces.cut === "whole" && together.bodice ? judgeBodicePieces(together.bodice) : [],
   },
   { station: "block", judge: ({ resolved, built }) => judgeBuiltBlock(resolved.block, built) },
+  { station: "block", judge: ({ resolved }) => judgeFitted(resolved.block) },
+  { station: "block", judge: judgeRoom },
+  { station: "pieces", judge: judgeIgnored },
   { station: "match", judge: ({ solvers }, found) => judgeSolvers(solvers, found) },
   {
     station: "block",

@@ -42,7 +42,8 @@ function toldOf({ plan, waistDarts, front, task }: FittedSheet): readonly Fitted
   const { widths } = plan;
   const over = Math.max(0, -(widths.front.side + widths.back.side));
   return [
-    ...plan.told,
+    // Gathers give the length that the bust takes.
+    ...plan.told.filter(({ code }) => code !== "front-short-without-dart" || task.gathered.front === 0),
     ...(waistDarts.front.length + waistDarts.back.length > 2 ? [{ code: "second-dart" as const }] : []),
     ...(over > 0 && task.choices.silhouette === "fitted" ? [{ code: "waist-over-bust" as const, over: 2 * over }] : []),
     ...(front.mouth > 0 || plan.dart === 0 || front.atWaist > 0

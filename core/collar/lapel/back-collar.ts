@@ -7,16 +7,19 @@ import {
   distance,
   endOf,
   line,
+  mapCubic,
   mapPath,
   opposite,
   type Path,
   type Point,
   rotateDirection,
   rotatePoint,
+  STRAIGHT_TURN,
   startOf,
   step,
 } from "../../geometry";
 import type { NamedLine } from "../../pattern";
+import type { CollarChoiceOf } from "../collar-fields";
 import type { FrontGround } from "./front-ground";
 
 /** The part of a collar that lies round the back of the neck, flat, in the coordinates of the front. Millimetres. */
@@ -33,8 +36,20 @@ export type BackCollar = {
   readonly outer: Cubic;
 };
 
-/** The roll line's direction run on from the neck point and swung out by `tilt` radians; square to it the width at the centre back. */
-export function tiltedBack(ground: FrontGround, width: number, tilt: number): BackCollar {
+/**
+ * The roll line's direction run on from the neck point and swung out by `tilt` radians; square to it the width at the centre back. "curved":
+ * the neck edge turns by `tilt` evenly on its way instead of all at the neck point.
+ */
+export function tiltedBack(
+  ground: FrontGround,
+  width: number,
+  tilt: number,
+  neckEdge: CollarChoiceOf<"neckEdge"> = "straight",
+): BackCollar {
+  if (neckEdge === "curved" && Math.abs(tilt) > STRAIGHT_TURN) {
+    const arc = evenTurn(ground.neck, ground.up, tilt, ground.backNeck);
+    return backCollar(ground, [arc], rotateDirection(ground.up, tilt), width);
+  }
   const away = rotateDirection(ground.up, tilt);
   const end = step(ground.neck, away, ground.backNeck);
   return backCollar(ground, line(ground.neck, end), away, width);
@@ -66,6 +81,27 @@ export function overlaidBack(ground: FrontGround, width: number, stand: number):
   };
   const path = mapPath(neckline.path, place);
   return backCollar(ground, path, along(path, ground.backNeck).direction, width);
+}
+
+/** A curve from a place along a direction that turns evenly by `turn` radians, `long` altogether. */
+function evenTurn(from: Point, along: Point, turn: number, long: number): Cubic {
+  const reach = (4 / 3) * Math.tan(turn / 4);
+  const end = rotateDirection(along, turn);
+  // On a circle of radius 1 turned so: then made as long as it is to be.
+  const centre = rotateDirection(along, Math.PI / 2);
+  const stop = { x: centre.x - rotateDirection(centre, turn).x, y: centre.y - rotateDirection(centre, turn).y };
+  const unit: Cubic = [
+    { x: 0, y: 0 },
+    { x: along.x * reach, y: along.y * reach },
+    { x: stop.x - end.x * reach, y: stop.y - end.y * reach },
+    stop,
+  ];
+  const scale = long / cubicLength(unit);
+  const placed = (p: Point): Point => ({
+    x: from.x + p.x * scale * Math.sign(turn),
+    y: from.y + p.y * scale * Math.sign(turn),
+  });
+  return mapCubic(unit, placed);
 }
 
 function backCollar(ground: FrontGround, neck: Path, away: Point, width: number): BackCollar {

@@ -3,8 +3,8 @@ import type { CollarChoiceOf } from "../collar-fields";
 import type { CollarBase, CollarHandle, JoinedNeck, NoCollar } from "../collar-kind";
 import { belowOf, joinedNeckline, lineBelowNeckline } from "../joined-neckline";
 import { askedOut, type LetOutFound, letOut } from "../outer-edge";
-import { type BackCollar, outerLength, tiltedBack, tiltRange } from "./back-collar";
-import { breakLevel, type FrontGround, frontGround, offRollLine } from "./front-ground";
+import { type BackCollar, endSwungOut, outerLength, tiltedBack, tiltRange } from "./back-collar";
+import { breakLevel, type FrontGround, frontGround } from "./front-ground";
 
 /** What every collar that is drafted on the front with a lapel is asked. Millimetres. */
 export type TurnedFigures = {
@@ -14,6 +14,7 @@ export type TurnedFigures = {
   /** Null for the usual place. */
   readonly breakDepth: number | null;
   readonly rollAhead: number;
+  readonly shoulderStand: number;
   readonly tilt: number;
 };
 
@@ -21,6 +22,7 @@ type TurnedChoices = {
   readonly breakAt: CollarChoiceOf<"breakAt">;
   readonly rollSchool: CollarChoiceOf<"rollSchool">;
   readonly edgeBy: CollarChoiceOf<"edgeBy">;
+  readonly neckEdge: CollarChoiceOf<"neckEdge">;
 };
 
 /** The front with its roll line, the tilt of the collar's back, and the line on the block that its edge lies on. */
@@ -33,22 +35,22 @@ export type TurnedCollar = {
 
 export function turnedCollar(
   base: CollarBase,
-  { height, fall, beyond, breakDepth, rollAhead, tilt }: TurnedFigures,
-  { breakAt, rollSchool, edgeBy }: TurnedChoices,
+  { height, fall, beyond, breakDepth, rollAhead, shoulderStand, tilt }: TurnedFigures,
+  { breakAt, rollSchool, edgeBy, neckEdge }: TurnedChoices,
 ): TurnedCollar | NoCollar {
   const { block } = base;
   const breakY = breakDepth ?? breakLevel(base, breakAt);
   const ground = frontGround(base, { breakY, beyond, ahead: rollSchool === "ahead" ? rollAhead : 0 });
   if (!ground) return { what: "break-too-high", breakY, neckline: startOf(block.front.centre).y };
   const width = height + fall;
-  const below = belowOf(width, height, standAtShoulder(ground));
+  const below = belowOf(width, height, Math.min(height, shoulderStand));
   const line: { readonly back: Path; readonly whole: Path } = lineBelowNeckline(block, below);
   const found = letOut({
     by: "tilt",
     needed: pathLength(line.back),
     below,
-    edgeAt: (turn) => outerLength(tiltedBack(ground, width, turn)),
-    outAt: (turn) => 2 * ground.backNeck * Math.sin(turn / 2),
+    edgeAt: (turn) => outerLength(tiltedBack(ground, width, turn, neckEdge)),
+    outAt: (turn) => Math.sign(turn) * endSwungOut(ground, tiltedBack(ground, width, turn, neckEdge)),
     asked: askedOut(edgeBy, tilt),
     ...tiltRange(ground, width),
   });
@@ -58,11 +60,6 @@ export function turnedCollar(
     found,
     joined: { neckline: joinedNeckline(block, 0), shoulderAt: ground.backNeck, fallLine: line.whole },
   };
-}
-
-/** What the roll line leaves of the stand at the side neck point: how far it runs ahead of it. Nothing where it runs through it. */
-function standAtShoulder(ground: FrontGround): number {
-  return Math.max(0, -offRollLine(ground, ground.neck));
 }
 
 /** Break point, width at the centre back and, where the tilt is a figure of its own, the end of the neck edge. */

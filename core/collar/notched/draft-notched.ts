@@ -32,7 +32,7 @@ import {
 } from "./lapel-outline";
 import { NOTCHED_CUTTING, notchedSteps } from "./notched-steps";
 
-type NotchedChoices = Required<Pick<CollarChoices, "breakAt" | "rollSchool" | "edgeBy">>;
+type NotchedChoices = Required<Pick<CollarChoices, "breakAt" | "rollSchool" | "edgeBy" | "neckEdge">>;
 
 /** A lapel shorter than this, from its tip down to the break point, is none. Our own limit. */
 const LEAST_LAPEL_MM = 10;
@@ -60,7 +60,7 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
   if (figures.notchLapel > gorge) {
     return { isDrawn: false, why: { what: "notch-too-long", lapel: figures.notchLapel, gorge } };
   }
-  const back = tiltedBack(ground, width, found.turn);
+  const back = tiltedBack(ground, width, found.turn, choices.neckEdge);
   const pieces = piecesOf(ground, front, back, figures);
   const { collar } = pieces;
   const place = frontOnBack(block);
@@ -93,6 +93,7 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
     upperEdge: null,
     outer: found.outer,
     turnedOver: { stand: figures.height, fall: figures.fall },
+    neckCorner: choices.neckEdge === "curved" ? 0 : Math.abs(found.turn),
     lapel: lapelOf(ground, front, figures),
     solvers: found.solvers,
   };

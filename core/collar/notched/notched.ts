@@ -16,8 +16,8 @@ export const notched = collarKind({
   frontEdge: "grown",
   groups: [
     { title: "Front", choices: ["breakAt"], fields: ["breakDepth", "beyond", "buttonSpacing"] },
-    { title: "Roll line", choices: ["rollSchool"], fields: ["rollAhead"] },
-    { title: "Collar", choices: ["edgeBy"], fields: ["tilt", "height", "fall"] },
+    { title: "Roll line", choices: ["rollSchool"], fields: ["rollAhead", "shoulderStand"] },
+    { title: "Collar", choices: ["neckEdge", "edgeBy"], fields: ["tilt", "height", "fall"] },
     { title: "Lapel", fields: ["lapelOut", "gorgeDrop", "gorgeStart", "lapelRound"] },
     { title: "Notch", choices: ["notch"], fields: ["notchLapel", "notchCollar", "notchAngle"] },
   ],
@@ -55,6 +55,7 @@ export const notched = collarKind({
   choices: {
     breakAt: { value: "above-waist", rule: phrase`usual for a jacket` },
     rollSchool: { value: "ahead", rule: phrase`the collar keeps its stand at the side of the neck` },
+    neckEdge: { value: "straight", rule: phrase`usual` },
     edgeBy: { value: "solved", rule: phrase`it lies flat on what it covers` },
     notch: { value: "small", rule: phrase`usual` },
   },

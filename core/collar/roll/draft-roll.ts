@@ -25,7 +25,9 @@ import { necklineSeam } from "../neckline-seam";
 import type { OuterEdge } from "../outer-edge";
 import { ROLL_CUTTING, type RollFigures, rollSteps, type WidestPlace } from "./roll-steps";
 
-type RollChoices = Required<Pick<CollarChoices, "breakAt" | "rollSchool" | "edgeBy" | "backCollar" | "widthAt">>;
+type RollChoices = Required<
+  Pick<CollarChoices, "breakAt" | "rollSchool" | "edgeBy" | "backCollar" | "neckEdge" | "widthAt">
+>;
 
 const BACK_NECK_OF_FACING = { body: ["back.neckline"], part: ["frontFacing.backNeck"] } as const;
 
@@ -48,7 +50,7 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
   const widestAt = widest(lapelWidth);
   const isOverlay = choices.backCollar === "overlay";
   const schools = {
-    tilt: () => tiltedBack(ground, width, found.turn),
+    tilt: () => tiltedBack(ground, width, found.turn, choices.neckEdge),
     overlay: () => overlaidBack(ground, width, height),
   };
   const [chosen, other] = isOverlay ? [schools.overlay, schools.tilt] : [schools.tilt, schools.overlay];
@@ -114,6 +116,7 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
     upperEdge: null,
     outer,
     turnedOver: { stand: height, fall },
+    neckCorner: isOverlay || choices.neckEdge === "curved" ? 0 : Math.abs(found.turn),
     lapel: lapelOf(ground, back, figures, widest),
     solvers: found.solvers,
   };

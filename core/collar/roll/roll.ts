@@ -18,8 +18,8 @@ export const roll = collarKind({
   frontEdge: "grown",
   groups: [
     { title: "Front", choices: ["breakAt"], fields: ["breakDepth", "beyond", "buttonSpacing"] },
-    { title: "Crease line", choices: ["rollSchool"], fields: ["rollAhead"] },
-    { title: "Back collar", choices: ["backCollar", "edgeBy"], fields: ["tilt", "height", "fall"] },
+    { title: "Crease line", choices: ["rollSchool"], fields: ["rollAhead", "shoulderStand"] },
+    { title: "Back collar", choices: ["backCollar", "neckEdge", "edgeBy"], fields: ["tilt", "height", "fall"] },
     { title: "Lapel", choices: ["widthAt"], fields: ["lapelWidth", "lapelFoot"] },
   ],
   usual: {
@@ -41,6 +41,11 @@ export const roll = collarKind({
     widthAt: { value: "crease", rule: phrase`usual` },
     rollSchool: { value: "neck-point", rule: phrase`through the neckline at the neck point` },
     backCollar: { value: "tilt", rule: phrase`its outer edge is solved` },
+    neckEdge: {
+      value: "straight",
+      rule: phrase`usual`,
+      when: ({ backCollar }) => backCollar !== "overlay",
+    },
     edgeBy: {
       value: "solved",
       rule: phrase`it lies flat on what it covers`,
