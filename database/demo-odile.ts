@@ -47,12 +47,11 @@ export const ODILE: DemoClient = {
       file: {
         block: {
           source: "drafted",
-          shoulderEase: 0.5,
-          frontSlope: 1.5,
+          garment: "jacket",
           shaping: "princess-armhole",
-          centreBackShaping: 0.625,
-          alterations: [{ kind: "lower-armhole", by: 0.5 }],
+          alterations: [{ kind: "lower-armhole", by: 0.25 }],
         },
+        bodice: { panels: "cut", back: "seam" },
         cloth: { kind: "soft-wool" },
         sleeve: {
           kind: "set-in",

@@ -127,7 +127,7 @@ export const CLIENTS: readonly DemoClient[] = [
         stage: "drafted",
         dueIn: 30,
         file: {
-          block: { source: "drafted", shaping: "none", chestEase: 1 },
+          block: { source: "drafted", garment: "coat" },
           cloth: { kind: "soft-wool" },
           sleeve: { kind: "raglan", upperArmEase: 3, elbowEase: 3, wristEase: 4, length: 23 },
         },
@@ -135,7 +135,7 @@ export const CLIENTS: readonly DemoClient[] = [
       {
         name: "Verandah top",
         file: {
-          block: { source: "drafted", shaping: "none", bodyLength: "hip", gathers: "slight" },
+          block: { source: "drafted", garment: "blouse", shaping: "none", bodyLength: "hip", gathers: "slight" },
           cloth: { kind: "crisp-woven" },
           sleeve: { kind: "offShoulder", upperArmEase: 2, length: 12 },
         },
@@ -144,15 +144,15 @@ export const CLIENTS: readonly DemoClient[] = [
         name: "Regatta kimono top",
         stage: "sewn",
         file: {
-          block: { source: "drafted", shaping: "none", bodyLength: "hip" },
+          block: { source: "drafted", garment: "blouse", shaping: "none", sideSeam: "straight", bodyLength: "hip" },
           cloth: { kind: "medium-woven" },
-          sleeve: { kind: "kimono", upperArmEase: 4, length: 9, kimono: { drop: 4 } },
+          sleeve: { kind: "kimono", upperArmEase: 4, length: 12, kimono: { drop: 4 } },
         },
       },
       {
         name: "Moorings cardigan",
         file: {
-          block: { source: "drafted", style: "dropped", neckShape: "v" },
+          block: { source: "drafted", garment: "cardigan", style: "dropped", neckShape: "v" },
           cloth: { kind: "knit" },
           sleeve: { kind: "dropped", dropped: { hemBand: 2.5 } },
         },

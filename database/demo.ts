@@ -34,7 +34,7 @@ async function addDemoGarment(
   client: DemoClient,
   { name, file, stage = "drafted", dueIn, fittingIn, fitting }: DemoGarment,
 ) {
-  const read = readGarment({ format: "gamine-garment/1", unit: "in", name, body: client.body, ...file });
+  const read = readGarment({ format: "gamine-garment/2", unit: "in", name, body: client.body, ...file });
   if (!read.ok) throw new Error(`loadDemo: ${name}: ${read.issues.map((issue) => issue.message).join(" ")}`);
   // The demo's workroom measures in inches, and cuts with the allowances that go with them.
   const spec = { ...read.spec, allowances: { ...usualAllowances("in"), ...read.spec.allowances } };

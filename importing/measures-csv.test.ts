@@ -1,4 +1,4 @@
-import { TAKEN_IDS, type Taken } from "@core/body/index";
+import { measureOf, splitTakenId, TAKEN_IDS, type Taken } from "@core/body/index";
 import { writeMeasuresCsv } from "@exporting/index";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
@@ -9,7 +9,15 @@ const TODAY = "2026-11-24";
 describe("measures as CSV", () => {
   it("come back as they went out, in every unit, left and right too", () => {
     const reading = fc.integer({ min: 60, max: 29_000 }).map((tenths) => tenths / 10);
-    const taken: fc.Arbitrary<Taken> = fc.dictionary(fc.constantFrom(...TAKEN_IDS), reading, { minKeys: 1 });
+    const lengths = TAKEN_IDS.filter((id) => measureOf(splitTakenId(id).measure).kind === "length");
+    const angles = TAKEN_IDS.filter((id) => !lengths.includes(id));
+    const slope = fc.integer({ min: 10, max: 450 }).map((tenths) => tenths / 10);
+    const taken: fc.Arbitrary<Taken> = fc
+      .tuple(
+        fc.dictionary(fc.constantFrom(...lengths), reading, { minKeys: 1 }),
+        fc.dictionary(fc.constantFrom(...angles), slope),
+      )
+      .map(([ofLengths, ofAngles]) => ({ ...ofLengths, ...ofAngles }));
     fc.assert(
       fc.property(taken, taken, fc.constantFrom("in", "cm", "mm"), (first, second, unit) => {
         const history = [

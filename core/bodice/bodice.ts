@@ -36,10 +36,18 @@ export function draftBodice(base: BodiceBase): Bodice {
     front: panelsOf(halves.front, choices, levels),
     back: panelsOf(halves.back, choices, levels),
   };
-  const main = SIDES.flatMap((side) =>
-    panelled[side].panels.map((panel) => panelPiece(panel, halves[side], choices, named, levels.bust)),
-  );
   const edges = new Map([...panelled.front.edges, ...panelled.back.edges]);
+  const main = SIDES.flatMap((side) =>
+    panelled[side].panels.map((panel) => {
+      const piece = panelPiece(panel, halves[side], choices, named, levels.bust);
+      // What its centre is finished with is an edge of the half as well, whatever the panel is called.
+      for (const { id } of panel.isAtCentre ? piece.edges : []) {
+        const name = `${side}.${id}`;
+        if (!edges.has(name)) edges.set(name, [`${piece.id}.${id}`]);
+      }
+      return piece;
+    }),
+  );
   const hemOf = (side: Side) =>
     panelled[side].panels
       .filter(({ endsAtWaist }) => !endsAtWaist)

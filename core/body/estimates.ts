@@ -141,7 +141,7 @@ export function estimateAroundShoulders(bust: number): Estimate {
 }
 
 /** Mid-neck over neck base, and over bust: stand-ins (from memory). */
-const NECK_SHARE_OF_BASE = 0.92;
+const NECK_SHARE_OF_BASE = 0.94;
 const NECK_OF_BUST: ShareOfBust = { share: 0.375, beyond: 0.1 };
 
 export function estimateNeck({ neckBase, bust }: Body): Estimate {

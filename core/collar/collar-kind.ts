@@ -21,6 +21,8 @@ export type UsualAt = {
   readonly buttonStand: number;
   /** Half the block's neckline; null before the block is known: what goes with it is then settled once it is. */
   readonly neckline: number | null;
+  /** Mid-neck girth. */
+  readonly neck: number;
   readonly choices: CollarChoices;
   readonly figures: Readonly<Partial<Record<CollarFieldName, number>>>;
 };

@@ -37,7 +37,10 @@ export function expander(bodice: Bodice | null, pieces: readonly Piece[]): Expan
     const isAgainst = signed.startsWith("-");
     const name = isAgainst ? signed.slice(1) : signed;
     const standIn = has(name) ? undefined : standIns.find(({ of }) => of === name);
-    const runs = (bodice?.edges.get(standIn?.by ?? name) ?? [standIn?.by ?? name]).map(runOf);
+    const known = (one: string) => bodice?.edges.get(one) ?? (has(one) ? [one] : null);
+    // An edge with a dart in it lies in two parts, either side of its mouth.
+    const parts = [`${name}Upper`, `${name}Lower`].flatMap((part) => known(part) ?? []);
+    const runs = (known(standIn?.by ?? name) ?? (parts.length > 0 ? parts : [standIn?.by ?? name])).map(runOf);
     const turned = standIn?.isTurned ? !isAgainst : isAgainst;
     return turned ? [...runs].reverse().map((run) => ({ ...run, isAgainst: !run.isAgainst })) : runs;
   };

@@ -17,6 +17,12 @@ function endsOf({ pieces }: Garment, name: string, isAgainst: boolean) {
   return { begins: { piece: id, at: from }, ends: { piece: id, at: to } };
 }
 
+/** Are two places of a piece the feet of the legs of one dart, which is closed before the seam is sewn? */
+function isDart({ pieces }: Garment, id: string, a: Point, b: Point): boolean {
+  const darts = pieces.find((piece) => piece.id === id)?.darts ?? [];
+  return darts.some((dart) => distance(startOf(dart), a) < CORNER_MM && distance(endOf(dart), b) < CORNER_MM);
+}
+
 /** Is a corner of one piece sewn to a corner of another by a seam that begins or ends at both? */
 function isSewn(garment: Garment, seams: readonly Seam[], a: End, b: End): boolean {
   const isAt = (name: string, end: End) => {
@@ -52,7 +58,9 @@ describe("the way in which a seam runs along its edges", () => {
           names.slice(1).flatMap((name, i) => {
             const { ends } = endsOf(garment, names[i] ?? "", isAgainst?.[side][i] ?? false);
             const { begins } = endsOf(garment, name, isAgainst?.[side][i + 1] ?? false);
-            const isOne = ends.piece === begins.piece && distance(ends.at, begins.at) < CORNER_MM;
+            const isOne =
+              ends.piece === begins.piece &&
+              (distance(ends.at, begins.at) < CORNER_MM || isDart(garment, ends.piece, ends.at, begins.at));
             return isOne || isSewn(garment, seams, ends, begins) ? [] : [`${seam}: ${names[i]} to ${name}`];
           }),
         ),

@@ -33,7 +33,13 @@ export function draftSettledCollar(spec: GarmentSpec, resolved: ResolvedSpec, ne
     buttonStand: buttonStandOf(resolved.block, resolved.pieces),
     neckline: front.neckline.length + back.neckline.length,
   };
-  let asked = resolveCollar(given, spec.body, at, (_, value, estimate) => value ?? estimate().value, chosen);
+  let asked = resolveCollar(
+    given,
+    bodyFor(spec, resolved),
+    at,
+    (_, value, estimate) => value ?? estimate().value,
+    chosen,
+  );
   let attempt = draftCollar(resolved, asked, neck);
   for (let tries = 0; tries < MOST_RETAKEN && asked && !attempt.drafted; tries++) {
     const way = wayByDefaults(given, judgeDraftedCollar(attempt, resolved.block.alterations));
@@ -47,6 +53,13 @@ export function draftSettledCollar(spec: GarmentSpec, resolved: ResolvedSpec, ne
     attempt = draftCollar(resolved, asked, neck);
   }
   return { attempt, retaken: [...retaken.values()] };
+}
+
+/** The neck follows from the neck base that a fitted block was solved for. */
+function bodyFor({ body }: GarmentSpec, { block }: ResolvedSpec): GarmentSpec["body"] {
+  return block.source === "drafted" && block.school === "fitted"
+    ? { ...body, neckBase: block.task.body.neckBase }
+    : body;
 }
 
 function taken(path: string, value: number | string, rule: Phrase, source: Source): DefaultTaken {

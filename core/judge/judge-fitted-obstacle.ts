@@ -13,7 +13,7 @@ export function judgeFittedObstacle({ code, is, bound }: FittedObstacle, resolve
     station: "block",
     ...OBSTACLES[code](is, bound),
     numbers: { is, bound },
-    remedies: remediesFor(code, Math.ceil(bound - is), resolved),
+    remedies: remediesFor(code, bound, Math.ceil(bound - is), resolved),
   };
 }
 
@@ -50,7 +50,7 @@ const OBSTACLES: Readonly<Record<FittedObstacle["code"], (is: number, bound: num
   }),
 };
 
-function remediesFor(code: FittedObstacle["code"], by: number, { task, choices }: Fitted): readonly Remedy[] {
+function remediesFor(code: FittedObstacle["code"], bound: number, by: number, { task }: Fitted): readonly Remedy[] {
   const { body } = task;
   switch (code) {
     case "neck-beyond-shoulder":
@@ -101,7 +101,7 @@ function remediesFor(code: FittedObstacle["code"], by: number, { task, choices }
         {
           id: "longer-bodice",
           label: phrase`Make it ${length(by)} longer`,
-          change: { block: { length: (choices.typed.length ?? 0) + by } },
+          change: { block: { length: Math.ceil(bound) } },
         },
       ];
   }

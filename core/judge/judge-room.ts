@@ -1,7 +1,6 @@
 import { type Block, type EaseGarment, type FittedEase, measureBlock, usualEase } from "../block";
-import type { ClothKind } from "../cloth";
 import { length, type Phrase, phrase } from "../draft";
-import { along, distance, lengthAtHeight, startOf } from "../geometry";
+import { along, distance, endOf, lengthAtHeight, startOf } from "../geometry";
 import type { GarmentSpec, SpecChange } from "../spec";
 import type { Finding, Remedy } from "./finding";
 import type { Finished } from "./judges";
@@ -29,7 +28,7 @@ export function judgeRoom({ spec, resolved, built }: Finished): readonly Finding
   const garment = garmentOf(from);
   const usual = usualEase(garment, resolved.cloth.kind, resolved.body.bust);
   const measured = measureBlock(block);
-  const about = { spec, from, usual, cloth: resolved.cloth.kind, measured };
+  const about = { spec, from, usual, measured };
   return [
     ...girthFindings(about),
     ...armholeFinding(about),
@@ -50,7 +49,6 @@ type About = {
   readonly spec: GarmentSpec;
   readonly from: Drafted;
   readonly usual: FittedEase;
-  readonly cloth: ClothKind;
   readonly measured: ReturnType<typeof measureBlock>;
 };
 
@@ -62,7 +60,7 @@ const GIRTHS = [
   { level: "hip", name: "hip", quarter: "hipEase" },
 ] as const;
 
-function girthFindings({ from, usual, measured, cloth }: About): readonly Finding[] {
+function girthFindings({ from, usual, measured }: About): readonly Finding[] {
   return GIRTHS.flatMap(({ level, name, quarter }): Finding[] => {
     const around = measured[level];
     if (around === null) return [];
@@ -74,7 +72,7 @@ function girthFindings({ from, usual, measured, cloth }: About): readonly Findin
       return [
         told({
           code: `tight-at-${level}`,
-          severity: room < 0 && cloth !== "knit" ? "fault" : "warning",
+          severity: "warning",
           message: phrase`At the ${name} the block is ${length(around)} round and the body ${length(body)}: ${length(room)} of room, where ${length(wanted)} is usual for this garment and its cloth.`,
           reason: phrase`A garment without room draws tight there, rides up, and does not close.`,
           numbers,
@@ -281,8 +279,9 @@ function acrossFindings({ spec, from }: About, block: Block): readonly Finding[]
     const half = block[side];
     if (body === undefined || half.armholeDart) return [];
     const path = half.armhole.path;
-    const top = startOf(path).y;
-    const across = 2 * along(path, lengthAtHeight(path, top + block.depth / 2)).point.x;
+    const level = startOf(path).y + (endOf(path).y - startOf(path).y) / 2;
+    if (!(endOf(path).y > startOf(path).y)) return [];
+    const across = 2 * along(path, lengthAtHeight(path, level)).point.x;
     if (across >= body - SLACK_MM) return [];
     const words: Phrase = side === "back" ? phrase`Across the back` : phrase`Across the front`;
     return [

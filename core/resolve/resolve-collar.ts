@@ -30,6 +30,9 @@ export function resolveCollar(
 ): ResolvedCollar | null {
   if (!collar) return null;
   const { usual, choices: choosable, needsNeck } = collarOf(collar.kind);
+  const neck = needsNeck
+    ? measured("body.neck", body.neck, () => estimateNeck(body))
+    : (body.neck ?? estimateNeck(body).value);
   const choices: Record<string, string> = {};
   for (const name of namesOf<CollarChoiceName>(choosable)) {
     const choice = choosable[name];
@@ -44,12 +47,9 @@ export function resolveCollar(
     const figure = usual[name];
     if (!figure) continue;
     const { value, rule, source, when } = figure;
-    const mm = typeof value === "number" ? value : value({ ...at, choices, figures });
+    const mm = typeof value === "number" ? value : value({ ...at, neck, choices, figures });
     figures[name] =
       when && !when(choices) ? (collar[name] ?? mm) : chosen(`collar.${name}`, collar[name], mm, rule, source);
   }
-  const neck = needsNeck
-    ? measured("body.neck", body.neck, () => estimateNeck(body))
-    : (body.neck ?? estimateNeck(body).value);
   return { kind: collar.kind, figures, choices, given: collar, neck };
 }

@@ -51,7 +51,7 @@ const SIDE_INTAKE_MM = { half: 12, knit: 20, fitted: 34 } as const;
 /** So much of a dart a woven front takes as ease in its armhole. */
 const DART_EASE_DEGREES = 3;
 /** A wider dart than this is sewn even where a garment has none as a rule. */
-const NO_DART_UP_TO = 8;
+const NO_DART_UP_TO = 5;
 
 /** What goes with each garment where nothing was chosen (common practice, no source). */
 const USUAL: Readonly<
@@ -163,7 +163,9 @@ export function resolveFitted(
       shoulderBeyond: choices.shoulderEase + choices.shoulderExtension,
       chestLevel: typed.chestLevel ?? null,
       inset: { front: typed.frontInset ?? null, back: typed.backInset ?? null },
-      shoulderEase: choices.style === "dropped" ? 0 : Math.min(BACK_LONGER_MM, SHOULDER_EASE_MM[cloth]),
+      // What runs over the shoulder in one with the sleeve has no seam there to ease.
+      shoulderEase:
+        choices.style === "dropped" || isWithBodice(spec) ? 0 : Math.min(BACK_LONGER_MM, SHOULDER_EASE_MM[cloth]),
       backShoulderDart: block.backShoulderDart ?? null,
     },
     typed,
@@ -294,15 +296,14 @@ function typedOf(block: DraftedBlockSpec): BlockChoices["typed"] {
 
 /** The bust dart's place: as chosen, or with the shaping; a sleeve that takes the shoulder along leaves only the side. */
 function bustDartOf(
-  { sleeve, bodice }: GarmentSpec,
+  spec: GarmentSpec,
   block: DraftedBlockSpec,
   garment: EaseGarment,
   { shaping, style, gathers }: BlockChoices,
   body: FittedTask["body"],
   chosen: Chosen,
 ) {
-  const ofSleeve = sleeve ? styleOf(sleeve.kind) : null;
-  const isWithBodice = ofSleeve?.family === "bodice";
+  const { sleeve, bodice } = spec;
   const isKnit = style === "knit" || garment === "t-shirt" || garment === "cardigan";
   const cup = (body.bust - body.upperBust) / (2 * CUP_HEIGHT_MM) / DEGREE;
   const plain: BustDartPlace =
@@ -316,8 +317,13 @@ function bustDartOf(
   // A princess line is cut only where the shaping has one.
   const fit = asked.startsWith("princess") && asked !== shaping ? "side" : asked;
   const sewn = bodice.panels === "whole" ? withoutPanels(fit) : fit;
-  const place = isWithBodice && sewn !== "ease" && sewn !== "waist" ? "side" : sewn;
+  const place = isWithBodice(spec) && sewn !== "ease" && sewn !== "waist" ? "side" : sewn;
   return { place, movedDart: place === asked || sewn !== fit ? null : asked };
+}
+
+/** Does the sleeve take a part of front and back along? */
+function isWithBodice({ sleeve }: GarmentSpec): boolean {
+  return sleeve !== null && styleOf(sleeve.kind)?.family === "bodice";
 }
 
 /** Where the pieces are not cut apart, the dart lies where the seam would begin. */

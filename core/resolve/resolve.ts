@@ -94,7 +94,8 @@ export function resolveSpec(spec: GarmentSpec): ResolvedSpec {
       ),
     collar: resolveCollar(
       spec.collar,
-      body,
+      // The neck follows from the neck base that the block was solved for.
+      block.source === "drafted" && block.school === "fitted" ? { ...body, neckBase: block.task.body.neckBase } : body,
       { buttonStand: buttonStandOf(block, pieces), neckline: null },
       measured,
       chosen,

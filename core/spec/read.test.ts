@@ -167,7 +167,7 @@ describe("a file of another format", () => {
   });
 
   it("is told to be a later one's, or none", () => {
-    expect(issuesOf({ ...SAMPLE_FILE, format: "gamine-garment/2" })).toMatchObject([
+    expect(issuesOf({ ...SAMPLE_FILE, format: "gamine-garment/3" })).toMatchObject([
       { code: "later-format", path: "format", message: expect.stringContaining("later version") },
     ]);
     for (const format of ["gamine-garment/0", "gamine-garment/01", "gamine-garment/", 2, null])

@@ -44,7 +44,9 @@ const CASES = PLACED_FIELDS.flatMap(({ path, field }) =>
 /** A figure that is no default of the field; of a choice its last option. */
 function unusual(path: string, field: (typeof CASES)[number]["field"]): unknown {
   if (field.kind === "choice") return field.options.at(-1);
-  if (field.kind !== "length" && field.kind !== "angle") throw new Error(`${path} is ${field.kind}`);
+  if (field.kind === "group") return Object.fromEntries(Object.keys(field.fields).map((name) => [name, 33]));
+  if (field.kind !== "length" && field.kind !== "angle" && field.kind !== "quantity")
+    throw new Error(`${path} is ${field.kind}`);
   const { least, most } = USUAL[path] ?? field.bounds;
   return least + (most - least) * 0.37;
 }

@@ -19,7 +19,7 @@ describe("writing a garment file", () => {
   it("leaves out what was left out", () => {
     const file = writeGarment(emptyGarment("New", "cm"));
     expect(file).toEqual({
-      format: "gamine-garment/1",
+      format: "gamine-garment/2",
       unit: "cm",
       name: "New",
       body: {},

@@ -1,7 +1,15 @@
 import fc from "fast-check";
-import { MEASURE_IDS, plausibleRange } from "../body";
+import { MEASURE_IDS, measureOf, plausibleRange } from "../body";
 import { type SleeveStyle, STYLE_KINDS, STYLES } from "../sleeve/all-styles";
-import { type Bounds, type Field, type Fields, GARMENT_FIELDS, GARMENT_FORMAT, LENGTH_FIELDS } from "../spec";
+import {
+  type Bounds,
+  type Field,
+  type Fields,
+  GARMENT_FIELDS,
+  GARMENT_FORMAT,
+  LENGTH_FIELDS,
+  QUANTITY_FIELDS,
+} from "../spec";
 import { evenly, figure, type Reach } from "./any-figure";
 import { USUAL } from "./usual-ranges";
 
@@ -37,6 +45,8 @@ const GIVEN: readonly (readonly [RegExp, number])[] = [
   [/^(block\.armhole|block\.shoulder|sleeve\.hem|allowances)\./, 0.6],
   [/^sleeve\.(hem|puff|bishop|lantern|balloon|raglan|offShoulder|kimono|dropped)$/, 0.5],
   [/^sleeve\.(puff|bishop|lantern|balloon|raglan|offShoulder|kimono|dropped)\./, 0.5],
+  [/^block\.ease$/, 0.15],
+  [/^block\.ease\./, 0.3],
   [/^block\.(chest|bust|underbust|waist|hip)Level$/, 0.06],
   [/^block\.(length|sideSeam|panels|neckShape)$/, 0.4],
   [/^block\.(frontNeck|backNeck|frontInset|backInset|dartInner|frontGathers|backGathers|backHigher)/, 0.12],
@@ -134,6 +144,11 @@ function bodyOf(reach: Reach): fc.Arbitrary<GarmentFile> {
       Object.fromEntries(
         MEASURE_IDS.map((id) => {
           const { least, most } = plausibleRange(id);
+          if (measureOf(id).kind === "angle")
+            return [
+              id,
+              sometimes(figure(reach, QUANTITY_FIELDS[`body.${id}`]?.bounds ?? { least, most }, { least, most }), 0.4),
+            ];
           const size = (least + most) / 2;
           const scaled = id === "bust" ? bust : size * (bust / 1000) ** (LENGTHWAYS.has(id) ? 0.2 : 0.8);
           const usual = { least: Math.max(1, scaled * 0.85), most: scaled * 1.15 };
@@ -149,7 +164,13 @@ const LENGTHWAYS: ReadonlySet<string> = new Set([
   "shoulderToElbow",
   "neckToWrist",
   "backLength",
+  "waistToHip",
+  "height",
   "frontToBust",
+  "frontToUnderbust",
+  "frontToWaist",
+  "frontToHip",
+  "frontCentre",
 ]);
 
 /** Front, back and depth as they are read on one bodice. */

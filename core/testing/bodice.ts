@@ -7,7 +7,7 @@ import type { GarmentSpec } from "../spec";
 import { sampleSpec } from "./sample";
 import { as, type Sleeve } from "./styles";
 
-/** The sample's arm on a bodice drafted from measures, as a sleeve of a kind. */
+/** The sample's arm on a bodice drafted from measures by the quick rules, as a sleeve of a kind. */
 export function onBodice(
   kind: Sleeve["kind"],
   changes: Partial<Sleeve> = {},
@@ -15,7 +15,11 @@ export function onBodice(
 ): GarmentSpec {
   const spec = as(kind, changes);
   const body = { ...sampleSpec().body, head: 565, waist: 762, neckToWrist: 720, shoulderLength: 124 };
-  return { ...spec, body, block: { source: "drafted", shaping: "none", ...block } as GarmentSpec["block"] };
+  return {
+    ...spec,
+    body,
+    block: { source: "drafted", school: "quick", shaping: "none", ...block } as GarmentSpec["block"],
+  };
 }
 
 export function draftedBodice(spec: GarmentSpec) {

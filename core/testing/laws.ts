@@ -161,6 +161,8 @@ const SAID_OF_SOLVERS: readonly string[] = [
 const SAME_MM = 1e-6;
 
 function unitsApart(garment: Garment): readonly string[] {
+  // What did not converge says so; where its search ends is no figure of the garment.
+  if (garment.solvers.some(({ solution }) => !solution.converged)) return [];
   return TAPE_UNITS.flatMap((unit) => {
     const read = readGarment(writeGarment(garment.spec, unit));
     if (!read.ok) return [`cannot be read back in ${unit}: ${read.issues[0]?.message}`];

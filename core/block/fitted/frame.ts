@@ -6,7 +6,6 @@ import {
   pathLength,
   rotateDirection,
   rotatePoint,
-  SOLVED_FINELY_MM,
   type Solution,
 } from "../../geometry";
 import type { Side } from "../half";
@@ -27,6 +26,10 @@ const MOST_FULLER = 0.16;
 const LEAST_WIDTH_SHARE = 0.19;
 /** Everything that one pass holds fixed while the depth and the dart are looked for. */
 export type Pass = {
+  /** The cup's angle, radians. */
+  readonly cup: number;
+  /** To what the balance of the armholes is found, millimetres. */
+  readonly tolerance: number;
   readonly bustLoss: number;
   readonly frontLower: number;
   readonly wider: number;
@@ -187,6 +190,9 @@ export function draw(fixed: Fixed, pass: Pass, { underarmLevel, dart, frontLengt
   };
 }
 
+/** A search inside another one is so much finer than it. */
+const INSIDE = 1e-3;
+
 /** The depth at which both armholes together measure what they are to, for a dart and a front length. */
 export function atDepth(
   fixed: Fixed,
@@ -196,6 +202,8 @@ export function atDepth(
 ): State & { readonly solution: Solution } {
   const { girth, body, ease, choices } = fixed;
   const backTip = backTipOf(fixed, pass);
+  // Finer than the search that it stands inside of.
+  const found = pass.tolerance * INSIDE;
   const missAt = (underarmLevel: number, fuller: number) => {
     const { length } = draw(fixed, pass, { underarmLevel, dart, frontLength, fuller });
     return length.back + length.front - girth;
@@ -219,21 +227,21 @@ export function atDepth(
     (y) => missAt(y, 0),
     backTip.y + DEPTH_SHARE.least * girth,
     backTip.y + DEPTH_SHARE.most * girth,
-    SOLVED_FINELY_MM,
+    found,
   );
   const deep = plain.value - backTip.y;
   const common = { dart, frontLength };
   if (plain.converged && deep >= least && deep <= most)
     return { ...common, underarmLevel: plain.value, fuller: 0, solution: plain };
   const held = backTip.y + Math.min(most, Math.max(least, deep));
-  const fuller = findRoot((f) => missAt(held, f), -MOST_FULLER, MOST_FULLER, SOLVED_FINELY_MM);
+  const fuller = findRoot((f) => missAt(held, f), -MOST_FULLER, MOST_FULLER, found);
   if (fuller.converged) return { ...common, underarmLevel: held, fuller: fuller.value, solution: fuller };
   // Neither will do alone: as full as it may be, and as deep as that asks.
   const last = findRoot(
     (y) => missAt(y, fuller.value),
     backTip.y + DEPTH_SHARE.least * girth,
     backTip.y + DEPTH_SHARE.most * girth,
-    SOLVED_FINELY_MM,
+    found,
   );
   return { ...common, underarmLevel: last.value, fuller: fuller.value, solution: last };
 }

@@ -110,7 +110,8 @@ export function layOut(task: FittedTask, plan: FittedPlan): FittedSheet {
   };
 }
 
-function hemLevel({ typed, length, body }: FittedTask, waist: number, hip: number, plan: FittedPlan): number {
+/** Where the hem lies below the front's side neck point: as typed, or by where the bodice ends. */
+export function hemLevel({ typed, length, body }: FittedTask, waist: number, hip: number, plan: FittedPlan): number {
   if (typed.length !== undefined) return typed.length;
   const nape = -plan.neckPoint.front.y;
   switch (length) {

@@ -1,5 +1,6 @@
 import { findRoot, type NamedSolution, type Path, type Point, pathLength, type Solution } from "../../geometry";
 import type { Side } from "../half";
+import { cupAngle, cupOn } from "./cup";
 import { atDepth, type Drawn, draw, type Fixed, fixedOf, type Pass, type State } from "./frame";
 import type { SolvedNeck } from "./neck";
 import { centreOut, sideToHip } from "./sides";
@@ -29,9 +30,10 @@ const LEAST_OF_CUP = 0.4;
 const NO_CUP = 4 * DEGREE;
 const OVER_CUP = 9 * DEGREE;
 const MOST_DART = 34 * DEGREE;
-const PASSES = 4;
+const PASSES = 6;
 /** To what the balance of the armholes is found: the search for their depth inside it is finer. */
-const BALANCED_MM = 1e-6;
+const BALANCED_MM = 1e-8;
+const ROUGHLY_MM = 1e-2;
 /** A rounded back gets a dart in its shoulder: this share of its stoop, within these. */
 const STOOP_DART_SHARE = 0.3;
 const STOOP_DART_MM = { least: 6, most: 14 } as const;
@@ -73,11 +75,19 @@ export type FittedPlan = {
 /** The block solved from body and ease: neck, shoulder, widths, armhole, bust and its dart, waist and hip (from a trial on 2,400 bodies). */
 export function solveFitted(body: FittedBody, ease: FittedEase, choices: FittedChoices): FittedPlan {
   const fixed = fixedOf(body, ease, choices);
-  let pass: Pass = { bustLoss: 0, frontLower: 0, wider: 0, dip: 0, backDart: 0 };
+  let pass: Pass = {
+    cup: cupAngle(body, body.frontToBust / 2),
+    tolerance: ROUGHLY_MM,
+    bustLoss: 0,
+    frontLower: 0,
+    wider: 0,
+    dip: 0,
+    backDart: 0,
+  };
   let found = solvePass(fixed, pass, choices);
   let widths = widthsAt(fixed, found, choices);
   for (let i = 1; i < PASSES; i++) {
-    pass = nextPass(fixed, pass, found, widths, choices);
+    pass = { ...nextPass(fixed, pass, found, widths, choices), ...(i < PASSES - 1 ? { tolerance: ROUGHLY_MM } : {}) };
     found = solvePass(fixed, pass, choices);
     widths = widthsAt(fixed, found, choices);
   }
@@ -98,19 +108,15 @@ type Found = State & {
 
 function solvePass(fixed: Fixed, pass: Pass, choices: FittedChoices): Found {
   const { body, ease } = fixed;
+  const { tolerance } = pass;
   const at = (dart: number, frontLength: number) => {
     const state = atDepth(fixed, pass, dart, frontLength);
     const drawn = draw(fixed, pass, state);
     return { state, drawn, balance: drawn.length.back - drawn.length.front };
   };
   /** The front length at which the armholes balance, the dart being held. */
-  const lengthFor = (dart: (length: number) => number, balance: number) =>
-    findRoot(
-      (length) => at(dart(length), length).balance - balance,
-      body.backLength - 140,
-      body.backLength + 260,
-      BALANCED_MM,
-    );
+  const lengthFor = (dart: number, balance: number) =>
+    findRoot((length) => at(dart, length).balance - balance, body.backLength - 140, body.backLength + 260, tolerance);
   const finish = (
     dart: number,
     frontLength: number,
@@ -127,21 +133,18 @@ function solvePass(fixed: Fixed, pass: Pass, choices: FittedChoices): Found {
   const measured = body.frontToWaist;
   const mostAsEase = choices.bustDart === "ease" ? choices.dartEase : Number.POSITIVE_INFINITY;
 
+  const { cup } = pass;
   if (measured === null) {
     // The dart is the cup's, and the front as long as both together ask.
-    const cupFor = (length: number) => settledCup(body, (dart) => at(dart, length).drawn);
-    const solution = lengthFor((length) => Math.min(mostAsEase, cupFor(length)), ease.balance);
-    const cup = cupFor(solution.value);
+    const solution = lengthFor(Math.min(mostAsEase, cup), ease.balance);
     if (cup <= mostAsEase) return finish(cup, solution.value, cup, 0, solution, []);
     // Without a dart the front lacks the length that the bust would take.
-    const whole = lengthFor(cupFor, ease.balance);
-    const missing = whole.value - solution.value;
+    const missing = lengthFor(cup, ease.balance).value - solution.value;
     return finish(mostAsEase, solution.value, cup, missing, solution, [{ code: "front-short-without-dart", missing }]);
   }
 
-  const cup = settledCup(body, (dart) => at(dart, measured).drawn);
   const forBalance = (balance: number) =>
-    findRoot((dart) => at(dart, measured).balance - balance, cup - BELOW_CUP, cup + ABOVE_CUP, BALANCED_MM);
+    findRoot((dart) => at(dart, measured).balance - balance, cup - BELOW_CUP, cup + ABOVE_CUP, tolerance);
   let balance = ease.balance;
   let solution = forBalance(balance);
   if (!solution.converged || Math.abs(solution.value - cup) > OFF_CUP) {
@@ -167,7 +170,7 @@ function solvePass(fixed: Fixed, pass: Pass, choices: FittedChoices): Found {
         held.balance - ease.balance,
       );
     }
-    const longer = lengthFor(() => heldDart, MOST_BALANCE_MM);
+    const longer = lengthFor(heldDart, MOST_BALANCE_MM);
     return finish(
       heldDart,
       longer.value,
@@ -182,7 +185,7 @@ function solvePass(fixed: Fixed, pass: Pass, choices: FittedChoices): Found {
     );
   }
   if (dart > most) {
-    const shorter = lengthFor(() => most, mostAsEase < cup + OVER_CUP ? ease.balance : balance);
+    const shorter = lengthFor(most, mostAsEase < cup + OVER_CUP ? ease.balance : balance);
     const drop = measured - shorter.value;
     const told: FittedTold[] =
       most === mostAsEase
@@ -193,38 +196,20 @@ function solvePass(fixed: Fixed, pass: Pass, choices: FittedChoices): Found {
   return finish(dart, measured, cup, 0, solution, []);
 }
 
-/** The angle that the fullness of the cup asks: the surplus lies in front, half a side, none of it at across front and all of it at the bust point. */
-function cupAngle({ bust, upperBust }: FittedBody, below: number): number {
-  return below > LEAST_BELOW_MM ? Math.max(0, bust - upperBust) / (2 * below) : 0;
-}
-
-/** A bust point nearer to across front makes no cup. */
-const LEAST_BELOW_MM = 40;
-
-/** The cup's angle on the front that is drawn with it. */
-function settledCup(body: FittedBody, drawn: (dart: number) => Drawn): number {
-  let cup = cupAngle(body, body.frontToBust / 2);
-  for (let i = 0; i < CUP_STEPS; i++) {
-    const { bustPoint, middle, tip, underarm } = drawn(cup);
-    const level = (tip.front.y + underarm.front.y) / 2;
-    cup = cupAngle(body, bustPoint.y - (middle.front.y + (level - middle.front.y) * ACROSS_LEVEL_SHARE));
-  }
-  return cup;
-}
-
-const CUP_STEPS = 4;
-/** Across front lies between its levels with the dart open at the side and turned back: so far from the first (fitted to a trial). */
-const ACROSS_LEVEL_SHARE = 1 / 3;
-
 function widthsAt({ body, ease }: Fixed, { drawn }: Found, choices: FittedChoices) {
   return solveWidths(body, ease, { front: drawn.underarm.front.x, back: drawn.underarm.back.x }, choices);
+}
+
+/** The front drawn with the cup's own dart, by which the cup is told. */
+function cupDrawn(fixed: Fixed, pass: Pass, frontLength: number): Drawn {
+  return draw(fixed, pass, atDepth(fixed, pass, pass.cup, frontLength));
 }
 
 /** What the next pass starts from: the side seams' directions, what the centre back takes, and wings. */
 function nextPass(
   fixed: Fixed,
   pass: Pass,
-  { drawn, underarmLevel, stoop }: Found,
+  { drawn, underarmLevel, stoop, frontLength }: Found,
   widths: FittedPlan["widths"],
   choices: FittedChoices,
 ): Pass {
@@ -242,6 +227,8 @@ function nextPass(
   const asked = choices.backShoulderDart;
   const ofStoop = stoop > 0 ? Math.min(STOOP_DART_MM.most, STOOP_DART_SHARE * stoop) : 0;
   return {
+    cup: cupOn(body, cupDrawn(fixed, pass, frontLength)),
+    tolerance: BALANCED_MM,
     bustLoss: centreOut({ centre: widths.back.centre, from: middle.back.y, body }, bustLevel),
     frontLower: pass.frontLower + long("front") - long("back"),
     wider,

@@ -42,8 +42,8 @@ export const roll = collarKind({
     rollSchool: { value: "neck-point", rule: phrase`through the neckline at the neck point` },
     backCollar: { value: "tilt", rule: phrase`its outer edge is solved` },
     neckEdge: {
-      value: "straight",
-      rule: phrase`usual`,
+      value: "curved",
+      rule: phrase`collar and lapel are one sweep`,
       when: ({ backCollar }) => backCollar !== "overlay",
     },
     edgeBy: {

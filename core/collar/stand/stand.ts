@@ -18,12 +18,24 @@ const LEVEL_MM = 25.4;
 const BOW_MM = 101.6;
 const BOWED_OVER_MM = 241.3;
 
+/** 10 to 25 mm to breathe in (from memory). */
+const EASE_MM = { usual: 17.5, most: 25 } as const;
+/** A band whose front end rises by more than this above its back, on paper, is a hook. Our own limit. */
+const RISE_MM = 20;
+
+/** The usual ease, or so much more that the band rises by no more than is usual: a half band of length N that leans by θ rises by N·θ/2. */
+function easeFor(halfNeckline: number | null, neck: number, height: number): number {
+  if (halfNeckline === null) return EASE_MM.usual;
+  const shorter = (2 * RISE_MM * height) / halfNeckline;
+  return Math.min(EASE_MM.most, Math.max(EASE_MM.usual, 2 * (halfNeckline - shorter) - neck));
+}
+
 /** What every stand is left to choose, also one that carries a fall. */
 export const STAND_USUAL = {
   height: { value: 38.1, rule: phrase`${length(25.4)} to ${length(63.5)}; usual`, source: COMMON },
   ease: {
-    value: 17.5,
-    rule: phrase`${length(10)} to ${length(25)} to breathe in`,
+    value: ({ neckline, neck, figures: { height = 38.1 } }) => easeFor(neckline, neck, height),
+    rule: phrase`${length(EASE_MM.usual)}; up to ${length(EASE_MM.most)} over a neckline that is much longer than the neck, so that the band stands up`,
     source: COMMON,
     when: ({ school }) => school === "developed",
   },

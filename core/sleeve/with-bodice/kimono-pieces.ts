@@ -37,7 +37,7 @@ export function kimonoPieces(draft: KimonoDraft, turnUp: number): readonly Piece
 /** A half of the bodice with its sleeve grown on. */
 export function kimonoHalf(draft: KimonoDraft, side: Side, turnUp: number): HalfEdges {
   const drawn = draft[side];
-  const { half, overArm, underarm, tip } = drawn;
+  const { half, overArm, underarm } = drawn;
   const name = side === "front" ? "Front" : "Back";
   const slash = draft.gusset && slashOf(drawn, draft.gusset);
   return {
@@ -46,8 +46,9 @@ export function kimonoHalf(draft: KimonoDraft, side: Side, turnUp: number): Half
     outer: [edge("overArm", `${name} over-arm`, overArm), ...hemEdgesOf(drawn, name, turnUp)],
     side: underarm,
     notches: [
-      notchOn("shoulder", overArm, nearestAlong(overArm, tip)),
-      notchOn("underarm", underarm, pathLength(underarm) - tailOf(drawn)),
+      // Both halves are marked where the front's are: two notches are sewn onto each other.
+      notchOn("shoulder", overArm, nearestAlong(draft.front.overArm, draft.front.tip)),
+      notchOn("underarm", underarm, pathLength(draft.front.underarm) - tailOf(draft.front)),
     ],
     folds: turnUp > 0 ? [line(drawn.overArmEnd, drawn.underarmEnd)] : [],
     slashes: slash ? [line(slash.from, slash.to)] : [],
