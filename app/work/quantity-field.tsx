@@ -4,17 +4,31 @@ import { getAtPath } from "./spec-path";
 import { useFigureBox } from "./use-figure-box";
 import { useWork } from "./work-context";
 
-type Props = { readonly path: string; readonly usual: number };
+type Props = {
+  readonly path: string;
+  /** What is meant while it is empty; left out: the default that the garment took. */
+  readonly usual?: number;
+};
 
 /** A figure of the garment in a unit of its own, by its path. While it is empty the usual one is shown in its place. */
 export function QuantityField({ path, usual }: Props) {
   const field = QUANTITY_FIELDS[path];
   if (!field) throw new Error(`QuantityField: no field "${path}"`);
   const given = useWork((work) => getAtPath(work.spec, path));
+  const taken = useWork((work) => work.garment.defaults.find((one) => one.path === path));
+  const standsIn = usual ?? (typeof taken?.value === "number" ? Math.round(taken.value * 10) / 10 : undefined);
   const box = useFigureBox({
     path,
     written: typeof given === "number" ? `${given}` : "",
     read: (text) => readQuantity(text, field),
   });
-  return <LengthField id={path} label={field.label} unit={field.sign ?? ""} standsIn={`${usual}`} {...box} />;
+  return (
+    <LengthField
+      id={path}
+      label={field.label}
+      unit={field.sign ?? ""}
+      standsIn={standsIn === undefined ? undefined : `${standsIn}${taken?.isStandIn ? " est." : ""}`}
+      {...box}
+    />
+  );
 }

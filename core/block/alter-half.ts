@@ -7,6 +7,7 @@ import {
   moveStart,
   type Path,
   type Point,
+  SAME_MM,
   startOf,
   subpath,
   withStartDirection,
@@ -25,10 +26,22 @@ export function moveUnderarm(half: BodiceHalf, move: Point): BodiceHalf {
   return { ...half, armhole, sideSeam: startedFrom(half.sideSeam, add(startOf(half.sideSeam), move)) };
 }
 
+/** A shorter first stretch of a side seam, such as that from the underarm to bust level, is one with the next. */
+const STRETCH_MM = 60;
+
+/** A side seam of which the first stretch is long enough to be drawn anew when its start is moved. */
+export function withLongStart(path: Path): Path {
+  const [first, second, ...rest] = path;
+  if (!first || !second || distance(first[0], first[3]) >= STRETCH_MM) return path;
+  return withLongStart([[first[0], first[1], second[2], second[3]], ...rest]);
+}
+
 /** A side seam that starts elsewhere: its first stretch keeps its directions, and its handles are a third of what it now is long. */
-function startedFrom(path: Path, start: Point): Path {
-  const [first, ...rest] = path;
-  if (!first) return path;
+function startedFrom(whole: Path, start: Point): Path {
+  const from = startOf(whole);
+  if (distance(from, start) < SAME_MM) return whole;
+  const [first, ...rest] = withLongStart(whole);
+  if (!first) return whole;
   const end = first[3];
   const third = distance(start, end) / 3;
   const [leaving, arriving] = [unit(first[0], first[1]), unit(first[2], end)];

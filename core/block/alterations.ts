@@ -1,6 +1,6 @@
 import { crossesItself, endOf, pathLength, pathsCross, startOf } from "../geometry";
 import { INCH_MM } from "../tape";
-import { deepenNeck, moveUnderarm, raiseShoulder, widenNeck } from "./alter-half";
+import { deepenNeck, moveUnderarm, raiseShoulder, widenNeck, withLongStart } from "./alter-half";
 import { armholeDartLegs, type Block, type BodiceHalf, curve, meanDepth, SIDES, type Side } from "./half";
 import { moveDart, openingOf } from "./move-dart";
 
@@ -189,7 +189,7 @@ function whyNot(block: Block): "curves-cross" | "nothing-left" | null {
     const shoulderPoint = startOf(half.armhole.path);
     if (!(underarm.y > shoulderPoint.y) || !(underarm.x > 0) || pathLength(half.centre) <= 0) return "nothing-left";
     // Below the end of its first stretch the side seam would run back up.
-    const below = half.sideDart ? half.sideDart.upper : half.sideSeam;
+    const below = withLongStart(half.sideDart ? half.sideDart.upper : half.sideSeam);
     if (underarm.y >= (below[0]?.[3].y ?? underarm.y) || endOf(half.neckline.path).y >= endOf(half.centre).y)
       return "nothing-left";
     if (crossesItself(half.armhole.path) || crossesItself(half.neckline.path)) return "curves-cross";

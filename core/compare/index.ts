@@ -1,3 +1,4 @@
+export { type BlockOfSchool, compareBlocks } from "./compare-blocks";
 export {
   compareMethods,
   type MethodCompared,

@@ -61,8 +61,10 @@ function offAllowance(allowances: readonly Chained[], p: Point): number | null {
   if (isBetweenTwo) return null;
   const [nearest] = allowances
     .filter(({ role }) => role !== "fold")
-    .map(({ by, role, chain }) => {
-      const ends = [chain[0], chain.at(-1)].map((end) => (end ? distance(end, p) : 0));
+    .map(({ by, role, chain, edge }) => {
+      // The mouth of a dart has a corner of its own, at its foot.
+      const corners = [chain[0], chain.at(-1), ...(edge.id.endsWith("Dart") ? edge.path.map((cubic) => cubic[3]) : [])];
+      const ends = corners.map((end) => (end ? distance(end, p) : 0));
       const off = distanceToChain(p, chain);
       return { phi: off - by, role, isCorner: ends.some((end) => Math.abs(end - off) < 0.01) };
     })
@@ -82,7 +84,7 @@ describe("cutting lines of the starting points", () => {
         const chained = one.allowances.map((each) => ({ ...each, chain: flatten(each.edge.path, 60) }));
         if (!cutting) throw new Error(`${piece.id} has no cutting line`);
         expect(crossesItself(cutting), piece.id).toBe(false);
-        const corners = flatten(cutting, 24);
+        const corners = flatten(cutting, 60);
         for (const p of flatten(piece.outline, 6)) {
           if (!contains(corners, p))
             expect(distanceToChain(p, [...corners, ...corners.slice(0, 1)]), piece.id).toBeLessThan(0.03);

@@ -50,6 +50,8 @@ const BACK_LONGER_MM = 8;
 const SIDE_INTAKE_MM = { half: 12, knit: 20, fitted: 34 } as const;
 /** So much of a dart a woven front takes as ease in its armhole. */
 const DART_EASE_DEGREES = 3;
+/** A side dart keeps clear of the underarm, which a raglan lowers by 1 1/2 in and more. */
+const SIDE_DART_BELOW_MM = { usual: 40, lowered: 100 } as const;
 /** A wider dart than this is sewn even where a garment has none as a rule. */
 const NO_DART_UP_TO = 5;
 
@@ -167,6 +169,7 @@ export function resolveFitted(
       shoulderEase:
         choices.style === "dropped" || isWithBodice(spec) ? 0 : Math.min(BACK_LONGER_MM, SHOULDER_EASE_MM[cloth]),
       backShoulderDart: block.backShoulderDart ?? null,
+      sideDartBelow: isWithBodice(spec) ? SIDE_DART_BELOW_MM.lowered : SIDE_DART_BELOW_MM.usual,
     },
     typed,
     neck: {

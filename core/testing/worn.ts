@@ -15,3 +15,20 @@ export function started(id: string, body: Parameters<typeof startedFrom>[1] = MI
   if (!spec) throw new Error(`${id} starts no garment`);
   return spec;
 }
+
+/** The work shirt on a block by the quick rules: wide and straight, so that the sleeve alone is looked at. */
+export function startedWide() {
+  return {
+    ...started("work-shirt"),
+    block: {
+      source: "drafted",
+      school: "quick",
+      shaping: "none",
+      sideSeam: "straight",
+      armholeRule: "bust-quarter",
+      chestEase: 25.4,
+      length: 711,
+      buttonStand: 25.4,
+    },
+  } as const;
+}

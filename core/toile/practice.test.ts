@@ -1,5 +1,5 @@
 import { sketchGarment } from "@core/garment/index";
-import { hung, started } from "@core/testing/worn";
+import { hung, started, startedWide } from "@core/testing/worn";
 import { describe, expect, it } from "vitest";
 import { COARSE, HANGING, raisedReads, readsOf, wear, wearFrom, wornFindings } from ".";
 
@@ -57,7 +57,7 @@ describe("what practice knows of sleeves (common practice, no source)", () => {
 
   it("more cap ease than the cloth takes puckers the crown more than none, as the mean of three runs", () => {
     const puckered = (capEase: number) => {
-      const spec = started("work-shirt");
+      const spec = startedWide();
       const garment = sketchGarment({
         ...spec,
         collar: null,

@@ -3,7 +3,7 @@ import { readGarment } from "@core/spec/index";
 import { STARTING_POINTS } from "@core/starting/index";
 import { spread } from "@core/testing/thorough";
 import { bodyOf, women } from "@core/testing/women";
-import { hung, started } from "@core/testing/worn";
+import { hung, started, startedWide } from "@core/testing/worn";
 import { describe, expect, it } from "vitest";
 import { COARSE, FINE, HANGING, pictureOf, raisedReads, readsOf, type Worn, wear, wearFrom } from ".";
 import { liesRoundArm } from "./sewing/round-arm";
@@ -41,7 +41,7 @@ describe("a garment that is worn", () => {
   });
 
   it("is worn whole where the arms differ: each with its own sleeve, sewn together along the middle", () => {
-    const spec = started("work-shirt");
+    const spec = startedWide();
     const alike = hung(wear(sketchGarment(spec), COARSE));
     const whole = hung(wear(sketchGarment({ ...spec, otherArm: { side: "left", upperArm: 330 } }), COARSE));
     expectWorn(whole, "arms differ");
@@ -149,7 +149,11 @@ describe("a garment that is worn", () => {
     if (!read.ok) throw new Error("an empty garment is one");
     expect(wear(sketchGarment(read.spec), COARSE).next().value).toHaveProperty("why");
     const blouse = started("blouse");
-    const crossed = sketchGarment({ ...blouse, collar: { kind: "roll", ...blouse.collar, edgeBy: "own", tilt: 200 } });
+    const crossed = sketchGarment({
+      ...blouse,
+      block: { source: "drafted", school: "quick", shaping: "princess-armhole", length: 610, backHigher: 12.7 },
+      collar: { ...blouse.collar, kind: "roll", neckEdge: "straight", edgeBy: "own", tilt: 200 },
+    });
     expect(wear(crossed, COARSE).next().value).toEqual({ why: expect.stringContaining("crosses itself") });
   });
 
@@ -184,11 +188,11 @@ describe("what is read off a toile", () => {
   });
 
   it.each(["work-shirt", "shirt-dress", "jacket", "raglan-coat"])(
-    "%s: a collar let out as was solved, on a neck that fills its neckline, lies with its edge where the draft says, within 4 mm, from the centre back to the shoulder: fall less stand below the neck seam",
+    "%s: a collar let out as was solved, on a neck that fills its neckline, lies with its edge where the draft says, within 4 mm at the centre back and half-way and 7 mm at the shoulder: fall less stand below the neck seam",
     (id) => {
       const spec = started(id);
-      // With room round the neck a garment slides till it touches, and its stand leans.
-      const body = { ...spec.body, neckBase: 404, neck: 370 };
+      // The neckline is solved for the neck base, and fills it; with room above a stand would lean.
+      const body = { ...spec.body, neck: 364 };
       const garment = sketchGarment({ ...spec, body, collar: { kind: "shirt", ...spec.collar, edgeBy: "solved" } });
       const fine = hung(wearFrom(hung(wear(garment, COARSE)), garment, FINE));
       const covers = readsOf(fine).filter(
@@ -199,8 +203,8 @@ describe("what is read off a toile", () => {
         "collar.cover.half",
         "collar.cover.shoulder",
       ]);
-      for (const { value, foretold, label } of covers)
-        expect(Math.abs(value - (foretold ?? Number.NaN)), label).toBeLessThan(4);
+      for (const { id: read, value, foretold, label } of covers)
+        expect(Math.abs(value - (foretold ?? Number.NaN)), label).toBeLessThan(read.endsWith("shoulder") ? 7 : 4);
     },
   );
 
@@ -208,7 +212,14 @@ describe("what is read off a toile", () => {
     "shows a collar that is grown on turned down and over its seam, its end swung out by %d mm: it rolls where it will, so within 15 mm of fall less stand",
     (tilt) => {
       const spec = started("blouse");
-      const garment = sketchGarment({ ...spec, collar: { kind: "roll", ...spec.collar, edgeBy: "own", tilt } });
+      const collar = {
+        ...spec.collar,
+        kind: "roll" as const,
+        neckEdge: "straight" as const,
+        edgeBy: "own" as const,
+        tilt,
+      };
+      const garment = sketchGarment({ ...spec, collar });
       const fine = hung(wearFrom(hung(wear(garment, COARSE)), garment, FINE));
       expectWorn(fine, `${tilt}`);
       const back = readsOf(fine).find(({ id }) => id === "collar.cover.back");

@@ -4,6 +4,7 @@ import { useTape, useUnit } from "@app/components/preferences";
 import { useTextsInUnit } from "@app/components/texts-in-unit";
 import { MeasureGuide } from "@app/measures/measure-guide";
 import { MeasureList } from "@app/measures/measure-list";
+import { isAngle, measureText } from "@app/measures/measure-text";
 import { SlipsList } from "@app/measures/slips-list";
 import { TapePanel } from "@app/tape/tape-panel";
 import { WorkColumns } from "@app/work/work-columns";
@@ -20,7 +21,7 @@ import {
   type TakenId,
 } from "@core/body/index";
 import { type DefaultTaken, estimateBody } from "@core/resolve/index";
-import { formatLength, type Tape } from "@core/tape/index";
+import type { Tape } from "@core/tape/index";
 import { useMemo, useState } from "react";
 import { Form, useNavigation } from "react-router";
 import { type ClientProblems, readClient } from "./client-texts";
@@ -47,7 +48,7 @@ export function ClientForm({ title, keptAs, isNew, today, latest = NOTHING_TAKEN
   const [isTried, setTried] = useState(false);
   const [active, setActive] = useState<MeasureId>("bust");
   const isSaving = useNavigation().state !== "idle";
-  useTextsInUnit(unit, texts, TAKEN_IDS, setTexts);
+  useTextsInUnit(unit, texts, LENGTHS, setTexts);
 
   const read = readClient(texts, isNew);
   const problems: ClientProblems = { ...answer?.problems, ...read.problems };
@@ -73,6 +74,7 @@ export function ClientForm({ title, keptAs, isNew, today, latest = NOTHING_TAKEN
       value={texts[id] ?? ""}
       problem={problemOf(id)}
       standsIn={standsIn}
+      {...(isAngle(id) ? { unit: "°" } : {})}
       hint={lastTime(latest, id, tape)}
       onText={(text) => setTexts({ [id]: text })}
       onEnd={() => leave(id)}
@@ -173,7 +175,7 @@ export function ClientForm({ title, keptAs, isNew, today, latest = NOTHING_TAKEN
                   texts={texts}
                   onTexts={setTexts}
                   box={(taken, label) =>
-                    measureBox(taken, label, taken === id ? standIn(estimateOf(id), tape) : undefined)
+                    measureBox(taken, label, taken === id ? standIn(id, estimateOf(id), tape) : undefined)
                   }
                 />
               )}
@@ -210,10 +212,13 @@ export function ClientForm({ title, keptAs, isNew, today, latest = NOTHING_TAKEN
 const NOTHING_TAKEN: Taken = {};
 
 /** What was read last, once or on the left and on the right, beside a box. */
+/** What is written anew when the tape is switched: an angle is the same in any unit. */
+const LENGTHS = TAKEN_IDS.filter((id) => !isAngle(id));
+
 function lastTime(latest: Taken, id: TakenId, tape: Tape): string | undefined {
   const read = (one: TakenId, before: string) => {
     const mm = latest[one];
-    return mm === undefined ? [] : [`${before}last time ${formatLength(mm, tape)}`];
+    return mm === undefined ? [] : [`${before}last time ${measureText(splitTakenId(one).measure, mm, tape)}`];
   };
   const { measure, side } = splitTakenId(id);
   const sides = side ? [] : BODY_SIDES.flatMap((one) => read(`${measure}.${one}`, `${one} `));
@@ -221,6 +226,8 @@ function lastTime(latest: Taken, id: TakenId, tape: Tape): string | undefined {
   return told.length > 0 ? told.join(", ") : undefined;
 }
 
-function standIn(taken: DefaultTaken | undefined, tape: Tape): string | undefined {
-  return typeof taken?.value === "number" ? `${formatLength(taken.value, tape, { withUnit: false })} est.` : undefined;
+function standIn(id: MeasureId, taken: DefaultTaken | undefined, tape: Tape): string | undefined {
+  return typeof taken?.value === "number"
+    ? `${measureText(id, taken.value, tape, { withUnit: false })} est.`
+    : undefined;
 }

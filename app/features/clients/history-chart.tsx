@@ -23,7 +23,10 @@ export function HistoryChart({ history }: Props) {
         .map((set) => ({ day: set.takenOn, body: bodyOf(set.measures) })),
     [history],
   );
-  const taken = MEASURE_IDS.filter((id) => days.filter(({ body }) => body[id] !== undefined).length > 1);
+  // Lengths alone: an angle has no place on their axis.
+  const taken = MEASURE_IDS.filter(
+    (id) => measureOf(id).kind === "length" && days.filter(({ body }) => body[id] !== undefined).length > 1,
+  );
   const [chosen, setChosen] = useState<readonly MeasureId[]>(() => {
     const first = SHOWN_FIRST.filter((id) => taken.includes(id));
     return first.length > 0 ? first : taken.slice(0, 1);

@@ -1,5 +1,6 @@
-import { LengthText } from "@app/components/length-text";
-import { measureOf, splitTakenId, TAKEN_IDS, type Taken, type TakenId } from "@core/body/index";
+import { useTape } from "@app/components/preferences";
+import { measureText } from "@app/measures/measure-text";
+import { type MeasureId, measureOf, splitTakenId, TAKEN_IDS, type Taken, type TakenId } from "@core/body/index";
 
 export type ShownSet = { readonly id: string; readonly day: string; readonly measures: Taken };
 
@@ -35,7 +36,7 @@ export function MeasuresTable({ sets, history }: Props) {
             <td title={measureOf(splitTakenId(id).measure).howTaken}>{nameOf(id)}</td>
             {sets.map((set, index) => (
               <td key={set.id} className={classOf(index)}>
-                <Figure mm={set.measures[id]} before={before(set, id)} />
+                <Figure id={splitTakenId(id).measure} mm={set.measures[id]} before={before(set, id)} />
               </td>
             ))}
           </tr>
@@ -53,17 +54,20 @@ function nameOf(id: TakenId): string {
   return side ? `${measureOf(measure).term}, ${side}` : measureOf(measure).term;
 }
 
-function Figure({ mm, before }: { readonly mm: number | undefined; readonly before: number | undefined }) {
+type FigureProps = { readonly id: MeasureId; readonly mm: number | undefined; readonly before: number | undefined };
+
+function Figure({ id, mm, before }: FigureProps) {
+  const tape = useTape();
   if (mm === undefined) return <>–</>;
   const change = before === undefined ? 0 : mm - before;
   return (
     <>
       {Math.abs(change) >= CHANGE_MM && (
         <span className="change" data-change>
-          <LengthText mm={change} signed withUnit={false} />
+          {measureText(id, change, tape, { signed: true, withUnit: false })}
         </span>
       )}
-      <LengthText mm={mm} />
+      {measureText(id, mm, tape)}
     </>
   );
 }

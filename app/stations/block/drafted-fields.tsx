@@ -4,9 +4,11 @@ import { FieldGroup } from "@app/work/field-group";
 import { SpecField } from "@app/work/spec-field";
 import { useWork, useWorkStore } from "@app/work/work-context";
 import { Text } from "@chakra-ui/react";
-import type { BlockChoices } from "@core/block/index";
+import type { BlockChoices, BlockSchool } from "@core/block/index";
 import { formatLength, type Tape } from "@core/tape/index";
 import { Link, useParams } from "react-router";
+import { FittedFields } from "./fitted-fields";
+import { SchoolsBeside } from "./schools-beside";
 
 const IN = 25.4;
 
@@ -52,6 +54,8 @@ function choicesIn(tape: Tape) {
     bodyLength: [
       { value: "hip", label: "To the hip" },
       { value: "waist", label: "To the waist" },
+      { value: "below-hip", label: "Below the hip" },
+      { value: "knee", label: "To the knee" },
     ],
     sideSeam: [
       { value: "fitted", label: "Fitted" },
@@ -89,6 +93,11 @@ export function DraftedFields() {
   const style = useWork((work) => choicesOf(work.garment.resolved.block)?.style);
   const shaping = useWork((work) => choicesOf(work.garment.resolved.block)?.shaping);
   const gathers = useWork((work) => choicesOf(work.garment.resolved.block)?.gathers);
+  const school = useWork(({ garment: { resolved } }) =>
+    resolved.block.source === "drafted" ? resolved.block.school : "fitted",
+  );
+  const store = useWorkStore();
+  const isQuick = school === "quick";
   const hasUnderbust = useWork((work) => work.spec.body.underbust !== undefined);
   const { garmentId } = useParams();
   const tape = useTape();
@@ -97,6 +106,21 @@ export function DraftedFields() {
   return (
     <>
       <FieldGroup title="The bodice">
+        <ChoiceSelect<BlockSchool>
+          id="block.school"
+          label="School"
+          value={school}
+          choices={[
+            { value: "fitted", label: "Solved from the body" },
+            { value: "quick", label: "Quick rules" },
+          ]}
+          onChoose={(chosen) => store.getState().setField("block.school", chosen)}
+          hint={
+            isQuick
+              ? "By the rules that people draft by at the table, every one of them a choice."
+              : "Neck, shoulder, armhole, bust and its dart, waist and hip are each solved for this body and its ease."
+          }
+        />
         <Choice of="style" />
         <Choice of="shaping" />
         <Choice of="bodyLength" />
@@ -110,34 +134,39 @@ export function DraftedFields() {
           </>
         )}
       </FieldGroup>
+      {!isQuick && <FittedFields />}
       <FieldGroup title="Neck and shoulder">
         <Choice of="neckShape" />
-        <Choice of="neckRule" />
+        {isQuick && <Choice of="neckRule" />}
         <SpecField path="block.frontNeckWidth" />
         <SpecField path="block.frontNeckDepth" />
         <SpecField path="block.backNeckWidth" />
         <SpecField path="block.backNeckDepth" />
         <SpecField path="block.backHigher" />
-        <SpecField path="block.backSlope" />
+        {isQuick && <SpecField path="block.backSlope" />}
         <SpecField
           path="block.buttonStand"
           hint={`${size(IN)} to ${size(1.5 * IN)} beyond the centre front where it buttons.`}
         />
-        <SpecField path="block.frontSlope" hint={`${size(IN)}; ${size(1.5 * IN)} where the figure slopes more.`} />
+        {isQuick && (
+          <SpecField path="block.frontSlope" hint={`${size(IN)}; ${size(1.5 * IN)} where the figure slopes more.`} />
+        )}
         <SpecField path="block.shoulderEase" hint={`${size(IN / 2)} over the half shoulder for a jacket.`} />
         {style === "dropped" && (
           <SpecField path="block.shoulderExtension" hint={`${size(IN / 2)}, more for oversize.`} />
         )}
       </FieldGroup>
       <FieldGroup title="Armhole and width">
-        <Choice of="armholeRule" />
+        {isQuick && <Choice of="armholeRule" />}
         <SpecField path="block.frontInset" />
         <SpecField path="block.backInset" />
-        <SpecField
-          path="block.chestEase"
-          hint={`None for a tight knit, ${size(IN / 4)} close, ${size(IN / 2)} usual, ${size(IN)} for a shirt.`}
-        />
-        {style !== "dropped" && (
+        {isQuick && (
+          <SpecField
+            path="block.chestEase"
+            hint={`None for a tight knit, ${size(IN / 4)} close, ${size(IN / 2)} usual, ${size(IN)} for a shirt.`}
+          />
+        )}
+        {isQuick && style !== "dropped" && (
           <>
             <SpecField path="block.waistEase" />
             <SpecField path="block.hipEase" />
@@ -151,7 +180,9 @@ export function DraftedFields() {
             {hasUnderbust && <Choice of="underbust" />}
           </>
         )}
-        {style !== "dropped" && shaping === "shoulder-darts" && <SpecField path="block.shoulderDartIntake" />}
+        {isQuick && style !== "dropped" && shaping === "shoulder-darts" && (
+          <SpecField path="block.shoulderDartIntake" />
+        )}
         {style !== "dropped" && shaping !== "princess-shoulder" && (
           <SpecField path="block.backShoulderDart" hint={`None; ${size(IN / 2)} for a rounded back.`} />
         )}
@@ -169,7 +200,8 @@ export function DraftedFields() {
         <SpecField path="block.waistLevel" />
         <SpecField path="block.hipLevel" />
       </FieldGroup>
-      <Text fontSize="sm" color="inkSoft" mb="6">
+      <SchoolsBeside />
+      <Text fontSize="sm" color="inkSoft" mt="4" mb="6">
         Drafted from this garment’s <Link to={`/garments/${garmentId}/measures`}>measures</Link>; what was not taken is
         estimated, and said so.
       </Text>

@@ -2,11 +2,12 @@ import { MeasureGuide } from "@app/measures/measure-guide";
 import { MeasureList } from "@app/measures/measure-list";
 import { TapePanel } from "@app/tape/tape-panel";
 import { FindingsPanel } from "@app/work/findings-panel";
+import { QuantityField } from "@app/work/quantity-field";
 import { SpecField } from "@app/work/spec-field";
 import { useCalmWork } from "@app/work/use-calm-work";
 import { WorkColumns } from "@app/work/work-columns";
 import { Text } from "@chakra-ui/react";
-import type { MeasureId } from "@core/body/index";
+import { type MeasureId, measureOf } from "@core/body/index";
 import { useState } from "react";
 import { Link } from "react-router";
 import { type GarmentClient, NewerMeasures } from "./newer-measures";
@@ -21,7 +22,12 @@ export function MeasuresStation({ client }: { readonly client: GarmentClient }) 
       fields={
         <>
           <NewerMeasures client={client} />
-          <MeasureList onActive={setActive} box={(id) => <SpecField path={`body.${id}`} />} />
+          <MeasureList
+            onActive={setActive}
+            box={(id) =>
+              measureOf(id).kind === "angle" ? <QuantityField path={`body.${id}`} /> : <SpecField path={`body.${id}`} />
+            }
+          />
           <OtherArmFields />
           <TapePanel />
           <Text fontSize="sm" color="inkSoft" mt="6">

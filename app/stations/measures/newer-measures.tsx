@@ -1,4 +1,5 @@
-import { LengthText } from "@app/components/length-text";
+import { useTape } from "@app/components/preferences";
+import { measureText } from "@app/measures/measure-text";
 import { useWork, useWorkStore } from "@app/work/work-context";
 import { Box, Button, Text } from "@chakra-ui/react";
 import { ARM_MEASURES, type Body, changesBetween, MEASURE_IDS, measureOf, type OtherArm } from "@core/body/index";
@@ -17,6 +18,7 @@ export function NewerMeasures({ client }: { readonly client: GarmentClient }) {
   const store = useWorkStore();
   const body = useWork((work) => work.spec.body);
   const otherArm = useWork((work) => work.spec.otherArm);
+  const tape = useTape();
   const { newest } = client;
   if (!newest) return null;
   const changed = changesBetween(body, newest.body);
@@ -31,7 +33,7 @@ export function NewerMeasures({ client }: { readonly client: GarmentClient }) {
       </Text>
       {changed.map(({ id, before, after }) => (
         <Text key={id} fontSize="sm">
-          {measureOf(id).term}: <LengthText mm={before} withUnit={false} /> → <LengthText mm={after} />
+          {measureOf(id).term}: {measureText(id, before, tape, { withUnit: false })} → {measureText(id, after, tape)}
         </Text>
       ))}
       {added.length > 0 && (

@@ -15,8 +15,9 @@ import { HemFields, StyleChoice } from "./style-fields";
 
 /** What is left to choice depends on the style: one has its own cap, another has no cap of its own at all. */
 export function SleeveFields() {
-  const kind = useWork((work) => work.spec.sleeve?.kind ?? "set-in");
-  const style = styleOf(kind);
+  const kind = useWork((work) => work.spec.sleeve?.kind ?? null);
+  const style = kind && styleOf(kind);
+  if (kind === null) return <StyleChoice />;
   return (
     <>
       <StyleChoice />

@@ -7,31 +7,41 @@ import { useWork, useWorkStore } from "@app/work/work-context";
 import { HEM_FINISHES, type HemFinish, SLEEVE_KINDS, type SleeveKind, styleOf } from "@core/sleeve/index";
 
 const PLAIN = "Plain set-in sleeve";
-const STYLES_NAMED = SLEEVE_KINDS.map((one) => ({ value: one, label: styleOf(one)?.name ?? PLAIN }));
-const STYLES_DRAWN: Kinds<SleeveKind> = {
+const NO_SLEEVE = "none";
+type SleeveOrNone = SleeveKind | typeof NO_SLEEVE;
+const STYLES_NAMED: readonly { readonly value: SleeveOrNone; readonly label: string }[] = [
+  { value: NO_SLEEVE, label: "No sleeve" },
+  ...SLEEVE_KINDS.map((one) => ({ value: one, label: styleOf(one)?.name ?? PLAIN })),
+];
+const STYLES_DRAWN: Kinds<SleeveOrNone> = {
   all: SLEEVE_KINDS,
-  specOf: (spec, kind) => ({ ...spec, sleeve: { kind }, collar: null }),
+  specOf: (spec, kind) => ({ ...spec, sleeve: kind === NO_SLEEVE ? null : { kind }, collar: null }),
   piecesOf: ({ sleeve }) => sleeve?.drawn ?? [],
 };
 
 /** Which sleeve is made of the fitted one. The lengths of a style are kept while another is tried. */
 export function StyleChoice() {
   const store = useWorkStore();
-  const kind = useWork((work) => work.spec.sleeve?.kind ?? "set-in");
+  const chosen = useWork((work) => work.spec.sleeve?.kind ?? null);
+  const kind = chosen ?? "set-in";
   const surplus = useWork((work) => work.spec.sleeve?.surplus);
-  const style = styleOf(kind);
+  const style = chosen === null ? null : styleOf(chosen);
+  const choose = (one: SleeveOrNone) =>
+    one === NO_SLEEVE || chosen === null
+      ? store.getState().setField("sleeve", one === NO_SLEEVE ? null : { kind: one })
+      : store.getState().setField("sleeve.kind", one);
   return (
     <FieldGroup title="Sleeve">
-      <KindChoice<SleeveKind>
+      <KindChoice<SleeveOrNone>
         name="sleeve.kind"
         label="Style"
-        value={kind}
+        value={chosen ?? NO_SLEEVE}
         options={STYLES_NAMED}
         kinds={STYLES_DRAWN}
-        onChoose={(one) => store.getState().setField("sleeve.kind", one)}
-        hint={style?.summary}
+        onChoose={choose}
+        hint={chosen === null ? "The armhole is left without a sleeve." : style?.summary}
       />
-      {kind === "puff" && (
+      {chosen === "puff" && (
         <ChoiceSelect
           id="sleeve.surplus"
           label="Crown surplus"

@@ -31,6 +31,8 @@ export type ClosedFront = {
   readonly bustPoint: Point;
   /** Radians. */
   readonly dart: number;
+  /** A dart at the side opens at bust level, and at least so far below the underarm. */
+  readonly sideDartBelow: number;
 };
 
 /** The front with its dart where it is sewn. */
@@ -53,8 +55,6 @@ export type DartedFront = {
 const SHORT_OF_POINT_MM = 25;
 /** A narrower mouth is no dart: it stays as ease. */
 export const LEAST_MOUTH_MM = 10;
-/** A side dart opens at bust level, and at least so far below the underarm. */
-const BELOW_UNDERARM_MM = 40;
 /** A princess line leaves the armhole 4 in below the shoulder tip (common practice, no source), above its lower curve at any rate. */
 const DOWN_ARMHOLE_MM = 101.6;
 const MOST_DOWN_SHARE = 0.6;
@@ -106,8 +106,8 @@ function turned({ bustPoint, dart }: ClosedFront, path: Path, way: 1 | -1): Path
 }
 
 function atSide(front: ClosedFront): DartedFront {
-  const { levelSide, bustPoint } = front;
-  const level = Math.max(bustPoint.y, startOf(levelSide).y + BELOW_UNDERARM_MM);
+  const { levelSide, bustPoint, sideDartBelow } = front;
+  const level = Math.max(bustPoint.y, startOf(levelSide).y + sideDartBelow);
   const cut = level < endOf(levelSide).y ? lengthAtHeight(levelSide, level) : pathLength(levelSide) / 2;
   const upper = turned(front, subpath(levelSide, 0, cut), -1);
   const lower = subpath(levelSide, cut, pathLength(levelSide));

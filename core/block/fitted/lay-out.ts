@@ -65,6 +65,7 @@ export function layOut(task: FittedTask, plan: FittedPlan): FittedSheet {
     levelSide: side("front"),
     bustPoint: here(plan.bustPoint),
     dart: plan.dart,
+    sideDartBelow: choices.sideDartBelow,
   };
   const front = placeBustDart(closed, choices.bustDart);
   const shoulder = { front: front.shoulder, back: line(here(plan.neckPoint.back), here(plan.tip.back)) };

@@ -89,6 +89,8 @@ export type FittedChoices = {
   readonly inset: Readonly<Record<Side, number | null>>;
   /** How much of the difference between the shoulder seams is eased into the front one. */
   readonly shoulderEase: number;
+  /** How far below the underarm a dart at the side opens at least: further where the underarm is lowered afterwards. */
+  readonly sideDartBelow: number;
   /** Width of a dart in the back shoulder where it was typed; null: only what a stoop asks. */
   readonly backShoulderDart: number | null;
 };

@@ -133,7 +133,7 @@ describe("a roll collar", () => {
   it.each([
     ["lapel-near-armhole", { lapelWidth: 260 }],
     ["lapel-near-armhole", { fall: 120 }],
-    ["collar-ripples", { backCollar: "overlay" as const }],
+    ["collar-rides-up", { backCollar: "overlay" as const, shoulderStand: 0 }],
     ["break-below-waist", { breakDepth: 470 }],
     ["break-too-high", { breakDepth: 40 }],
   ])("says %s, and one press ends it", (code, changes) => {

@@ -145,7 +145,8 @@ describe("the body of a toile", () => {
       const figures = garment && figuresOf(garment);
       if (!garment?.block || !figures) throw new Error("every one of them has a block");
       const armhole = garment.block.front.armhole.path;
-      expect(figures.armpit).toBeLessThan((armhole.at(-1)?.[3].y ?? 0) - 15);
+      const underarm = garment.block.back.armhole.path.at(-1)?.[3].y ?? 0;
+      expect(figures.armpit).toBeLessThan(underarm - 15);
       expect(figures.tip.x).toBeLessThan(armhole[0]?.[0].x ?? 0);
     }
   });
@@ -169,7 +170,8 @@ describe("the body of a toile", () => {
         z + (normal[2] ?? 0) * 0.004,
         other,
       );
-      expect(further).toBeGreaterThan(out);
+      // In the crease between arm and trunk the way out of the one runs along the other.
+      expect(further).toBeGreaterThan(out - 2e-4);
     }
   });
 

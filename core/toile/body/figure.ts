@@ -46,10 +46,21 @@ const NECKLINE_OF_BASE = 1.05;
 /** A dropped or widened shoulder ends beyond the body's own: no shoulder is wider than this share of the bust. From memory. */
 const MOST_SHOULDER_OF_BUST = 0.46;
 
+type SolvedFor = { readonly [id in "waist" | "hip" | "neckBase" | "shoulderWidth"]: number };
+
+function solvedFor({ waist, hip, neckBase, shoulderWidth }: SolvedFor): SolvedFor {
+  return { waist, hip, neckBase, shoulderWidth };
+}
+
 /** The body of the person whom the garment is for, as far as it was measured, and estimates for the rest. Null without a block. */
 export function figuresOf({ block, resolved }: Garment): BodyFigures | null {
   if (!block) return null;
-  const { body } = resolved;
+  // What a fitted block was solved for is what is worn, its estimates too.
+  const { block: from } = resolved;
+  const body: typeof resolved.body =
+    from.source === "drafted" && from.school === "fitted"
+      ? { ...resolved.body, ...solvedFor(from.task.body) }
+      : resolved.body;
   const bust = body.bust ?? estimateBust().value;
   const levelOf = (id: string, usual: number) => block.levels.find((level) => level.id === id)?.y ?? usual;
   const [front, back] = [block.front, block.back];
@@ -60,7 +71,8 @@ export function figuresOf({ block, resolved }: Garment): BodyFigures | null {
   const base = body.neckBase ?? Math.min(estimateFromBust("neckBase", bust).value, neckline / NECKLINE_OF_BASE);
   const wholeWidth = body.shoulderWidth ?? estimateFromBust("shoulderWidth", bust).value;
   const mostTip = Math.min(wholeWidth, bust * MOST_SHOULDER_OF_BUST) / 2;
-  const ofGarment = { x: mean(f.tip.x, b.tip.x) - INSIDE_MM, y: mean(f.tip.y, b.tip.y) };
+  // No further out than either half reaches: an eased back shoulder is the longer one.
+  const ofGarment = { x: Math.min(f.tip.x, mean(f.tip.x, b.tip.x)) - INSIDE_MM, y: mean(f.tip.y, b.tip.y) };
   const neckPoint = neckPointOf(
     { x: mean(f.neck.x, b.neck.x) - INSIDE_MM, y: mean(f.neck.y, b.neck.y) },
     ofGarment,
@@ -71,7 +83,9 @@ export function figuresOf({ block, resolved }: Garment): BodyFigures | null {
     x: neckPoint.x + (ofGarment.x - neckPoint.x) * share,
     y: neckPoint.y + (ofGarment.y - neckPoint.y) * share,
   };
-  const underarm = mean(endOf(front.armhole.path).y, endOf(back.armhole.path).y);
+  // A dart at the side turns the front's underarm up on paper: worn, it lies with the back's.
+  const ofBack = endOf(back.armhole.path).y;
+  const underarm = front.sideDart ? ofBack : mean(endOf(front.armhole.path).y, ofBack);
   const depth = Math.min(armholeDepth(front), armholeDepth(back));
   const bustAt = levelOf("bust", underarm + 35);
   const waistAt = Math.max(levelOf("waist", bustAt + 160), bustAt + 60);
@@ -82,7 +96,7 @@ export function figuresOf({ block, resolved }: Garment): BodyFigures | null {
     y,
     girth: id === "bust" ? bust : (body[id] ?? estimateFromBust(id, bust).value),
     isMeasured:
-      body[id] !== undefined && (id !== "bust" || !resolved.defaults.some(({ path }) => path === "body.bust")),
+      resolved.body[id] !== undefined && (id !== "bust" || !resolved.defaults.some(({ path }) => path === "body.bust")),
   });
   return {
     levels: [level("bust", bustAt), level("waist", waistAt), level("hip", hipAt)],
@@ -90,7 +104,7 @@ export function figuresOf({ block, resolved }: Garment): BodyFigures | null {
       girth: body.neck ?? Math.min(estimateNeck(body).value, base * MOST_NECK_OF_BASE),
       isMeasured: body.neck !== undefined,
     },
-    neckBase: { girth: base, isMeasured: body.neckBase !== undefined },
+    neckBase: { girth: base, isMeasured: resolved.body.neckBase !== undefined },
     neckPoint,
     tip,
     armpit: Math.min(underarm - ARMPIT_GAP_MM, tip.y + 0.86 * depth, bustAt - 45),
