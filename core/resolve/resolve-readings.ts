@@ -97,7 +97,7 @@ function leftOut(offsets: ReadingOffsets, { leaveOut }: ReadingsBlockSpec): Read
  */
 function resolveArmhole({ body }: GarmentSpec, { armhole }: ReadingsBlockSpec, bust: number, measured: Measured) {
   const { front, back, girth, depth } = armhole;
-  const whole = girth === undefined ? wholeArmhole(body, bust) : null;
+  const whole = girth === undefined ? goingWithDepth(wholeArmhole(body, bust), depth) : null;
   const half = (side: Side, other: number | undefined): Estimate => {
     const share = side === "front" ? FRONT_SHARE_OF_ARMHOLE : 1 - FRONT_SHARE_OF_ARMHOLE;
     if (girth !== undefined) return other === undefined ? split(girth, share) : rest(girth, other);
@@ -128,6 +128,21 @@ function wholeArmhole({ armholeGirth }: Body, bust: number): Estimate {
   return {
     value: armholeGirth * ARMHOLE_OVER_ARMSCYE,
     rule: phrase`armscye girth ${length(armholeGirth)} × ${ARMHOLE_OVER_ARMSCYE.toFixed(2)}`,
+    source: "stand-in",
+  };
+}
+
+/** The depth of an armhole as a share of its girth, at least and at most, before its curve is told by it instead (from memory). */
+const DEPTH_OF_ARMHOLE = { least: 0.4, most: 0.46 } as const;
+
+/** An estimate gives way to a depth that was read: an armhole never contradicts the one reading there is of it. */
+function goingWithDepth(whole: Estimate, depth: number | undefined): Estimate {
+  if (depth === undefined) return whole;
+  const share = depth / whole.value;
+  if (share >= DEPTH_OF_ARMHOLE.least && share <= DEPTH_OF_ARMHOLE.most) return whole;
+  return {
+    value: depth / DEPTH_SHARE_OF_ARMHOLE,
+    rule: phrase`armhole depth ${length(depth)} ÷ ${percent(DEPTH_SHARE_OF_ARMHOLE)}`,
     source: "stand-in",
   };
 }

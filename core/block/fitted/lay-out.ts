@@ -52,9 +52,15 @@ export function layOut(task: FittedTask, plan: FittedPlan): FittedSheet {
     hip,
     hem,
   };
+  const lowest = Math.max(plan.underarm.front.y, plan.underarm.back.y) + by.y;
   const side = (which: Side): Path => {
     const underarm = here(plan.underarm[which]);
-    const solved = sideToHip(underarm, plan.widths[which], { backLength: waist, waistToHip: hip - waist }, bust);
+    const solved = sideToHip(
+      underarm,
+      plan.widths[which],
+      { backLength: waist, waistToHip: hip - waist },
+      Math.max(bust, lowest),
+    );
     return downTo(solved, hem);
   };
   const closed = {
@@ -147,15 +153,16 @@ function waistDarts(
   if (first === undefined || first <= 0) return [];
   const bustX = body.bustSpan / 2;
   const bust = plan.bustPoint.y - plan.neckPoint.front.y;
+  const lowest = Math.max(plan.underarm.front.y, plan.underarm.back.y) - plan.neckPoint.front.y;
   const net = plan.widths[which].waist + total + plan.widths[which].centre;
   const x =
     which === "front" ? bustX : isPrincess ? bustX : plan.widths.back.centre + (net - plan.widths.back.centre) / 2;
   const top =
     which === "front"
       ? isPrincess || choices.bustDart === "waist"
-        ? Math.max(bust, levels.chest)
-        : Math.max(bust + BELOW_BUST_POINT_MM, levels.chest)
-      : Math.max(bust, levels.chest);
+        ? Math.max(bust, lowest)
+        : Math.max(bust + BELOW_BUST_POINT_MM, lowest)
+      : Math.max(bust, lowest);
   const foot = Math.max(levels.hip - (typed.dartAboveHip ?? ABOVE_HIP_MM), levels.waist + LEAST_DART_HEIGHT_MM);
   if (Math.min(levels.waist, levels.hem) - top < LEAST_DART_HEIGHT_MM) return [];
   const common = { waist: levels.waist, foot };

@@ -46,10 +46,10 @@ export function sideToHip(
   return [...above, upright(start, waist), upright(waist, foot)];
 }
 
-/** Where the bust lies low, the side still has a third of the way to the waist to come in. */
-const MOST_STRAIGHT_SHARE = 0.67;
+/** Where the bust lies hardly above the waist, the side still has so much of the way to come in. */
+const MOST_STRAIGHT_SHARE = 0.92;
 
-const STRAIGHT_MM = 1;
+const STRAIGHT_MM = 0.02;
 
 /** On straight down to a level, or cut off at it. */
 export function downTo(path: Path, level: number): Path {

@@ -215,7 +215,7 @@ function nextPass(
 ): Pass {
   const { body, girth } = fixed;
   const { underarm, middle, run, tip } = drawn;
-  const bustLevel = Math.max(drawn.bustPoint.y, underarmLevel);
+  const bustLevel = Math.max(drawn.bustPoint.y, underarm.front.y, underarm.back.y);
   const long = (side: Side) => pathLength(sideToHip(underarm[side], widths[side], body, bustLevel));
   const depth = underarmLevel - tip.back.y;
   const wing = Math.max(run.back, run.front) - WING_SHARE * depth;
