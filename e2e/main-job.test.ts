@@ -199,7 +199,7 @@ describe("a dressmaker fits a sleeve to a measured armhole", () => {
     await (await she.find('form[action="/sheets/garment.json"] button')).click();
     const text = (await she.downloaded(".json")).toString();
     const file = JSON.parse(text);
-    expect(file).toMatchObject({ format: "gamine-garment/1", unit: "in", name: "First blouse" });
+    expect(file).toMatchObject({ format: "gamine-garment/2", unit: "in", name: "First blouse" });
     expect(file.block.armhole.front).toBeCloseTo(8.5, 9);
     const path = join(browser.downloads, "again.json");
     writeFileSync(path, text);

@@ -59,7 +59,7 @@ export function createWorkStore(spec: GarmentSpec, version: number, kept: KeptWo
     setAside: {},
     preview: null,
     history: NO_HISTORY,
-    showPreview: (change) => set({ preview: change && sketchGarment(applyChange(get().spec, change)) }),
+    showPreview: (change) => set({ preview: change && sketchGarment(applyChange(get().spec, change), get().garment) }),
     takeBlockSource: (source) => {
       const { spec, setAside, takeBlock } = get();
       if (spec.block.source !== source) takeBlock(setAside[source] ?? emptyBlock(source));
@@ -90,8 +90,8 @@ function redrafted(work: Work, spec: GarmentSpec): Drafted & Pick<Work, "history
 }
 
 /** The spec drafted; what it gives no sleeve or no collar for keeps the last that there was. */
-function draftedFrom({ lastGood, lastCollar }: Drafted, spec: GarmentSpec): Drafted {
-  const garment = sketchGarment(spec);
+function draftedFrom({ garment: before, lastGood, lastCollar }: Drafted, spec: GarmentSpec): Drafted {
+  const garment = sketchGarment(spec, before);
   return {
     spec,
     garment,

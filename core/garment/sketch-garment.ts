@@ -50,9 +50,10 @@ const NO_BLOCK: BuiltBlock = { block: null, plain: null, why: null, alterations:
 /**
  * Drafts and judges the whole garment, but for the remedies of its findings, which are not tried yet: for every frame of a drag. Never
  * throws for a spec that `readGarment` accepted: what was not foreseen at one station is a finding there, and the others go on.
+ * `before`, the garment as it was a moment ago, gives its solved block where nothing that it rests on has changed: the result is the same.
  */
-export function sketchGarment(spec: GarmentSpec): Garment {
-  const resolved = resolveSpec(spec);
+export function sketchGarment(spec: GarmentSpec, before: Garment | null = null): Garment {
+  const resolved = resolveSpec(spec, before?.resolved.block ?? null);
   const { value: built, findings: ofBlock } = guarded(
     "block",
     () => buildBlock(resolved.block, resolved.defaults),

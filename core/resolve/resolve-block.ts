@@ -61,7 +61,13 @@ export function blockNeedsBust(block: BlockSpec): boolean {
   return front === undefined && back === undefined && girth === undefined;
 }
 
-export function resolveBlock(spec: GarmentSpec, bust: number, measured: Measured, chosen: Chosen): ResolvedBlock {
+export function resolveBlock(
+  spec: GarmentSpec,
+  bust: number,
+  measured: Measured,
+  chosen: Chosen,
+  before: ResolvedBlock | null,
+): ResolvedBlock {
   const { block } = spec;
   const alterations = block.alterations ?? [];
   switch (block.source) {
@@ -73,7 +79,7 @@ export function resolveBlock(spec: GarmentSpec, bust: number, measured: Measured
         source: "drafted",
         ...(chosen("block.school", block.school, "fitted", phrase`solved from the body`, "choice") === "quick"
           ? resolveQuick(block, resolveBlockBody(spec, bust, measured), chosen)
-          : resolveFitted(spec, block, bust, measured, chosen)),
+          : resolveFitted(spec, block, bust, measured, chosen, before?.source === "drafted" ? before : null)),
       };
     case "outline":
       return {

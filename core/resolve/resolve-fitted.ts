@@ -82,6 +82,7 @@ export function resolveFitted(
   bust: number,
   measured: Measured,
   chosen: Chosen,
+  before: { readonly school: "quick" } | ResolvedFitted | null,
 ): ResolvedFitted {
   const given = spec.body;
   const estimates = fittedEstimates(given, bust, spec.proportions ?? "woman");
@@ -195,7 +196,8 @@ export function resolveFitted(
     gathered: usualGathers((bust + ease.bust) / 4, choices),
     buttonStand: choices.buttonStand,
   };
-  const drafted = draftFitted(task);
+  const isSame = before?.school === "fitted" && JSON.stringify(before.task) === JSON.stringify(task);
+  const drafted = isSame ? before.drafted : draftFitted(task);
   listSolved(drafted, block, chosen);
   if (drafted.ok && given.frontToWaist === undefined) {
     const solved = drafted.block.figures.find(({ id }) => id === "block.frontLength")?.value;

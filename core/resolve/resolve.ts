@@ -51,8 +51,8 @@ export type ResolvedSpec = {
   readonly defaults: readonly DefaultTaken[];
 };
 
-/** Takes every default in one place, and lists each one taken. */
-export function resolveSpec(spec: GarmentSpec): ResolvedSpec {
+/** Takes every default in one place, and lists each one taken. A block that was solved from the same figures `before` is not solved again. */
+export function resolveSpec(spec: GarmentSpec, before: ResolvedBlock | null = null): ResolvedSpec {
   const defaults: DefaultTaken[] = [];
   const measured: Measured = (path, given, estimate, isNeeded = true) => {
     if (given !== undefined) return given;
@@ -73,7 +73,7 @@ export function resolveSpec(spec: GarmentSpec): ResolvedSpec {
     chosen("cloth.kind", spec.cloth.kind, DEFAULT_CLOTH, phrase`the usual cloth of a set-in sleeve`, "choice"),
     spec.cloth.takes,
   );
-  const block = resolveBlock(spec, body.bust, measured, chosen);
+  const block = resolveBlock(spec, body.bust, measured, chosen, before);
   const pieces = resolveBodicePieces(spec, block, body, cloth, chosen);
   const shoulderExtension = block.source === "drafted" ? block.choices.shoulderExtension : 0;
   return {
