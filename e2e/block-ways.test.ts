@@ -81,16 +81,31 @@ describe("the four ways to a block", () => {
     expect(await mmOf("block.armhole.front")).toBeLessThan(225.5);
   });
 
-  it("drafts it from the measures, every rule a choice in the open, with darts, levels and a card of its own", async () => {
+  it("solves it from the measures, its bust dart sewn where a picture of it is chosen, and shows the schools side by side", async () => {
     await takeWay("drafted");
-    await me.find('select[name="block.style"]');
+    await me.find('select[name="block.school"]');
+    await me.find('[data-line="front.sideDart"]');
+    const armhole = await mmOf("block.armhole.front");
+    await (await me.find('[data-kinds="block.bustDart"]')).click();
+    await (await me.find('[data-kind="block.bustDart shoulder"]')).click();
+    await me.find('[data-line="front.shoulderDart"]');
+    // The dart is turned about the bust point: the armhole is as long as it was.
+    expect(Math.abs((await mmOf("block.armhole.front")) - armhole)).toBeLessThan(0.2);
+    expect(await (await me.find("[data-levels]")).getText()).toMatch(/Chest.*Bust.*Waist/s);
+    await me.press("Schools side by side");
+    expect(await (await me.find("[data-schools-beside]")).getText()).toMatch(/Solved.*Quick rules.*Neckline.*Armhole/s);
+  });
+
+  it("drafts it by the quick rules, every one a choice in the open, with darts, levels and a card of its own", async () => {
+    await choose("block.school", "quick");
+    await me.find('select[name="block.armholeRule"]');
     const woven = await mmOf("block.chestLevel");
     await choose("block.style", "knit");
     await me.until("the rule of the knit is in force", async () => (await mmOf("block.chestLevel")) !== woven);
     expect(await mmOf("block.chestLevel")).toBeCloseTo(946.15 / 4, 0);
     await choose("block.style", "woven");
     await choose("block.shaping", "shoulder-darts");
-    await me.find('[data-line="front.shoulderDartInner"]');
+    await me.find('[data-line="front.shoulderDart"]');
     const levels = await (await me.find("[data-levels]")).getText();
     expect(levels).toMatch(/Chest.*Bust.*Waist/s);
     await me.station("Card");
@@ -119,10 +134,10 @@ describe("the four ways to a block", () => {
     await me.press("Alter");
     await me.until(
       "the dart is moved",
-      async () => (await browser.driver.findElements(By.css('[data-line="front.shoulderDartInner"]'))).length === 0,
+      async () => (await browser.driver.findElements(By.css('[data-line="front.shoulderDart"]'))).length === 0,
     );
     await me.press("Undo");
-    await me.find('[data-line="front.shoulderDartInner"]');
+    await me.find('[data-line="front.shoulderDart"]');
   });
 
   it("goes back to the readings as they were left", async () => {
