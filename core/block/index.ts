@@ -73,7 +73,7 @@ export {
   type Side,
   sewnArmhole,
 } from "./half";
-export { type BlockMeasured, measureBlock, widthAt } from "./measured";
+export { type BlockMeasured, measureBlock } from "./measured";
 export { DART_AS_EASE_MM, DART_AS_MUCH_EASE_MM } from "./move-dart";
 export { withNeckAbove } from "./neckline-curve";
 export {

@@ -2,7 +2,7 @@ import { along, endOf, lengthAtHeight, type Path, pathLength, rotatePath, startO
 import type { Block, BodiceHalf } from "./half";
 
 /** The side seam as it lies once a dart in it, or one that turned it, is closed: from the level underarm down. */
-export function levelSide({ sideSeam, sideDart, bust }: BodiceHalf): Path {
+function levelSide({ sideSeam, sideDart, bust }: BodiceHalf): Path {
   if (!bust || bust.dart === 0) return sideSeam;
   if (bust.isSideTurned) return rotatePath(sideSeam, bust.bustPoint, bust.dart);
   return sideDart ? [...rotatePath(sideDart.upper, bust.bustPoint, bust.dart), ...sideSeam] : sideSeam;
@@ -12,7 +12,7 @@ export function levelSide({ sideSeam, sideDart, bust }: BodiceHalf): Path {
  * How wide a half is at a level, from its centre to its side seam, every dart closed and what is gathered left out. Null where the half does
  * not reach so far down, or begins below it. Millimetres.
  */
-export function widthAt(half: BodiceHalf, level: number): number | null {
+function widthAt(half: BodiceHalf, level: number): number | null {
   const side = levelSide(half);
   const at = (path: Path) => {
     const y = Math.min(endOf(path).y, Math.max(startOf(path).y, level));

@@ -1,7 +1,7 @@
 import { length, type Phrase, phrase } from "../draft";
 import type { SpecChange } from "../spec";
 import type { Finding } from "./finding";
-import type { Finished } from "./judges";
+import type { Finished } from "./finished";
 
 /** A choice or a figure that nothing is drafted from, since another one rules it out. */
 export function judgeIgnored({ spec, resolved }: Finished): readonly Finding[] {

@@ -3,7 +3,7 @@ import { length, type Phrase, phrase } from "../draft";
 import { along, distance, endOf, lengthAtHeight, startOf } from "../geometry";
 import type { GarmentSpec, SpecChange } from "../spec";
 import type { Finding, Remedy } from "./finding";
-import type { Finished } from "./judges";
+import type { Finished } from "./finished";
 
 /** A garment with less than this share of its usual ease is tight; one with more than twice of it and so much besides is wide. */
 const LEAST_SHARE = 0.6;

@@ -1,9 +1,9 @@
 import { ARM_MEASURES, type Body } from "../body";
-import type { BuiltBlock, CollarAttempt, SleeveAttempt, Together } from "../drafting";
-import type { NamedSolution } from "../geometry";
-import type { DefaultTaken, ResolvedSpec } from "../resolve";
+import type { SleeveAttempt } from "../drafting";
+import type { ResolvedSpec } from "../resolve";
 import type { GarmentSpec } from "../spec";
 import type { Finding } from "./finding";
+import type { Finished } from "./finished";
 import { guarded, type Station } from "./guarded";
 import { judgeRoundArmhole } from "./judge-armhole";
 import { judgeBodicePieces } from "./judge-bodice-pieces";
@@ -19,22 +19,6 @@ import { judgeSewn } from "./judge-sewn";
 import { judgeSolvers } from "./judge-solvers";
 import { judgeWithBodice } from "./judge-with-bodice";
 import { usualBodice, usualCollar, usualSleeve } from "./usual-figures";
-
-/** A garment as it was drafted, for whoever judges it. Millimetres. */
-export type Finished = {
-  readonly spec: GarmentSpec;
-  readonly resolved: ResolvedSpec;
-  /** Every default as it was taken in the end. */
-  readonly defaults: readonly DefaultTaken[];
-  readonly built: BuiltBlock;
-  /** Null where no sleeve is wanted, or there is no block for one. */
-  readonly sleeve: SleeveAttempt | null;
-  readonly collar: CollarAttempt | null;
-  readonly together: Together;
-  readonly solvers: readonly NamedSolution[];
-  /** What drafting did not foresee, as findings of the stations where it happened. */
-  readonly unforeseen: readonly Finding[];
-};
 
 type Judge = {
   readonly station: Station;

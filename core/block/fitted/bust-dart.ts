@@ -54,7 +54,7 @@ export type DartedFront = {
 /** A dart ends this far from the bust point. */
 const SHORT_OF_POINT_MM = 25;
 /** A narrower mouth is no dart: it stays as ease. */
-export const LEAST_MOUTH_MM = 10;
+const LEAST_MOUTH_MM = 10;
 /** A princess line leaves the armhole 4 in below the shoulder tip (common practice, no source), above its lower curve at any rate. */
 const DOWN_ARMHOLE_MM = 101.6;
 const MOST_DOWN_SHARE = 0.6;
