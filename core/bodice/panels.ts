@@ -8,6 +8,7 @@ import {
   type Path,
   type Point,
   pathLength,
+  pathsCross,
   reversePath,
   SEEN_MM,
   subpath,
@@ -17,7 +18,7 @@ import type { BodiceChoices } from "./choices";
 import { acrossAt } from "./cut-across";
 import type { Levels, Panel, Panelled } from "./panel";
 import { curvedHem, flared, hemAt, hemBetween, raisedFoot } from "./shape-hem";
-import { cutFromTop, pointOn, splitAt, type TopPlace } from "./top-place";
+import { cutFromTop, pointOn, splitAt, startingAt, type TopPlace } from "./top-place";
 
 /** A cut from the top of the half to its hem: the edge of the panel before it, and that of the panel after it. */
 type Cut = {
@@ -92,10 +93,16 @@ function cutsOf(half: ShapedHalf, { panels }: BodiceChoices): readonly Cut[] {
   const own = innerLine(half, "princessOuter");
   const beyond = own ? cutFromTop(top, outline, own) : found;
   if (!beyond) return [];
-  const inner = downToHem([...found.path, ...(innerLine(half, "dartInner") ?? [])], half.hem);
-  const outer = downToHem([...beyond.path, ...(innerLine(half, "dartOuter") ?? [])], half.hem);
-  if (!inner || !outer) return [];
   const [place, after] = [beforeMouth(top, found.place), afterMouth(top, beyond.place)];
+  const inner = downToHem(
+    [...startingAt(found.path, pointOn(top, place)), ...(innerLine(half, "dartInner") ?? [])],
+    half.hem,
+  );
+  const outer = downToHem(
+    [...startingAt(beyond.path, pointOn(top, after)), ...(innerLine(half, "dartOuter") ?? [])],
+    half.hem,
+  );
+  if (!inner || !outer) return [];
   const first: Cut = { id: "princess", place, after, inner, outer };
   const second = panels === "split" ? lengthwise(top, after, outer, half) : null;
   return second ? [first, second] : [first];
@@ -134,13 +141,23 @@ function lengthwise(top: readonly Edge[], after: TopPlace, outer: Path, { side, 
   const edge = top[index];
   if (!edge || index < after.index) return null;
   const from = index === after.index ? after.at : 0;
-  const place = { index, at: (from + edge.length) / 2 };
   const [near, far] = [endOf(outer).x, endOf(side).x];
   const at = hemAt(hem, (near + far) / 2);
   if (at === null || edge.length - from < LEAST_TOP_MM) return null;
-  const path = line(pointOn(top, place), along(hem, at).point);
-  return { id: "split", place, after: place, inner: path, outer: path };
+  const foot = along(hem, at).point;
+  // From further down where the line would run out through the hollow of the armhole.
+  for (const share of SPLIT_SHARES) {
+    const place = { index, at: from + (edge.length - from) * share };
+    const path = line(pointOn(top, place), foot);
+    if (!pathsCross(subpath(edge.path, place.at + CLEAR_MM, edge.length), path))
+      return { id: "split", place, after: place, inner: path, outer: path };
+  }
+  return null;
 }
+
+/** Where on its armhole a side panel is split: at the middle of it, or as little below as it has to be. */
+const SPLIT_SHARES = [0.5, 0.6, 0.7, 0.8, 0.9];
+const CLEAR_MM = 1;
 
 /** Narrower at the top a panel comes to a point. Our own limit. */
 const LEAST_TOP_MM = 30;

@@ -80,7 +80,8 @@ export function pointOn(edges: readonly Edge[], { index, at }: TopPlace): Point 
   return along(edge.path, at).point;
 }
 
-function startingAt(path: Path, start: Point): Path {
+/** The path with its start moved to a place, its end held. */
+export function startingAt(path: Path, start: Point): Path {
   const from = startOf(path);
   return moveStart(path, { x: start.x - from.x, y: start.y - from.y });
 }

@@ -6,7 +6,11 @@ import { type BlockFrom, fromOf } from "./from";
 
 const WAYS: readonly { readonly from: BlockFrom; readonly title: string; readonly says: string }[] = [
   { from: "readings", title: "Tape readings", says: "Of a bodice pattern or a garment that fits." },
-  { from: "drafted", title: "Drafted from the measures", says: "By the usual rules, each of which you can change." },
+  {
+    from: "drafted",
+    title: "Drafted from the measures",
+    says: "Solved for this body, or by quick rules; every figure can be typed over.",
+  },
   { from: "drawing", title: "A drawing", says: "Point at the edges in an SVG or DXF file." },
   { from: "photograph", title: "A photograph", says: "Trace the edges of a paper pattern. It stays in this browser." },
 ];

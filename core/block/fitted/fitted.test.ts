@@ -149,6 +149,21 @@ describe("the lines of a solved block", () => {
     }
   });
 
+  it("close in every panel, also where the armhole was lowered after the dart was placed", () => {
+    for (const shaping of ["princess-armhole", "princess-shoulder"] as const) {
+      for (const by of [0, 6, 12, 25]) {
+        const spec = applyChange(mid, {
+          block: { shaping, bustDart: undefined, alterations: [{ kind: "lower-armhole", by }] },
+          bodice: { panels: "split" },
+        });
+        expect(
+          sketchGarment(spec).findings.filter(({ severity }) => severity === "fault"),
+          `${shaping} ${by}`,
+        ).toEqual([]);
+      }
+    }
+  });
+
   it("say what is missing where no dart is sewn, and a dart ends it", () => {
     const spec = applyChange(specOfCheck(byId("fullbust-blouse")), { block: { bustDart: "ease" } });
     const found = sketchGarment(spec).findings.find(({ code }) => code === "front-short-without-dart");
