@@ -19,7 +19,6 @@ export const MEASURE_IDS = [
   "underbust",
   "waist",
   "hip",
-  "height",
   "neckBase",
   "neck",
   "head",
@@ -46,15 +45,16 @@ export const MEASURE_IDS = [
   "shoulderToElbow",
   "neckToWrist",
   "aroundShoulders",
+  "height",
 ] as const;
 export type MeasureId = (typeof MEASURE_IDS)[number];
 
 /** Body measurements in millimetres, and degrees for an angle; what was not taken is absent. */
 export type Body = { readonly [id in MeasureId]?: number | undefined };
 
-/** The order in which the tape moves: round the body, up to the neck, over shoulders and back, down the front, along the arm. */
+/** The order in which the tape moves: round the body, up to the neck, over shoulders and back, down the front, along the arm, and the whole body last. */
 export const MEASURING_ORDER: readonly { readonly title: string; readonly ids: readonly MeasureId[] }[] = [
-  { title: "Round the body", ids: ["bust", "upperBust", "underbust", "waist", "hip", "height"] },
+  { title: "Round the body", ids: ["bust", "upperBust", "underbust", "waist", "hip"] },
   { title: "Neck and head", ids: ["neckBase", "neck", "head"] },
   {
     title: "Shoulders and back",
@@ -69,6 +69,7 @@ export const MEASURING_ORDER: readonly { readonly title: string; readonly ids: r
     ids: ["armholeGirth", "armholeDepth", "upperArm", "elbow", "wrist", "hand", "armLength", "shoulderToElbow"],
   },
   { title: "Over the shoulder", ids: ["neckToWrist", "aroundShoulders"] },
+  { title: "Standing", ids: ["height"] },
 ];
 
 type Entry = readonly [term: string, alsoCalled: readonly string[], howTaken: string, usedFor: string];
