@@ -122,6 +122,22 @@ export function centreDown({ centre }: Pick<BodiceHalf, "centre">): {
 /** A level line of the bodice, in millimetres below the side neck point. */
 export type Level = { readonly id: string; readonly name: string; readonly y: number };
 
+export type LevelHeights = Readonly<Record<"chest" | "bust" | "underbust" | "waist" | "hip" | "hem", number>>;
+
+/** The levels of a drafted bodice that lie on it, which reaches down to `lowest`; the hip is one only of a longer bodice. */
+export function levelsDown(heights: LevelHeights, lowest: number): readonly Level[] {
+  const all: readonly Level[] = [
+    { id: "shoulder", name: "Shoulder", y: 0 },
+    { id: "chest", name: "Chest", y: heights.chest },
+    { id: "bust", name: "Bust", y: heights.bust },
+    { id: "underbust", name: "Under-bust", y: heights.underbust },
+    { id: "waist", name: "Waist", y: heights.waist },
+    { id: "hip", name: "Hip", y: heights.hip },
+    { id: "hem", name: "Hem", y: heights.hem },
+  ];
+  return all.filter(({ id, y }) => y <= lowest && (id !== "hip" || heights.hem > heights.hip));
+}
+
 /** What every sleeve and collar is fitted to, whatever it came from. */
 export type Block = {
   readonly front: BodiceHalf;

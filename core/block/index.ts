@@ -28,6 +28,7 @@ export {
   draftBlock,
   GATHERS,
   type Gathers,
+  isPrincess,
   NECK_RULES,
   NECK_SHAPES,
   type NeckRule,
@@ -60,6 +61,7 @@ export {
   type FittedTold,
   fittedShoulderLength,
   usualEase,
+  usualGarment,
 } from "./fitted";
 export {
   armholeDepth,

@@ -1,4 +1,4 @@
-import { along, endOf, lengthAtHeight, type Path, pathLength, rotatePath, startOf } from "../geometry";
+import { along, distance, endOf, lengthAtHeight, type Path, pathLength, rotatePath, startOf } from "../geometry";
 import type { Block, BodiceHalf } from "./half";
 
 /** The side seam as it lies once a dart in it, or one that turned it, is closed: from the level underarm down. */
@@ -60,10 +60,7 @@ export function measureBlock({ front, back, levels }: Block): BlockMeasured {
     return a === null || b === null ? null : 2 * (a + b);
   };
   const seam = ({ shoulder, shoulderDart }: BodiceHalf) =>
-    shoulder.length -
-    (shoulderDart
-      ? Math.hypot(shoulderDart.outer.x - shoulderDart.inner.x, shoulderDart.outer.y - shoulderDart.inner.y)
-      : 0);
+    shoulder.length - (shoulderDart ? distance(shoulderDart.inner, shoulderDart.outer) : 0);
   return {
     neckline: 2 * (front.neckline.length + back.neckline.length),
     armhole: front.armhole.length + back.armhole.length,

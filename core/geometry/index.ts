@@ -30,7 +30,18 @@ export {
   startOf,
   subpath,
 } from "./path";
-export { add, directionTo, distance, lerp, mirrored, opposite, type Point, rotateDirection, step } from "./point";
+export {
+  add,
+  DEGREE,
+  directionTo,
+  distance,
+  lerp,
+  mirrored,
+  opposite,
+  type Point,
+  rotateDirection,
+  step,
+} from "./point";
 export { areaOf, contains, distanceToChain, footOnStretch, partsInside, roomBeside } from "./polygon";
 export { readPathData } from "./read-path-data";
 export { type RingSector, ringSector } from "./ring-sector";

@@ -23,3 +23,6 @@ export const rotateDirection = ({ x, y }: Point, angle: number): Point => ({
 });
 /** The opposite direction. */
 export const opposite = ({ x, y }: Point): Point => ({ x: -x, y: -y });
+
+/** One degree in radians. */
+export const DEGREE = Math.PI / 180;

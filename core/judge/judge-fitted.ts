@@ -1,5 +1,6 @@
-import type { FittedTold } from "../block";
+import { type FittedTold, isPrincess } from "../block";
 import { length, phrase } from "../draft";
+import { DEGREE } from "../geometry";
 import type { ResolvedBlock } from "../resolve";
 import type { Finding, Remedy } from "./finding";
 
@@ -16,7 +17,6 @@ export function judgeFitted(resolved: ResolvedBlock): readonly Finding[] {
 }
 
 const note = { severity: "note", station: "block", numbers: {}, remedies: [] } as const;
-const DEGREE = Math.PI / 180;
 const degrees = (radians: number) => `${Math.round(radians / DEGREE)}°`;
 
 const solvedLength: Remedy = {
@@ -199,14 +199,14 @@ function findingOf(told: FittedTold, { task, choices }: Fitted): Finding {
 const MUCH_MISSING_MM = { woven: 20, loose: 45 } as const;
 
 function movedDartFinding({ movedDart }: Fitted): Finding {
-  const isPrincess = movedDart?.startsWith("princess") ?? false;
   return {
     ...note,
     code: "bust-dart-moved",
     message: phrase`The bust dart is sewn at the side: where it was chosen this sleeve or this shaping has no place for it.`,
-    reason: isPrincess
-      ? phrase`A princess seam needs a shaping with a princess line, and a sleeve that leaves the shoulder to the bodice.`
-      : phrase`A sleeve that takes the shoulder along leaves only the side.`,
+    reason:
+      movedDart && isPrincess(movedDart)
+        ? phrase`A princess seam needs a shaping with a princess line, and a sleeve that leaves the shoulder to the bodice.`
+        : phrase`A sleeve that takes the shoulder along leaves only the side.`,
     remedies: [{ id: "dart-at-side", label: phrase`Choose the side`, change: { block: { bustDart: "side" } } }],
   };
 }

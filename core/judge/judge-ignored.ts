@@ -1,3 +1,4 @@
+import { isPrincess } from "../block";
 import { length, type Phrase, phrase } from "../draft";
 import type { SpecChange } from "../spec";
 import type { Finding } from "./finding";
@@ -24,7 +25,7 @@ export function judgeIgnored({ spec, resolved }: Finished): readonly Finding[] {
   });
   const isCut = bodice.panels === "cut" || bodice.panels === "split";
   return [
-    ...(choices && isCut && !choices.shaping.startsWith("princess")
+    ...(choices && isCut && !isPrincess(choices.shaping)
       ? [
           ignored(
             "panels-without-princess",

@@ -1,4 +1,4 @@
-import { type Block, type EaseGarment, type FittedEase, measureBlock, usualEase } from "../block";
+import { type Block, type EaseGarment, type FittedEase, measureBlock, usualEase, usualGarment } from "../block";
 import { length, type Phrase, phrase } from "../draft";
 import { along, distance, endOf, lengthAtHeight, startOf } from "../geometry";
 import type { GarmentSpec, SpecChange } from "../spec";
@@ -41,8 +41,7 @@ export function judgeRoom({ spec, resolved, built }: Finished): readonly Finding
 
 /** What a block by the quick rules is made as, where nobody said. */
 function garmentOf(from: Drafted): EaseGarment {
-  if (from.school === "fitted") return from.garment;
-  return from.choices.style === "knit" ? "t-shirt" : from.choices.style === "dropped" ? "cardigan" : "blouse";
+  return from.school === "fitted" ? from.garment : usualGarment(from.choices.style);
 }
 
 type About = {

@@ -1,3 +1,4 @@
+import { isPrincess } from "../block";
 import type { BodiceChoices, FrontEdge } from "../bodice";
 import type { SleeveBody } from "../body";
 import type { Cloth } from "../cloth";
@@ -127,7 +128,7 @@ function aboutGarment({ sleeve, collar }: GarmentSpec, block: ResolvedBlock, clo
           : { value: USUAL_MM.stand, rule: phrase`${length(INCH_MM)} to ${length(1.5 * INCH_MM)}` },
     isStandSeparate: collar?.buttonStand === "separate",
     hasNeck: collar === null && neckOfSleeve === null,
-    isPrincess: choices?.shaping.startsWith("princess") ?? false,
+    isPrincess: choices !== null && isPrincess(choices.shaping),
     reachesHip: choices === null || choices.bodyLength !== "waist",
     isKnit: cloth.kind === "knit" || choices?.style === "knit",
   };

@@ -10,15 +10,17 @@ import {
   type FittedTask,
   fittedShoulderLength,
   TYPED_FIGURES,
-  type TypedFigure,
+  typedFigureOf,
   usualEase,
+  usualGarment,
   usualGathers,
 } from "../block";
 import { type FittedEstimates, fittedEstimates } from "../body";
 import { type ClothKind, DEFAULT_CLOTH } from "../cloth";
-import { length, type Phrase, phrase } from "../draft";
-import { isDropped, styleOf } from "../sleeve/all-styles";
+import { length, phrase } from "../draft";
+import { DEGREE } from "../geometry";
 import type { DraftedBlockSpec, GarmentSpec } from "../spec";
+import { bustDartOf, isOfKnit, isWithBodice, resolveFittedChoices } from "./fitted-choices";
 import type { Chosen, Measured } from "./take-default";
 import { COMMON } from "./usual-block";
 
@@ -33,8 +35,6 @@ export type ResolvedFitted = {
   /** The place of the bust dart that was asked for, where the sleeve has none there; else null. */
   readonly movedDart: BustDartPlace | null;
 };
-
-const DEGREE = Math.PI / 180;
 
 /** How much of a longer back shoulder a cloth eases in, at most (from memory). */
 const SHOULDER_EASE_MM: Readonly<Record<ClothKind, number>> = {
@@ -52,29 +52,6 @@ const SIDE_INTAKE_MM = { half: 12, knit: 20, fitted: 34 } as const;
 const DART_EASE_DEGREES = 3;
 /** A side dart keeps clear of the underarm, which a raglan lowers by 1 1/2 in and more. */
 const SIDE_DART_BELOW_MM = { usual: 40, lowered: 100 } as const;
-/** A wider dart than this is sewn even where a garment has none as a rule. */
-const NO_DART_UP_TO = 5;
-
-/** What goes with each garment where nothing was chosen (common practice, no source). */
-const USUAL: Readonly<
-  Record<
-    EaseGarment,
-    {
-      readonly shaping: BlockChoices["shaping"];
-      readonly side: BlockChoices["sideSeam"];
-      readonly length: BlockChoices["bodyLength"];
-    }
-  >
-> = {
-  dress: { shaping: "waist-darts", side: "fitted", length: "knee" },
-  blouse: { shaping: "waist-darts", side: "fitted", length: "hip" },
-  jacket: { shaping: "waist-darts", side: "fitted", length: "below-hip" },
-  coat: { shaping: "none", side: "straight", length: "knee" },
-  shirt: { shaping: "none", side: "half", length: "below-hip" },
-  cardigan: { shaping: "none", side: "half", length: "hip" },
-  "t-shirt": { shaping: "none", side: "half", length: "hip" },
-};
-
 /** Every figure and choice of a fitted block, each default listed, and the block solved from them. */
 export function resolveFitted(
   spec: GarmentSpec,
@@ -93,7 +70,7 @@ export function resolveFitted(
   const garment: EaseGarment = chosen(
     "block.garment",
     block.garment,
-    style === "knit" ? "t-shirt" : style === "dropped" ? "cardigan" : "blouse",
+    usualGarment(style),
     phrase`usual for this bodice`,
     COMMON,
   );
@@ -114,7 +91,7 @@ export function resolveFitted(
     },
     false,
   );
-  const choices = resolveChoices(block, spec, garment, quarters, chosen);
+  const choices = resolveFittedChoices(block, spec, garment, quarters, chosen);
   const body: FittedTask["body"] = {
     bust,
     upperBust: Math.min(bust, take("upperBust")),
@@ -141,7 +118,7 @@ export function resolveFitted(
   const dartEase = chosen(
     "block.dartEase",
     block.dartEase,
-    choices.style === "knit" || garment === "t-shirt" || garment === "cardigan" ? 0 : DART_EASE_DEGREES,
+    isOfKnit(choices.style, garment) ? 0 : DART_EASE_DEGREES,
     phrase`what an armhole takes as ease`,
     "from memory",
   );
@@ -198,16 +175,13 @@ export function resolveFitted(
   };
   const isSame = before?.school === "fitted" && JSON.stringify(before.task) === JSON.stringify(task);
   const drafted = isSame ? before.drafted : draftFitted(task);
-  listSolved(drafted, block, chosen);
-  if (drafted.ok && given.frontToWaist === undefined) {
-    const solved = drafted.block.figures.find(({ id }) => id === "block.frontLength")?.value;
-    if (solved !== undefined)
-      measured("body.frontToWaist", undefined, () => ({
-        value: solved,
-        rule: phrase`as the bust dart and the balance of both armholes ask`,
-        source: "solved",
-      }));
-  }
+  listSolved(drafted, task, block, chosen);
+  if (drafted.ok)
+    measured("body.frontToWaist", given.frontToWaist, () => ({
+      value: drafted.frontLength,
+      rule: phrase`as the bust dart and the balance of both armholes ask`,
+      source: "solved",
+    }));
   return { school: "fitted", task, garment, drafted, body: blockMeasures(spec, body), choices, movedDart };
 }
 
@@ -246,122 +220,11 @@ function centreBackOf({ bodice }: GarmentSpec, { centreBackShaping }: DraftedBlo
   return bodice.back === "seam" || bodice.back === "zip" ? null : 0;
 }
 
-type Quarters = { readonly chest: number; readonly waist: number; readonly hip: number };
-
-function resolveChoices(
-  block: DraftedBlockSpec,
-  { sleeve }: GarmentSpec,
-  garment: EaseGarment,
-  quarters: Quarters,
-  chosen: Chosen,
-): BlockChoices {
-  const usual = USUAL[garment];
-  type Choosable = Omit<BlockChoices, "typed">;
-  const given: Partial<Choosable> = block;
-  const take = <K extends keyof Choosable>(key: K, value: Choosable[K], why: Phrase): Choosable[K] =>
-    chosen<Choosable[K]>(`block.${key}`, given[key], value, why, COMMON);
-  const ofGarment = phrase`usual for the garment`;
-  const style = block.style ?? "woven";
-  const isDroppedStyle =
-    style === "dropped" || (sleeve !== null && isDropped(sleeve.kind) && block.style === undefined);
-  const gathers = take("gathers", "none", phrase`a plain body`);
-  return {
-    style: isDroppedStyle ? "dropped" : style,
-    neckRule: block.neckRule ?? "by-size",
-    neckShape: take("neckShape", "round", phrase`the plain neck`),
-    armholeRule: block.armholeRule ?? "half-armscye",
-    shoulderEase: take("shoulderEase", 0, phrase`none; the fitted block has its shoulder from the body`),
-    backSlope: block.backSlope ?? 0,
-    frontSlope: block.frontSlope ?? 0,
-    shoulderExtension: take("shoulderExtension", isDroppedStyle ? DROPPED_MM : 0, phrase`usual for the shoulder`),
-    chestEase: quarters.chest,
-    waistEase: quarters.waist,
-    hipEase: quarters.hip,
-    shaping: take("shaping", isDroppedStyle || style === "knit" ? "none" : usual.shaping, ofGarment),
-    dartIntake: block.dartIntake ?? 0,
-    shoulderDartIntake: block.shoulderDartIntake ?? 0,
-    backShoulderDart: block.backShoulderDart ?? 0,
-    centreBackShaping: block.centreBackShaping ?? 0,
-    buttonStand: take("buttonStand", 0, phrase`none; ${length(25.4)} to ${length(38.1)} where it buttons`),
-    gathers,
-    bodyLength: take("bodyLength", usual.length, ofGarment),
-    sideSeam: take("sideSeam", gathers === "none" ? (isDroppedStyle ? "straight" : usual.side) : "straight", ofGarment),
-    backHigher: take("backHigher", 0, phrase`none; the neck is solved`),
-    underbust: block.underbust ?? "free",
-    typed: typedOf(block),
-  };
-}
-
-/** A dropped shoulder runs on beyond its point by half an inch or more (common practice, no source). */
-const DROPPED_MM = 25.4;
-
-function typedOf(block: DraftedBlockSpec): BlockChoices["typed"] {
-  return Object.fromEntries(TYPED_FIGURES.map((name) => [name, block[name]]));
-}
-
-/** The bust dart's place: as chosen, or with the shaping; a sleeve that takes the shoulder along leaves only the side. */
-function bustDartOf(
-  spec: GarmentSpec,
-  block: DraftedBlockSpec,
-  garment: EaseGarment,
-  { shaping, style, gathers }: BlockChoices,
-  body: FittedTask["body"],
-  chosen: Chosen,
-) {
-  const { sleeve, bodice } = spec;
-  const isKnit = style === "knit" || garment === "t-shirt" || garment === "cardigan";
-  const cup = (body.bust - body.upperBust) / (2 * CUP_HEIGHT_MM) / DEGREE;
-  const plain: BustDartPlace =
-    isKnit || gathers !== "none" || sleeve?.kind === "kimono" || (shaping === "none" && cup <= NO_DART_UP_TO)
-      ? "ease"
-      : shaping === "shoulder-darts"
-        ? "shoulder"
-        : "side";
-  const usual: BustDartPlace = shaping === "princess-shoulder" || shaping === "princess-armhole" ? shaping : plain;
-  const asked = chosen("block.bustDart", block.bustDart, usual, phrase`goes with the shaping and the garment`, COMMON);
-  // A princess line is cut only where the shaping has one.
-  const fit = asked.startsWith("princess") && asked !== shaping ? "side" : asked;
-  const sewn = bodice.panels === "whole" ? withoutPanels(fit) : fit;
-  const place = isWithBodice(spec) && sewn !== "ease" && sewn !== "waist" ? "side" : sewn;
-  return { place, movedDart: place === asked || sewn !== fit ? null : asked };
-}
-
-/** Does the sleeve take a part of front and back along? */
-function isWithBodice({ sleeve }: GarmentSpec): boolean {
-  return sleeve !== null && styleOf(sleeve.kind)?.family === "bodice";
-}
-
-/** Where the pieces are not cut apart, the dart lies where the seam would begin. */
-function withoutPanels(place: BustDartPlace): BustDartPlace {
-  return place === "princess-shoulder" ? "shoulder" : place === "princess-armhole" ? "armhole" : place;
-}
-
-/** A usual height from across front to the bust point, to tell whether there is a bust to speak of. */
-const CUP_HEIGHT_MM = 137;
-
-/** Each figure that may be typed, and the block's own of it. */
-const SOLVED_FIGURES = [
-  ["frontNeckWidth", "block.neck.frontWidth"],
-  ["backNeckWidth", "block.neck.width"],
-  ["frontNeckDepth", "block.neck.frontDepth"],
-  ["backNeckDepth", "block.neck.backDepth"],
-  ["frontInset", "block.inset.front"],
-  ["backInset", "block.inset.back"],
-  ["chestLevel", "block.chestLevel"],
-  ["bustLevel", "block.bustLevel"],
-  ["underbustLevel", "block.underbustLevel"],
-  ["waistLevel", "block.waistLevel"],
-  ["hipLevel", "block.hipLevel"],
-  ["length", "block.length"],
-  ["dartInner", "block.dart.inner"],
-  ["dartAboveHip", "block.dart.aboveHip"],
-] as const satisfies readonly (readonly [TypedFigure, string])[];
-
 /** The figures that may be typed, as the block was solved, listed for those that were not. */
-function listSolved(drafted: FittedBlock, block: DraftedBlockSpec, chosen: Chosen): void {
+function listSolved(drafted: FittedBlock, { gathered }: FittedTask, block: DraftedBlockSpec, chosen: Chosen): void {
   if (!drafted.ok) return;
-  for (const [name, id] of SOLVED_FIGURES) {
-    const found = drafted.block.figures.find((figure) => figure.id === id);
-    if (found) chosen(`block.${name}`, block[name], found.value, found.formula, "solved");
+  for (const name of TYPED_FIGURES) {
+    const found = typedFigureOf({ figures: drafted.block.figures, gathered }, name);
+    if (found) chosen(`block.${name}`, block[name], found.value, found.rule, "solved");
   }
 }

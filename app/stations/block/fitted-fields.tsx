@@ -5,7 +5,14 @@ import { QuantityField } from "@app/work/quantity-field";
 import { SpecField } from "@app/work/spec-field";
 import type { Kinds } from "@app/work/use-kind-pictures";
 import { useWork, useWorkStore } from "@app/work/work-context";
-import { BUST_DARTS, type BustDartPlace, EASE_GARMENT_NAMES, EASE_GARMENTS, EASE_LEVELS } from "@core/block/index";
+import {
+  BUST_DARTS,
+  type BustDartPlace,
+  EASE_GARMENT_NAMES,
+  EASE_GARMENTS,
+  EASE_LEVELS,
+  isPrincess,
+} from "@core/block/index";
 
 const PLACES: Readonly<Record<BustDartPlace, string>> = {
   side: "At the side",
@@ -25,7 +32,7 @@ const PLACES_DRAWN: Kinds<BustDartPlace> = {
     ...spec,
     sleeve: null,
     collar: null,
-    bodice: { ...spec.bodice, cut: "whole", panels: bustDart.startsWith("princess") ? "cut" : "whole" },
+    bodice: { ...spec.bodice, cut: "whole", panels: isPrincess(bustDart) ? "cut" : "whole" },
     block: {
       ...spec.block,
       source: "drafted",
@@ -52,7 +59,7 @@ export function FittedFields() {
         bustDart,
         ...(bustDart === "princess-shoulder" || bustDart === "princess-armhole" ? { shaping: bustDart } : {}),
       },
-      ...(bustDart.startsWith("princess") ? { bodice: { panels: "cut" } } : {}),
+      ...(isPrincess(bustDart) ? { bodice: { panels: "cut" } } : {}),
     });
   return (
     <>

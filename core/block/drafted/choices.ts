@@ -32,6 +32,11 @@ export type ArmholeRule = (typeof ARMHOLE_RULES)[number];
 export const SHAPINGS = ["none", "waist-darts", "shoulder-darts", "princess-shoulder", "princess-armhole"] as const;
 export type Shaping = (typeof SHAPINGS)[number];
 
+/** Does a shaping, or a bust dart's place, lie in a seam that cuts the half apart? */
+export function isPrincess<Of extends string>(of: Of): of is Extract<Of, "princess-shoulder" | "princess-armhole"> {
+  return of === "princess-shoulder" || of === "princess-armhole";
+}
+
 export const UNDERBUSTS = ["free", "fitted"] as const;
 export type Underbust = (typeof UNDERBUSTS)[number];
 

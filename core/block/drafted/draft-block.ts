@@ -1,6 +1,6 @@
 import { composeDraft } from "../../draft";
 import { line } from "../../geometry";
-import { type Block, type BodiceHalf, curve, type Level, meanDepth, type Side } from "../half";
+import { type Block, type BodiceHalf, curve, levelsDown, meanDepth, type Side } from "../half";
 import type { BlockChoices, BlockMeasures, BlockStyle } from "./choices";
 import { drawHalf } from "./curves";
 import { type BlockObstacle, obstacleOf } from "./obstacle";
@@ -31,7 +31,17 @@ export function draftBlock(body: BlockMeasures, choices: BlockChoices): DraftedB
       front: front.half,
       back: back.half,
       depth: meanDepth(front.half, back.half),
-      levels: levelsOf(plan),
+      levels: levelsDown(
+        {
+          chest: plan.chestLevel,
+          bust: plan.bustLevel,
+          underbust: plan.underbustLevel,
+          waist: plan.waistLevel,
+          hip: plan.hipLevel,
+          hem: plan.hemLevel,
+        },
+        plan.hemLevel,
+      ),
       drafts: [back.draft, front.draft],
       figures: plan.figures,
       solvers: [],
@@ -58,17 +68,4 @@ function draftHalf(side: Side, plan: BlockPlan, choices: BlockChoices, body: Blo
   };
   const title = `${STYLE_NAMES[choices.style]}, ${side}`;
   return { half, draft: composeDraft(side, title, halfSteps({ side, plan, choices, curves, shaped })) };
-}
-
-function levelsOf(plan: BlockPlan): readonly Level[] {
-  const all: readonly Level[] = [
-    { id: "shoulder", name: "Shoulder", y: 0 },
-    { id: "chest", name: "Chest", y: plan.chestLevel },
-    { id: "bust", name: "Bust", y: plan.bustLevel },
-    { id: "underbust", name: "Under-bust", y: plan.underbustLevel },
-    { id: "waist", name: "Waist", y: plan.waistLevel },
-    { id: "hip", name: "Hip", y: plan.hipLevel },
-    { id: "hem", name: "Hem", y: plan.hemLevel },
-  ];
-  return all.filter((level) => level.y <= plan.hemLevel && (level.id !== "hip" || plan.hemLevel > plan.hipLevel));
 }

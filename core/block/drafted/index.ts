@@ -12,6 +12,7 @@ export {
   DART_INTAKE_MM,
   GATHERS,
   type Gathers,
+  isPrincess,
   NECK_RULES,
   NECK_SHAPES,
   type NeckRule,

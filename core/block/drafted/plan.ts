@@ -134,7 +134,7 @@ export function planBlock(body: BlockMeasures, choices: BlockChoices): BlockPlan
 
 /** Where each figure that may be typed comes from on a plan: its value, and the rule that gave it. */
 export function typedFigureOf(
-  plan: BlockPlan,
+  plan: Pick<BlockPlan, "figures" | "gathered">,
   name: TypedFigure,
 ): { readonly value: number; readonly rule: Phrase } | null {
   const found = plan.figures.find(({ id }) => id === FIGURE_OF[name]);

@@ -18,7 +18,7 @@ import {
   subpath,
 } from "../../geometry";
 import { type DartLegs, dartLine, type ShoulderDart, type Side } from "../half";
-import type { BlockChoices, BlockMeasures } from "./choices";
+import { type BlockChoices, type BlockMeasures, isPrincess } from "./choices";
 import { type HalfCurves, shoulderDart } from "./curves";
 import type { BlockPlan } from "./plan";
 
@@ -50,7 +50,7 @@ export function shapeHalf(
     side === "front"
       ? choices.shaping === "shoulder-darts" && frontShoulderDart(plan, choices, body, curves)
       : shoulderDart("back", choices) > 0 && backShoulderDart(plan, choices, curves);
-  const princess = choices.shaping.startsWith("princess") ? princessLine(side, plan, choices, body, curves) : null;
+  const princess = isPrincess(choices.shaping) ? princessLine(side, plan, choices, body, curves) : null;
   const shaped = [waist, shoulder || null, princess].filter((one) => one !== null);
   return {
     acts: shaped.map((one) => one.act),

@@ -16,6 +16,7 @@ import {
   step,
   subpath,
 } from "../../geometry";
+import { isPrincess } from "../drafted";
 import type { ArmholeDart, ShoulderDart, SideDart } from "../half";
 import type { BustDartPlace } from "./task";
 
@@ -62,9 +63,9 @@ const MOST_DOWN_SHARE = 0.6;
 /** The dart turned about the bust point to where it is wanted. Turning it moves nothing but what lies between both places. */
 export function placeBustDart(front: ClosedFront, place: BustDartPlace): DartedFront {
   const plain = levelFront(front);
-  if (front.dart <= 0) return place.startsWith("princess") ? withPrincess(front, place, 0) : plain;
+  if (front.dart <= 0) return isPrincess(place) ? withPrincess(front, place, 0) : plain;
   const darted =
-    place === "ease" ? plain : place.startsWith("princess") ? withPrincess(front, place, front.dart) : at(front, place);
+    place === "ease" ? plain : isPrincess(place) ? withPrincess(front, place, front.dart) : at(front, place);
   return darted.mouth < LEAST_MOUTH_MM && darted.atWaist === 0 && !darted.princess ? plain : darted;
 }
 

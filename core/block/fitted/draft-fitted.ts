@@ -1,16 +1,16 @@
 import { composeDraft } from "../../draft";
-import { armholeDepth, type Block, type Level } from "../half";
+import { armholeDepth, type Block, levelsDown } from "../half";
 import { fittedFigures } from "./figures";
 import { backHalf, frontHalf } from "./halves";
 import { type FittedSheet, layOut } from "./lay-out";
 import { type FittedObstacle, obstacleOfFitted } from "./obstacle";
 import { solveFitted } from "./solve";
 import { fittedSteps } from "./steps";
-import type { FittedTask } from "./task";
-import type { FittedTold } from "./told";
+import type { FittedTask, FittedTold } from "./task";
 
+/** `frontLength`: side neck point to waist as drafted, in millimetres. */
 export type FittedBlock =
-  | { readonly ok: true; readonly block: Block; readonly told: readonly FittedTold[] }
+  | { readonly ok: true; readonly block: Block; readonly told: readonly FittedTold[]; readonly frontLength: number }
   | { readonly ok: false; readonly obstacle: FittedObstacle };
 
 /** The bodice solved from the body that was measured (see solveFitted), as a recorded construction; or what is in the way of it. */
@@ -23,11 +23,12 @@ export function draftFitted(task: FittedTask): FittedBlock {
   return {
     ok: true,
     told: toldOf(sheet),
+    frontLength: plan.frontLength,
     block: {
       ...halves,
       // A dart at the side turns the front's underarm up: the back's depth is that of the armhole once it is closed.
       depth: armholeDepth(halves.back),
-      levels: levelsOf(sheet),
+      levels: levelsDown(sheet.levels, sheet.levels.hem + sheet.hemDrop),
       drafts: [
         composeDraft("back", "Fitted bodice, back", fittedSteps("back", sheet, halves.back)),
         composeDraft("front", "Fitted bodice, front", fittedSteps("front", sheet, halves.front)),
@@ -50,18 +51,4 @@ function toldOf({ plan, waistDarts, front, task }: FittedSheet): readonly Fitted
       ? []
       : [{ code: "dart-as-ease" as const, dart: plan.dart }]),
   ];
-}
-
-function levelsOf({ levels, hemDrop }: FittedSheet): readonly Level[] {
-  const lowest = levels.hem + hemDrop;
-  const all: readonly Level[] = [
-    { id: "shoulder", name: "Shoulder", y: 0 },
-    { id: "chest", name: "Chest", y: levels.chest },
-    { id: "bust", name: "Bust", y: levels.bust },
-    { id: "underbust", name: "Under-bust", y: levels.underbust },
-    { id: "waist", name: "Waist", y: levels.waist },
-    { id: "hip", name: "Hip", y: levels.hip },
-    { id: "hem", name: "Hem", y: levels.hem },
-  ];
-  return all.filter((level) => level.y <= lowest && (level.id !== "hip" || levels.hem > levels.hip));
 }

@@ -1,3 +1,4 @@
+import type { BlockStyle } from "../drafted";
 import type { FittedEase } from "./task";
 
 /** What a garment is made as, which says how much room it has. */
@@ -13,6 +14,11 @@ export const EASE_GARMENT_NAMES: Readonly<Record<EaseGarment, string>> = {
   cardigan: "Cardigan",
   "t-shirt": "T-shirt",
 };
+
+/** What a bodice of a style is made as where nobody said (common practice, no source). */
+export function usualGarment(style: BlockStyle): EaseGarment {
+  return style === "knit" ? "t-shirt" : style === "dropped" ? "cardigan" : "blouse";
+}
 
 type Row = readonly [
   bust: number,

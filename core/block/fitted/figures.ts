@@ -1,11 +1,10 @@
 import { type Figure, length, type Phrase, phrase } from "../../draft";
-import { pathLength } from "../../geometry";
+import { DEGREE, pathLength } from "../../geometry";
 import type { BodiceHalf, Side } from "../half";
 import { measureBlock } from "../measured";
 import type { FittedSheet } from "./lay-out";
 
 const RULE = "Fitted block";
-const DEGREE = Math.PI / 180;
 
 const solved = (id: string, label: string, value: number, formula: Phrase): Figure => ({
   id,

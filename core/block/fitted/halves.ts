@@ -1,5 +1,6 @@
 import type { DraftLine } from "../../draft";
 import { add, along, directionTo, endOf, lerp, line, pathLength, rotateDirection, startOf, step } from "../../geometry";
+import { isPrincess } from "../drafted";
 import { armholeCurve, armholeDartLegs, type BodiceHalf, curve, type DartLegs, dartLine } from "../half";
 import type { FittedSheet } from "./lay-out";
 import { princessAbove } from "./princess";
@@ -73,7 +74,7 @@ export function backHalf(sheet: FittedSheet): BodiceHalf {
   const shoulder = sheet.shoulder.back;
   const [from, to] = [startOf(shoulder), endOf(shoulder)];
   const isFromShoulder = task.choices.bustDart === "princess-shoulder";
-  const isPrincess = task.choices.bustDart.startsWith("princess");
+  const hasPrincess = isPrincess(task.choices.bustDart);
   const whole = pathLength(shoulder);
   const wide = plan.backShoulderDart;
   const beside = (by: number) => lerp(from, to, 0.5 + by / whole);
@@ -99,7 +100,7 @@ export function backHalf(sheet: FittedSheet): BodiceHalf {
     darts.push(legs);
     lines.push(...own);
   };
-  if (isPrincess) {
+  if (hasPrincess) {
     const dart = first ?? {
       x: task.body.bustSpan / 2,
       width: 0,
@@ -118,7 +119,7 @@ export function backHalf(sheet: FittedSheet): BodiceHalf {
     if (first) draw(waistDartLines("back", 0, first, levels.hem));
     for (const [i, dart] of others.entries()) draw(waistDartLines("back", i + 1, dart, levels.hem));
   }
-  if (shoulderDart && !(isPrincess && isFromShoulder))
+  if (shoulderDart && !(hasPrincess && isFromShoulder))
     lines.push(dartLine("back.shoulderDart", shoulderDart.inner, apex, shoulderDart.outer));
   return { ...half, waistDarts: darts, inner: lines };
 }

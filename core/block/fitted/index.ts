@@ -1,5 +1,5 @@
 export { draftFitted, type FittedBlock } from "./draft-fitted";
-export { EASE_GARMENT_NAMES, EASE_GARMENTS, type EaseGarment, usualEase } from "./ease";
+export { EASE_GARMENT_NAMES, EASE_GARMENTS, type EaseGarment, usualEase, usualGarment } from "./ease";
 export { fittedShoulderLength } from "./neck";
 export type { FittedObstacle } from "./obstacle";
 export {
@@ -10,5 +10,5 @@ export {
   type FittedChoices,
   type FittedEase,
   type FittedTask,
+  type FittedTold,
 } from "./task";
-export type { FittedTold } from "./told";

@@ -1,4 +1,5 @@
 import { add, endOf, line, lineCubic, mapPath, type Path, type Point } from "../../geometry";
+import { isPrincess } from "../drafted";
 import type { Side } from "../half";
 import { type DartedFront, placeBustDart } from "./bust-dart";
 import { necklineOf } from "./neck-shape";
@@ -144,10 +145,10 @@ function waistDarts(
   levels: FittedSheet["levels"],
 ): readonly WaistDart[] {
   const solved = plan.widths[which].darts;
-  const isPrincess = choices.bustDart.startsWith("princess");
+  const hasPrincess = isPrincess(choices.bustDart);
   const total = solved.reduce((sum, width) => sum + width, 0);
   // A princess seam takes up what two darts would; so does a waist that is the hem.
-  const isOne = isPrincess || levels.hem < levels.hip || choices.bustDart === "waist";
+  const isOne = hasPrincess || levels.hem < levels.hip || choices.bustDart === "waist";
   const widths = dartIntake !== null ? [dartIntake] : total > 0 && isOne ? [total] : solved;
   const first = widths[0];
   if (first === undefined || first <= 0) return [];
@@ -156,10 +157,10 @@ function waistDarts(
   const lowest = Math.max(plan.underarm.front.y, plan.underarm.back.y) - plan.neckPoint.front.y;
   const net = plan.widths[which].waist + total + plan.widths[which].centre;
   const x =
-    which === "front" ? bustX : isPrincess ? bustX : plan.widths.back.centre + (net - plan.widths.back.centre) / 2;
+    which === "front" ? bustX : hasPrincess ? bustX : plan.widths.back.centre + (net - plan.widths.back.centre) / 2;
   const top =
     which === "front"
-      ? isPrincess || choices.bustDart === "waist"
+      ? hasPrincess || choices.bustDart === "waist"
         ? Math.max(bust, lowest)
         : Math.max(bust + BELOW_BUST_POINT_MM, lowest)
       : Math.max(bust, lowest);

@@ -1,14 +1,11 @@
-import { findRoot, type NamedSolution, type Path, type Point, pathLength, type Solution } from "../../geometry";
+import { DEGREE, findRoot, type NamedSolution, type Path, type Point, pathLength, type Solution } from "../../geometry";
 import type { Side } from "../half";
 import { cupAngle, cupOn } from "./cup";
 import { atDepth, type Drawn, draw, type Fixed, fixedOf, type Pass, type State } from "./frame";
 import type { SolvedNeck } from "./neck";
 import { centreOut, sideToHip } from "./sides";
-import type { FittedBody, FittedChoices, FittedEase } from "./task";
-import type { FittedTold } from "./told";
+import type { FittedBody, FittedChoices, FittedEase, FittedTold } from "./task";
 import { type HalfWidths, solveWidths } from "./widths";
-
-const DEGREE = Math.PI / 180;
 
 /** A run out to the underarm of more than this share of the depth makes a wing; across front and back then get up to so much more. */
 const WING_SHARE = 0.55;
