@@ -1,13 +1,10 @@
-import { type Block, type EaseGarment, type FittedEase, measureBlock, usualEase, usualGarment } from "../block";
+import { type Block, type EaseGarment, measureBlock, usualEase, usualGarment } from "../block";
 import { length, type Phrase, phrase } from "../draft";
 import { along, distance, endOf, lengthAtHeight, startOf } from "../geometry";
-import type { GarmentSpec, SpecChange } from "../spec";
-import type { Finding, Remedy } from "./finding";
+import type { Finding } from "./finding";
 import type { Finished } from "./finished";
+import { type About, type Drafted, girthFindings, otherSchool, SLACK_MM, told } from "./judge-girths";
 
-/** A garment with less than this share of its usual ease is tight; one with more than twice of it and so much besides is wide. */
-const LEAST_SHARE = 0.6;
-const WIDE = { share: 2, more: 60 } as const;
 /** Of an armhole: less of its usual ease, and more, are told. */
 const ARMHOLE = { least: 0.4, most: 2.2, more: 30 } as const;
 /** A neckline may be so much longer than the neck it lies round before a collar on it leans. */
@@ -17,8 +14,6 @@ const SHOULDER_EASE_MM = 14;
 const SHOULDER_SHORT_MM = 2;
 /** Front neck to waist, as drafted and as read, agree within so much. */
 const FRONT_CENTRE_MM = 15;
-
-type Drafted = Extract<Finished["resolved"]["block"], { readonly source: "drafted" }>;
 
 /** What a drafted block has of room over the body at each level, against what its garment and its cloth want. Millimetres. */
 export function judgeRoom({ spec, resolved, built }: Finished): readonly Finding[] {
@@ -42,106 +37,6 @@ export function judgeRoom({ spec, resolved, built }: Finished): readonly Finding
 /** What a block by the quick rules is made as, where nobody said. */
 function garmentOf(from: Drafted): EaseGarment {
   return from.school === "fitted" ? from.garment : usualGarment(from.choices.style);
-}
-
-type About = {
-  readonly spec: GarmentSpec;
-  readonly from: Drafted;
-  readonly usual: FittedEase;
-  readonly measured: ReturnType<typeof measureBlock>;
-};
-
-const told = (finding: Omit<Finding, "station">): Finding => ({ station: "block", ...finding });
-
-const GIRTHS = [
-  { level: "bust", name: "bust", quarter: "chestEase" },
-  { level: "waist", name: "waist", quarter: "waistEase" },
-  { level: "hip", name: "hip", quarter: "hipEase" },
-] as const;
-
-function girthFindings({ from, usual, measured }: About): readonly Finding[] {
-  return GIRTHS.flatMap(({ level, name, quarter }): Finding[] => {
-    const around = measured[level];
-    if (around === null) return [];
-    const body = from.body[level];
-    const room = around - body;
-    const wanted = usual[level];
-    const numbers = { room, wanted, around, body };
-    if (room < wanted * LEAST_SHARE - SLACK_MM) {
-      return [
-        told({
-          code: `tight-at-${level}`,
-          severity: "warning",
-          message: phrase`At the ${name} the block is ${length(around)} round and the body ${length(body)}: ${length(room)} of room, where ${length(wanted)} is usual for this garment and its cloth.`,
-          reason: phrase`A garment without room draws tight there, rides up, and does not close.`,
-          numbers,
-          remedies: [easeRemedy(from, level, quarter, room, wanted), ...otherSchool(from)],
-        }),
-      ];
-    }
-    const isWide = level === "bust" && from.choices.gathers === "none" && from.choices.style !== "dropped";
-    if (isWide && room > wanted * WIDE.share + WIDE.more) {
-      return [
-        told({
-          code: `wide-at-${level}`,
-          severity: "note",
-          message: phrase`At the ${name} the block is ${length(around)} round and the body ${length(body)}: ${length(room)} of room, where ${length(wanted)} is usual for this garment and its cloth.`,
-          reason: phrase`More room than that hangs in folds; it may be meant so.`,
-          numbers,
-          remedies: [easeRemedy(from, level, quarter, room, wanted)],
-        }),
-      ];
-    }
-    return [];
-  });
-}
-
-const SLACK_MM = 0.5;
-
-/** The usual ease: left to itself where the block is solved, and by so much more or less in each quarter by the quick rules. */
-function easeRemedy(
-  from: Drafted,
-  level: "bust" | "waist" | "hip",
-  quarter: "chestEase" | "waistEase" | "hipEase",
-  room: number,
-  wanted: number,
-): Remedy {
-  const label = phrase`Give it the usual ${length(wanted)}`;
-  const id = `usual-ease-${level}`;
-  if (from.school === "fitted")
-    return {
-      id,
-      label,
-      change: { block: { ease: { [level]: undefined }, [quarter]: undefined, dartIntake: undefined } },
-    };
-  const now = from.choices[quarter];
-  return { id, label, change: { block: { [quarter]: now + (wanted - room) / 4 } } };
-}
-
-/** What was typed for a block by the quick rules is not carried over into one that is solved. */
-const SOLVED_INSTEAD: NonNullable<SpecChange["block"]> = {
-  school: "fitted",
-  chestEase: undefined,
-  waistEase: undefined,
-  hipEase: undefined,
-  frontNeckWidth: undefined,
-  backNeckWidth: undefined,
-  backNeckDepth: undefined,
-  frontInset: undefined,
-  backInset: undefined,
-  chestLevel: undefined,
-  waistLevel: undefined,
-  hipLevel: undefined,
-  backHigher: undefined,
-  shoulderEase: undefined,
-  dartIntake: undefined,
-};
-
-/** A block by the quick rules can be solved from the body instead. */
-function otherSchool({ school }: Drafted): readonly Remedy[] {
-  return school === "quick"
-    ? [{ id: "fitted-block", label: phrase`Solve the block from the body instead`, change: { block: SOLVED_INSTEAD } }]
-    : [];
 }
 
 function armholeFinding({ from, usual, measured }: About): readonly Finding[] {
