@@ -85,6 +85,7 @@ export {
   type OutlineStandIns,
 } from "./outline";
 export type { OutlineHalf } from "./place-outline";
+export { fitToArmhole, fitToNeckline, type ReadOver } from "./read-over";
 export type { BlockReadings, NeckReadings, Reading, ReadingPath } from "./readings";
 export { type RebuiltBlock, rebuildBlock } from "./rebuild";
 export { type ReadingOffsets, stitchingLineOffsets } from "./seam-allowance";

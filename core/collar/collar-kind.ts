@@ -122,6 +122,12 @@ export type UpperEdge = {
   readonly isDeveloped: boolean;
   /** What each school would make it; null where one has no band for this neckline. */
   readonly bySchool: readonly { readonly school: CollarChoiceOf<"school">; readonly girth: number | null }[];
+  /** How high the front end of the neck edge lies above its centre back on paper, and what draws it no higher than is usual at most. */
+  readonly rise: {
+    readonly drawn: number;
+    readonly most: number;
+    readonly by: { readonly field: "ease" | "bow" | "rise"; readonly value: number } | null;
+  };
 };
 
 /** How a lapel lies when it is turned back. */

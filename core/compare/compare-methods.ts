@@ -67,7 +67,7 @@ export function tradeOffOf({ task }: SewnSleeve, steps: number): TradeOff | null
 
 function prepare(spec: GarmentSpec) {
   const resolved = resolveSpec(spec);
-  const { block } = buildBlock(resolved.block, resolved.defaults);
+  const { forSleeve: block } = buildBlock(resolved.block, resolved.defaults);
   const asked = resolved.sleeve;
   if (!block || !asked) return null;
   return {

@@ -7,6 +7,8 @@ import {
   blockFromOutline,
   type Contradiction,
   draftBlock,
+  fitToArmhole,
+  fitToNeckline,
   type OutlineFault,
   type ReadingPath,
   rebuildBlock,
@@ -29,19 +31,36 @@ export type BuiltBlock = {
   readonly block: Block | null;
   /** As it was before them. */
   readonly plain: Block | null;
+  /** What a sleeve that is sewn in and a collar that is sewn on are fitted to: the block, but for an armhole and a neckline that were read. */
+  readonly forSleeve: Block | null;
+  readonly forCollar: Block | null;
   readonly why: NoBlock | null;
   readonly alterations: readonly AlterationTaken[];
   readonly figures: readonly Figure[];
 };
 
+export const NO_BLOCK: BuiltBlock = {
+  block: null,
+  plain: null,
+  forSleeve: null,
+  forCollar: null,
+  why: null,
+  alterations: [],
+  figures: [],
+};
+
 /** The block from whichever source, with its alterations; or why there is none. Millimetres. */
 export function buildBlock(resolved: ResolvedBlock, defaults: readonly DefaultTaken[]): BuiltBlock {
   const made = makeBlock(resolved);
-  if (!made.block) return { block: null, plain: null, why: made.why, alterations: [], figures: [] };
-  const { block, taken } = alterBlock(made.block, resolved.alterations);
+  if (!made.block) return { ...NO_BLOCK, why: made.why };
+  const { block: altered, taken } = alterBlock(made.block, resolved.alterations);
+  const block = { ...altered, drafts: withAlterationSteps(altered, taken) };
   return {
-    block: { ...block, drafts: withAlterationSteps(block, taken) },
+    block,
     plain: made.block,
+    forSleeve: resolved.source === "drafted" ? fitToArmhole(block, resolved.read) : block,
+    // Where no such neck can be drawn the drafted one stands, and a judge says so.
+    forCollar: (resolved.source === "drafted" ? fitToNeckline(block, resolved.read) : null) ?? block,
     why: null,
     alterations: taken,
     figures: blockFigures(resolved, made.block, block, taken, defaults),

@@ -1,5 +1,5 @@
 export { type BodiceAttempt, bodiceBase, type DraftedBodiceSleeve, type SeamMark } from "./bodice-sleeve";
-export { type BuiltBlock, buildBlock } from "./build-block";
+export { type BuiltBlock, buildBlock, NO_BLOCK } from "./build-block";
 export { type CollarAttempt, type DraftedCollar, draftCollar, type NeckForCollar } from "./draft-collar";
 export { bodiceSleeve, type DraftedSleeve, draftSleeve, type SleeveAttempt, sewnSleeve } from "./draft-sleeve";
 export type { FinishedSleeve } from "./finish-sleeve";

@@ -1,7 +1,7 @@
 import type { Block } from "../block";
 import { isRecord } from "../data";
 import { length, type Phrase, phrase, type Source } from "../draft";
-import { draftSleeve, type SleeveAttempt, setInTask } from "../drafting";
+import { type BuiltBlock, draftSleeve, type SleeveAttempt, setInTask } from "../drafting";
 import { type Finding, judgeSleeve } from "../judge";
 import type { DefaultTaken, ResolvedSleeve, ResolvedSpec } from "../resolve";
 import { isDropped, styleOf } from "../sleeve/all-styles";
@@ -18,14 +18,17 @@ const MOST_RETAKEN = 4;
 /**
  * Drafts the sleeve, its defaults settled now that the block is known: a dropped sleeve is as long as this block's shoulder leaves, the
  * sleeve's sides do not bulge, and a default with which nothing can be drawn gives way to the nearest figure with which it can. What
- * was given stays as it is, and is judged.
+ * was given stays as it is, and is judged. Null without a block.
  */
 export function draftSettledSleeve(
   spec: GarmentSpec,
   resolved: ResolvedSpec,
   asked: ResolvedSleeve,
-  block: Block,
-): SettledSleeve {
+  built: BuiltBlock,
+): SettledSleeve | null {
+  // What takes a part of front and back along is cut from them as they are drafted.
+  const block = styleOf(asked.kind)?.family === "bodice" ? built.block : built.forSleeve;
+  if (!block) return null;
   const given = spec.sleeve ?? { kind: asked.kind };
   const settled = withoutBulge(
     given,

@@ -1,4 +1,5 @@
 import type { AlterationTaken, Block } from "../block";
+import { collarOf } from "../collar";
 import { type Draft, type Figure, phrase } from "../draft";
 import {
   type BuiltBlock,
@@ -6,6 +7,7 @@ import {
   type DraftedCollar,
   type DraftedSleeve,
   type NeckForCollar,
+  NO_BLOCK,
   NOTHING_TOGETHER,
   type OtherSleeve,
   type Part,
@@ -45,8 +47,6 @@ export type Garment = {
   readonly solvers: readonly NamedSolution[];
 };
 
-const NO_BLOCK: BuiltBlock = { block: null, plain: null, why: null, alterations: [], figures: [] };
-
 /**
  * Drafts and judges the whole garment, but for the remedies of its findings, which are not tried yet: for every frame of a drag. Never
  * throws for a spec that `readGarment` accepted: what was not foreseen at one station is a finding there, and the others go on.
@@ -63,14 +63,14 @@ export function sketchGarment(spec: GarmentSpec, before: Garment | null = null):
   const { block } = built;
   const { value: sleeve, findings: ofSleeve } = guarded(
     "sleeve",
-    () => (block && resolved.sleeve ? draftSettledSleeve(spec, resolved, resolved.sleeve, block) : null),
+    () => (block && resolved.sleeve ? draftSettledSleeve(spec, resolved, resolved.sleeve, built) : null),
     null,
     (settled) => shownOf(settled?.attempt.drafted ?? null),
   );
   const drafted = sleeve?.attempt.drafted ?? null;
   const { value: collar, findings: ofCollar } = guarded(
     "collar",
-    () => (block ? draftSettledCollar(spec, resolved, neckLeftBy(drafted, block)) : null),
+    () => (block ? draftSettledCollar(spec, resolved, neckLeftBy(drafted, neckFor(spec, built) ?? block)) : null),
     null,
     (settled) => shownOf(settled?.attempt.drafted ?? null),
   );
@@ -78,7 +78,7 @@ export function sketchGarment(spec: GarmentSpec, before: Garment | null = null):
   const defaults = withRetaken(resolved.defaults, [...(sleeve?.retaken ?? []), ...(collar?.retaken ?? [])]);
   const { value: otherSleeve, findings: ofOther } = guarded(
     "sleeve",
-    () => (drafted?.family === "sewn" && block ? draftOtherArm(spec, block) : null),
+    () => (drafted?.family === "sewn" && block ? draftOtherArm(spec, built) : null),
     null,
     (other) => shownOf(other?.sleeve ?? null),
   );
@@ -137,14 +137,14 @@ export function sketchGarment(spec: GarmentSpec, before: Garment | null = null):
 }
 
 /** The sleeve of the arm that differs, drafted as the first is but for that arm's figures; null where no such arm is given, or none exists. */
-function draftOtherArm(spec: GarmentSpec, block: Block): OtherSleeve | null {
+function draftOtherArm(spec: GarmentSpec, built: BuiltBlock): OtherSleeve | null {
   const { otherArm } = spec;
   if (!otherArm) return null;
   const { side = "left", ...figures } = otherArm;
   const measured = Object.fromEntries(Object.entries(figures).filter(([, value]) => value !== undefined));
   const own = { ...spec, body: { ...spec.body, ...measured } };
   const resolved = resolveSpec(own);
-  const settled = resolved.sleeve && draftSettledSleeve(own, resolved, resolved.sleeve, block);
+  const settled = resolved.sleeve && draftSettledSleeve(own, resolved, resolved.sleeve, built);
   const sleeve = settled?.attempt.drafted;
   return sleeve ? { sleeve, side } : null;
 }
@@ -159,6 +159,11 @@ function neckLeftBy(drafted: DraftedSleeve | null, block: Block): NeckForCollar 
   return drafted?.family === "bodice"
     ? { block: drafted.drawing.necked, edges: drafted.drawing.neckEdges }
     : { block, edges: NECK_OF_BODICE };
+}
+
+/** A front that a collar grows is cut with its own neck, whatever was read. */
+function neckFor({ collar }: GarmentSpec, { block, forCollar }: BuiltBlock): Block | null {
+  return collar && collarOf(collar.kind).frontEdge === "grown" ? block : forCollar;
 }
 
 /** What was taken otherwise once the block was known stands in the place of what was taken first. */

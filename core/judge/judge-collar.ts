@@ -24,7 +24,7 @@ export function judgeCollar(drawing: DrawnCollar, seams: readonly Seam[], deepen
   const { upperEdge, outer, turnedOver, lapel, rounded, neckCorner = 0 } = drawing;
   return [
     ...seams.flatMap(judgeSeam),
-    ...(upperEdge ? [...judgeUpperEdge(upperEdge), ...judgeNeckline(upperEdge, deepen)] : []),
+    ...(upperEdge ? [...judgeUpperEdge(upperEdge), ...judgeRise(upperEdge), ...judgeNeckline(upperEdge, deepen)] : []),
     ...(turnedOver ? judgeFall(turnedOver) : []),
     ...(outer ? judgeOuterEdge(outer) : []),
     ...(outer && lapel ? judgeSwing(outer, neckCorner) : []),
@@ -85,6 +85,28 @@ function judgeNeckline({ neckline, wanted, neck, isDeveloped }: UpperEdge, deepe
           : [];
       },
     ),
+  ];
+}
+
+/** Less than this is within what is drawn by hand. Millimetres. */
+const RISE_SLACK_MM = 0.1;
+
+function judgeRise({ rise: { drawn, most, by }, isDeveloped }: UpperEdge): readonly Finding[] {
+  if (drawn <= most + RISE_SLACK_MM) return [];
+  const label =
+    by?.field === "ease"
+      ? phrase`Let it lean less, with ${length(by.value)} of ease at its upper edge`
+      : phrase`Let its front end rise by ${length(most)}`;
+  return [
+    told({
+      code: "stand-rises-high",
+      // By a rule of thumb it was drawn so on purpose.
+      severity: isDeveloped ? "warning" : "note",
+      message: phrase`The front end of the stand lies ${length(drawn)} above its centre back on paper; up to ${length(most)} is usual.`,
+      reason: phrase`It is bent like a hook, and leans in hard: the neckline is much longer than the neck.`,
+      numbers: { drawn, most },
+      remedies: by ? [remedy("flatter-stand", label, { [by.field]: by.value })] : [],
+    }),
   ];
 }
 

@@ -14,6 +14,7 @@ import { judgeFitted } from "./judge-fitted";
 import { judgeIgnored } from "./judge-ignored";
 import { judgeMeasures } from "./judge-measures";
 import { judgeOutlines } from "./judge-outlines";
+import { judgeReadOver } from "./judge-read-over";
 import { judgeRoom } from "./judge-room";
 import { judgeSewn } from "./judge-sewn";
 import { judgeSolvers } from "./judge-solvers";
@@ -54,6 +55,7 @@ const JUDGES: readonly Judge[] = [
   { station: "block", judge: ({ resolved, built }) => judgeBuiltBlock(resolved.block, built) },
   { station: "block", judge: ({ resolved }) => judgeFitted(resolved.block) },
   { station: "block", judge: judgeRoom },
+  { station: "block", judge: judgeReadOver },
   { station: "pieces", judge: judgeIgnored },
   { station: "match", judge: ({ solvers }, found) => judgeSolvers(solvers, found) },
   {

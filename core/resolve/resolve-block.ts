@@ -8,6 +8,7 @@ import {
   type OutlineStandIns,
   planBlock,
   type ReadingOffsets,
+  type ReadOver,
   SHOULDER_DART_INTAKE_MM,
   type Side,
   STYLE_DEFAULTS,
@@ -41,10 +42,11 @@ export type ResolvedBlock = { readonly alterations: readonly Alteration[] } & (
       /** From what was read to the stitching line: allowances taken off. */
       readonly offsets: ReadingOffsets;
     }
-  | ({ readonly source: "drafted" } & (
-      | { readonly school: "quick"; readonly body: BlockMeasures; readonly choices: BlockChoices }
-      | ResolvedFitted
-    ))
+  | ({
+      readonly source: "drafted";
+      /** What was read off the garment, over what is drafted. */
+      readonly read: ReadOver;
+    } & ({ readonly school: "quick"; readonly body: BlockMeasures; readonly choices: BlockChoices } | ResolvedFitted))
   | {
       readonly source: "outline";
       readonly outline: BlockOutline;
@@ -77,6 +79,7 @@ export function resolveBlock(
       return {
         alterations,
         source: "drafted",
+        read: readOver(block),
         ...(chosen("block.school", block.school, "fitted", phrase`solved from the body`, "choice") === "quick"
           ? resolveQuick(block, resolveBlockBody(spec, bust, measured), chosen)
           : resolveFitted(spec, block, bust, measured, chosen, before?.source === "drafted" ? before : null)),
@@ -91,6 +94,14 @@ export function resolveBlock(
         error: block.error ?? null,
       };
   }
+}
+
+function readOver({ read = {} }: DraftedBlockSpec): ReadOver {
+  return {
+    armhole: { front: read.frontArmhole ?? null, back: read.backArmhole ?? null },
+    armholeDepth: read.armholeDepth ?? null,
+    neckline: { front: read.frontNeckline ?? null, back: read.backNeckline ?? null },
+  };
 }
 
 function resolveBlockBody({ body }: GarmentSpec, bust: number, measured: Measured): BlockMeasures {

@@ -207,6 +207,17 @@ const drafted = {
     UNDERBUSTS,
     "`fitted`: takes in what the block holds there beyond a quarter of the under-bust",
   ),
+  read: group(
+    "Read off the garment",
+    {
+      frontArmhole: length("Front armhole, as read", READING, "along the stitching line"),
+      backArmhole: length("Back armhole, as read", READING, "along the stitching line"),
+      armholeDepth: length("Armhole depth, as read", READING, "default: in proportion to the armhole that was read"),
+      frontNeckline: length("Front neckline, as read", READING, "the half, from the centre to the shoulder"),
+      backNeckline: length("Back neckline, as read", READING, "the half, in the same way"),
+    },
+    "sleeve and collar are fitted to these, front and back stay as they are drafted; the difference is told",
+  ),
   alterations,
 };
 

@@ -193,6 +193,16 @@ export function DraftedFields() {
           />
         )}
       </FieldGroup>
+      <FieldGroup
+        title="Read off the garment"
+        note="Where the armhole or the neckline is there already: sleeve and collar are fitted to it, front and back stay as they are drafted."
+      >
+        <SpecField path="block.read.frontArmhole" />
+        <SpecField path="block.read.backArmhole" />
+        <SpecField path="block.read.armholeDepth" />
+        <SpecField path="block.read.frontNeckline" />
+        <SpecField path="block.read.backNeckline" />
+      </FieldGroup>
       <FieldGroup title="Levels" note="Below the shoulder line.">
         <SpecField path="block.chestLevel" />
         <SpecField path="block.bustLevel" />

@@ -64,6 +64,14 @@ function developedTurn({ neckline, neck, ease, height }: StandTask): number {
   return ((closed - (neck + ease) / 2) / height) * share;
 }
 
+/** The ease at the upper edge of a developed band whose front end rises by so much: the other way round. Null where no band does. */
+export function easeAtRise(rise: number, height: number, neck: number, neckline: StandTask["neckline"]): number | null {
+  const whole = neckEdgeOf({ neckline });
+  const closed = neckline.back + neckline.front;
+  const law = lifted(whole, 0, rise);
+  return law?.solution ? 2 * (closed - (law.shape.turn * height * closed) / whole) - neck : null;
+}
+
 /** The lean from the vertical of a half band that turns by so much: turn = π × sine of the lean (geometry of the cone). */
 export function leanOf(turn: number): number {
   return Math.asin(Math.max(-1, Math.min(1, turn / Math.PI)));

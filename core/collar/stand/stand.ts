@@ -2,10 +2,10 @@ import type { Block } from "../../block";
 import { length, phrase, type StepRecord } from "../../draft";
 import { pathLength } from "../../geometry";
 import { type Piece, standStrip } from "../../pattern";
-import { type CollarBase, type CollarHandle, collarKind, type Usual } from "../collar-kind";
+import { type CollarBase, type CollarHandle, collarKind, type UpperEdge, type Usual } from "../collar-kind";
 import { joinedNeckline } from "../joined-neckline";
 import { necklineSeam, wholeNeckline } from "../neckline-seam";
-import { frontAt } from "./band-shape";
+import { easeAtRise, frontAt } from "./band-shape";
 import { draftStand, type Stand, upperGirthBySchool } from "./draft-stand";
 import type { StandTask } from "./stand-task";
 
@@ -145,7 +145,24 @@ export function frontEndOf(beyond: number): string {
   return beyond > 0 ? "edge of the button stand" : "centre front";
 }
 
-export function upperEdgeOf(task: StandTask, { upperGirth }: Stand) {
+/** On paper a band's front end rises by no more above its centre back, or the band is a hook (common practice, no source). */
+const MOST_RISE_MM = 40;
+
+/** What draws the band with a front end no higher than is usual at most; null where it rises by no more, or is straight. */
+function riseOf(task: StandTask, { shape }: Stand): UpperEdge["rise"] {
+  const drawn = -frontAt(shape, 0).at.y;
+  const { school, height, neck, neckline } = task;
+  const way = (): UpperEdge["rise"]["by"] => {
+    if (drawn <= MOST_RISE_MM || school === "straight") return null;
+    if (school !== "developed") return { field: school === "bowed" ? "bow" : "rise", value: MOST_RISE_MM };
+    const ease = easeAtRise(MOST_RISE_MM, height, neck, neckline);
+    return ease === null ? null : { field: "ease", value: ease };
+  };
+  return { drawn, most: MOST_RISE_MM, by: way() };
+}
+
+export function upperEdgeOf(task: StandTask, stand: Stand): UpperEdge {
+  const { upperGirth } = stand;
   const { neck, ease, school, neckline } = task;
   return {
     bySchool: upperGirthBySchool(task),
@@ -154,6 +171,7 @@ export function upperEdgeOf(task: StandTask, { upperGirth }: Stand) {
     wanted: neck + ease,
     neckline: 2 * (neckline.back + neckline.front),
     isDeveloped: school === "developed",
+    rise: riseOf(task, stand),
   };
 }
 
