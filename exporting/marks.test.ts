@@ -139,11 +139,11 @@ describe("what is on the paper", () => {
     expect(texts(marksOf(onBodice("puff"))).some((text) => text.startsWith("Cap ease"))).toBe(false);
   });
 
-  it("marks each button with a cross", () => {
+  it("marks each button with a cross, and its hole with a line and two bars", () => {
     const garment = draftGarment(withCollar("notched", { breakAt: "chest" }));
     const front = pieceOf(garment, "front");
     const crosses = marksFor(garment, front, "in").filter((mark) => mark.kind === "line" && mark.style === "notch");
-    expect(crosses.length - front.notches.length).toBe(2 * (front.buttons?.length ?? 0));
+    expect(crosses.length - front.notches.length).toBe(5 * (front.buttons?.length ?? 0));
   });
 
   // One in front, two behind, one at the shoulder, and one in the middle of each side of the underarm.

@@ -3,14 +3,16 @@ import type { Garment } from "@core/garment/index";
 import {
   along,
   directionTo,
+  endOf,
   flatten,
   opposite,
   type Point,
   rotateDirection,
+  startOf,
   step,
   svgPathData,
 } from "@core/geometry/index";
-import type { Piece, PieceNotch } from "@core/pattern/index";
+import type { Button, Piece, PieceNotch } from "@core/pattern/index";
 import type { NotchMark } from "@core/spec/index";
 import type { Tape } from "@core/tape/index";
 import { pieceLabels } from "./labels";
@@ -117,10 +119,18 @@ function notchLines({ at, inwards }: PieceNotch, mark: NotchMark): readonly Obst
 }
 
 const BUTTON_MM = 5;
+/** Half of the bar across each end of a buttonhole. */
+const BAR_MM = 2;
 
-/** A small cross where a button is sewn on. */
-function buttonLines({ x, y }: Point): readonly Obstacle[] {
+/** A small cross where a button is sewn on, and its hole with a bar at each end. */
+function buttonLines({ at: { x, y }, hole }: Button): readonly Obstacle[] {
+  const [from, to] = [startOf(hole), endOf(hole)];
+  const aside = rotateDirection(directionTo(from, to), Math.PI / 2);
+  const bar = (end: Point): Obstacle => [step(end, aside, -BAR_MM), step(end, aside, BAR_MM)];
   return [
+    [from, to],
+    bar(from),
+    bar(to),
     [
       { x: x - BUTTON_MM, y },
       { x: x + BUTTON_MM, y },

@@ -25,15 +25,16 @@ export function PieceMarks({ piece, view, isGrainDrawn = false }: Props) {
       {piece.notches.map((notch) => (
         <Tick key={notch.id} at={notch.at} towards={notch.inwards} px={9} view={view} className="notch" />
       ))}
-      {(piece.buttons ?? []).flatMap((at) =>
-        [
+      {(piece.buttons ?? []).flatMap(({ at, hole }) => [
+        <PlainPath key={`hole ${at.x} ${at.y}`} path={hole} view={view} className="notch" />,
+        ...[
           { x: 1, y: 0 },
           { x: -1, y: 0 },
           { x: 0, y: 1 },
           { x: 0, y: -1 },
         ].map((towards) => (
           <Tick
-            key={`${at.y} ${towards.x} ${towards.y}`}
+            key={`${at.x} ${at.y} ${towards.x} ${towards.y}`}
             at={at}
             towards={towards}
             px={5}
@@ -41,7 +42,7 @@ export function PieceMarks({ piece, view, isGrainDrawn = false }: Props) {
             className="notch"
           />
         )),
-      )}
+      ])}
       {!isGrainDrawn && <PlainPath path={line(from, to)} view={view} className="grain" />}
       {heads.map(({ at, towards }) => (
         <Tick

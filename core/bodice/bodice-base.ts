@@ -1,4 +1,5 @@
 import type { Block, Side } from "../block";
+import { startOf } from "../geometry";
 import type { HalfEdges, NeckEdges } from "../pattern";
 import type { BodiceChoices } from "./choices";
 
@@ -20,4 +21,9 @@ export function isStraight({ centre }: HalfEdges): boolean {
 /** How much of the side seam lies above a dart in it. */
 export function aboveSideDart({ outer }: HalfEdges): number {
   return outer.find(({ id }) => id === "sideUpper")?.length ?? 0;
+}
+
+/** How far a front edge that a collar makes lies beyond the centre front. */
+export function beyondCentre({ half, centre }: BodiceBase["halves"]["front"]): number {
+  return startOf(half.centre).x - startOf(centre).x;
 }

@@ -1,6 +1,6 @@
 import { SIDES, type Side } from "../block";
 import { pathLength, SEEN_MM } from "../geometry";
-import { type BodiceBase, isStraight } from "./bodice-base";
+import { type BodiceBase, beyondCentre, isStraight } from "./bodice-base";
 import { hasSlit } from "./bodice-pieces";
 import type { BodiceChoices } from "./choices";
 import type { Panelled } from "./panel";
@@ -12,6 +12,7 @@ export type BodiceFault =
   | { readonly what: "not-cut-apart"; readonly side: Side }
   | { readonly what: "hem-not-straight"; readonly hem: "casing" | "plain" }
   | { readonly what: "front-is-made"; readonly asked: string }
+  | { readonly what: "zip-beyond-centre"; readonly beyond: number }
   | { readonly what: "stand-too-narrow"; readonly stand: number; readonly beyond: number }
   | { readonly what: "rise-too-high"; readonly rise: number; readonly side: number }
   | { readonly what: "slit-too-long"; readonly slit: number; readonly centre: number };
@@ -36,6 +37,9 @@ export function faultsOf(
       ? [{ what: "hem-not-straight", hem: hem === "casing" ? "casing" : "plain" } as const]
       : []),
     ...(frontAsked !== null && frontAsked !== front ? [{ what: "front-is-made", asked: frontAsked } as const] : []),
+    ...(front === "zip" && beyondCentre(halves.front) > SEEN_MM
+      ? [{ what: "zip-beyond-centre", beyond: beyondCentre(halves.front) } as const]
+      : []),
     ...(front === "buttons" && !halves.front.isEdgeOfCollar && collarBeyond !== null && collarBeyond > stand + SEEN_MM
       ? [{ what: "stand-too-narrow", stand, beyond: collarBeyond } as const]
       : []),

@@ -143,7 +143,8 @@ function centreJoins(
   const isSeam = (how: string): how is "seam" | "zip" => how === "seam" || how === "zip";
   const ofBack = isSeam(back) ? back : isStraight(halves.back) ? null : "seam";
   return [
-    ...(isSeam(front) && !halves.front.isEdgeOfCollar ? [centre("front", front)] : []),
+    // A collar that grows the front edge leaves it open but for a zip.
+    ...(isSeam(front) && (front === "zip" || !halves.front.isEdgeOfCollar) ? [centre("front", front)] : []),
     ...(ofBack ? [centre("back", ofBack)] : []),
   ];
 }

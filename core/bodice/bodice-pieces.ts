@@ -14,9 +14,11 @@ import {
   partsInside,
   pathLength,
   reversePath,
+  SEEN_MM,
   startOf,
 } from "../geometry";
 import {
+  buttonAt,
   type Edge,
   edge,
   type HalfEdges,
@@ -28,6 +30,7 @@ import {
   standStrip,
 } from "../pattern";
 import { casingFor } from "../sleeve/finish";
+import { beyondCentre } from "./bodice-base";
 import { type BodiceChoices, standWidth } from "./choices";
 import { turnedUpHem } from "./hem-finish";
 import {
@@ -72,7 +75,7 @@ export function panelPiece(
     : [];
   const isSlit = panel.isAtCentre && panel.side === "back" && !panel.startsAtWaist && hasSlit(half, choices);
   const slit = isSlit ? [slitLine(panel.left.path, choices.slit)] : [];
-  const buttons = opening.buttons.filter(({ y }) => y > highest && y < lowest);
+  const buttons = opening.buttons.filter(({ at: { y } }) => y > highest && y < lowest);
   return {
     id: panel.id,
     name: panel.name,
@@ -112,16 +115,23 @@ function openingOf(panel: Panel, half: HalfEdges, choices: BodiceChoices, bust: 
     return plainCentre(panel, "Centre back", choices.back === "fold" || choices.back === "slit");
   }
   if (half.isEdgeOfCollar) {
-    return { ...plainCentre(panel, "Front edge", false), buttons: half.buttons ?? [] };
+    const places = half.buttons ?? (beyondCentre(half) > SEEN_MM ? buttonsDown(half.half.centre, choices, bust) : []);
+    const isButtoned = choices.front === "buttons";
+    const { buttonSize } = choices;
+    const buttons = isButtoned ? places.map((at) => buttonAt(at, LEVEL, buttonSize)) : [];
+    return { ...plainCentre(panel, "Front edge", false), buttons };
   }
   const { front, standFinish } = choices;
   if (front !== "buttons")
     return plainCentre(panel, front === "band" ? "Front edge" : "Centre front", front === "fold");
-  const buttons = buttonsDown(half.centre, choices, bust);
+  const buttons = buttonsDown(half.centre, choices, bust).map((at) => buttonAt(at, DOWN, choices.buttonSize));
   return standFinish === "strip"
     ? { ...plainCentre(panel, "Front edge", false), buttons: [] }
     : grownOnStand(panel, choices, buttons);
 }
+
+const LEVEL = { x: 1, y: 0 };
+const DOWN = { x: 0, y: 1 };
 
 /** Does a place lie on the outline, to what is drawn? */
 function isOn(p: Point, outline: Path): boolean {
@@ -188,6 +198,7 @@ function neckPieces(front: HalfEdges, back: HalfEdges, choices: BodiceChoices): 
   const width = isFaced ? front.half.shoulder.length / 2 : facingWidth;
   const isDeep = choices.backFacing === "deep";
   const level = isDeep ? belowFrontNeck(front.half) : Number.NEGATIVE_INFINITY;
+  if (choices.backFacing === "none" && !isSlit) return ofFront;
   const ofBack = isSlit
     ? slitBackFacing(back.half, choices.slit, width, level)
     : isDeep

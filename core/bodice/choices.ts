@@ -9,10 +9,15 @@ export type BackEdge = (typeof BACK_EDGES)[number];
 export const STAND_FINISHES = ["faced", "folded", "turned-twice", "strip"] as const;
 export type StandFinish = (typeof STAND_FINISHES)[number];
 
+/** Which front lies over the other. */
+export const LAPS = ["right-over-left", "left-over-right"] as const;
+export type Lap = (typeof LAPS)[number];
+
 export const NECK_FINISHES = ["facing", "binding", "none"] as const;
 export type NeckFinish = (typeof NECK_FINISHES)[number];
 
-export const BACK_FACINGS = ["even", "deep"] as const;
+/** "none": it is finished otherwise, as under a zip front with a hood or a tape. */
+export const BACK_FACINGS = ["even", "deep", "none"] as const;
 export type BackFacing = (typeof BACK_FACINGS)[number];
 
 /** "cut": apart along the princess line; "split": and the side panel split again lengthwise. */
@@ -57,6 +62,9 @@ export type BodiceChoices = {
   /** The girth that an elastic in the hem lies round, and what it is shorter by. */
   readonly hemGirth: number;
   readonly hemElasticLess: number;
+  readonly lap: Lap;
+  /** Is there a button on the stand of the collar, above those of the front? */
+  readonly hasStandButton: boolean;
   readonly buttonSize: number;
   readonly buttonSpacing: number;
   /** How long a slit at the centre back is. */

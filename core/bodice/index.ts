@@ -12,6 +12,8 @@ export {
   type BodiceHem,
   FRONT_EDGES,
   type FrontEdge,
+  LAPS,
+  type Lap,
   NECK_FINISHES,
   type NeckFinish,
   PANELS,

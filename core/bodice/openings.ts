@@ -13,7 +13,7 @@ import {
   startOf,
   subpath,
 } from "../geometry";
-import { type Edge, edge, isStraightDown, type Piece } from "../pattern";
+import { type Button, type Edge, edge, isStraightDown, type Piece } from "../pattern";
 import { type BodiceChoices, standWidth } from "./choices";
 import type { Panel } from "./panel";
 
@@ -24,7 +24,7 @@ export type Opening = {
   /** Up, from the hem to the top. */
   readonly left: readonly Edge[];
   readonly folds: readonly Path[];
-  readonly buttons: readonly Point[];
+  readonly buttons: readonly Button[];
   readonly cut: Piece["cut"];
 };
 
@@ -45,7 +45,11 @@ export function plainCentre({ left }: Panel, name: string, isFold: boolean): Ope
 }
 
 /** A button stand that is grown on: beyond the centre, and beyond its edge what is folded back. `neckEdge` runs on from the centre. */
-export function grownOnStand({ left, bottom, top }: Panel, choices: BodiceChoices, buttons: readonly Point[]): Opening {
+export function grownOnStand(
+  { left, bottom, top }: Panel,
+  choices: BodiceChoices,
+  buttons: readonly Button[],
+): Opening {
   const [neck, foot] = [startOf(left.path), endOf(left.path)];
   // A collar that runs on further than the stand needs a wider one; one that ends short of its edge is sewn to a part of its top.
   const { standFinish, collarBeyond } = choices;
@@ -105,20 +109,22 @@ function insideTo(edges: readonly Edge[], x: number): Path {
   return found.converged && found.value > 0 ? subpath(first.path, 0, found.value) : [];
 }
 
-/** The first button stands this far below the neck edge, and the last this far above the hem: half a button and a little. */
+/** The last button stands so far above the hem at most. */
 const ABOVE_HEM_MM = 100;
+/** Below a button on the collar's stand the next one follows sooner than the others do (from memory). */
+const BELOW_STAND_MM = 65;
 
 /**
- * Buttons on a line from the neck down to above the hem, as evenly as comes nearest to the distance asked, with one at the bust where
- * the front would gape (common practice, no source).
+ * Places of buttons from the neck down to above the hem, as evenly as comes nearest to the distance asked, with one at the bust where the
+ * front would gape (common practice, no source). The first is clear of the neck seam by more than its half.
  */
 export function buttonsDown(
   centre: Path,
-  { buttonSize, buttonSpacing }: Pick<BodiceChoices, "buttonSize" | "buttonSpacing">,
+  { buttonSize, buttonSpacing, hasStandButton }: Pick<BodiceChoices, "buttonSize" | "buttonSpacing" | "hasStandButton">,
   bust: number | null,
 ): readonly Point[] {
   const [neck, foot] = [startOf(centre), endOf(centre)];
-  const first = neck.y + buttonSize * 0.75;
+  const first = neck.y + (hasStandButton ? Math.min(BELOW_STAND_MM, buttonSpacing) : buttonSize);
   const last = Math.max(first, foot.y - Math.min(ABOVE_HEM_MM, buttonSpacing));
   const toBust = bust !== null && bust > first + buttonSpacing / 2 && bust < last ? bust - first : null;
   const whole = toBust ?? last - first;

@@ -256,7 +256,7 @@ describe("what is asked and cannot be", () => {
       code: "slit-too-long",
       parts: { block: { source: "drafted", bodyLength: "waist" }, bodice: { back: "slit", slit: 15 } },
     },
-    { code: "front-is-made", parts: { bodice: { front: "zip" }, collar: { kind: "notched" } } },
+    { code: "front-is-made", parts: { bodice: { front: "seam" }, collar: { kind: "notched" } } },
   ])("$code is told, and each way out ends it", ({ code, parts }) => {
     const spec = garment(parts);
     const found = draftGarment(spec).findings.find((one) => one.code === code);

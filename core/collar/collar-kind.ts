@@ -17,8 +17,9 @@ export type Usual = {
 };
 
 export type UsualAt = {
-  /** The block's own button stand. */
+  /** The block's own button stand; none where the front closes with a zip. */
   readonly buttonStand: number;
+  readonly closing: FrontClosing;
   /** Half the block's neckline; null before the block is known: what goes with it is then settled once it is. */
   readonly neckline: number | null;
   /** Mid-neck girth. */
@@ -52,6 +53,8 @@ export type CollarKind<
   readonly needsNeck: boolean;
   /** Does it rest on where the waist is? */
   readonly needsWaist: boolean;
+  /** Is a button sewn to its stand, where that runs on beyond the centre front? */
+  readonly hasStandButton?: (choices: CollarChoices) => boolean;
   /** What becomes of the front edge: it is sewn to the neck only, grows a front of its own, or finishes the edge with a band. */
   readonly frontEdge: "left" | "grown" | "banded";
   readonly draft: (
@@ -96,7 +99,15 @@ export type CollarBase = {
   readonly waist: number;
   /** Mid-neck girth. */
   readonly neck: number;
+  readonly closing: FrontClosing;
+  /** How wide a button is. */
+  readonly buttonSize: number;
+  /** Is the back neck of what a collar grows faced? */
+  readonly hasBackFacing: boolean;
 };
+
+/** What a front closes with: buttons, of which it runs on beyond its centre, or a zip at its very edge. */
+export type FrontClosing = "buttons" | "zip";
 
 /** A place that is dragged, with the figure as it is. */
 export type CollarHandle = Handle<CollarFieldName> & {
@@ -147,7 +158,8 @@ export type Lapel = {
 export type FrontOfCollar = {
   readonly upper: readonly Edge[];
   readonly edgeDown: Path;
-  readonly buttons: readonly Point[];
+  /** Null: as the bodice has them, from the neck down. */
+  readonly buttons: readonly Point[] | null;
   /** Lines on it that a maker needs: the roll line. */
   readonly lines: readonly NamedLine[];
   /** What of it is turned back: the roll line from the break point up, and the side neck point. Null where nothing is. */

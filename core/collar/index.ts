@@ -15,6 +15,7 @@ export type {
   CollarChoices,
   CollarHandle,
   DrawnCollar,
+  FrontClosing,
   JoinedNeck,
   Lapel,
   NoCollar,

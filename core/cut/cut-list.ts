@@ -41,7 +41,11 @@ export function cutList({ pieces, figures, spec }: Garment): CutList {
   };
 }
 
-/** Each button is marked on the piece that it is sewn to, and on its facing again: those of the piece with the most count. */
-function buttonsOf(pieces: readonly Piece[]): number {
-  return Math.max(0, ...pieces.map(({ buttons }) => buttons?.length ?? 0));
+/** Every button of the garment: one for each place where a pair closes, and one for each piece that closes over itself. */
+export function buttonsOf(pieces: readonly Piece[]): number {
+  return pieces.reduce(
+    (sum, { buttons = [], cut }) =>
+      sum + buttons.reduce((own, { closes }) => own + (closes === "itself" ? cut.count : 1), 0),
+    0,
+  );
 }

@@ -1,6 +1,7 @@
 import { phrase } from "../draft";
 import type { Garment } from "../garment";
 import { allowancesOf } from "./allowances";
+import { buttonsOf } from "./cut-list";
 import { isLined } from "./lining";
 import { type MakingStep, STEAM } from "./making-step";
 
@@ -20,15 +21,15 @@ export function liningSteps({ pieces, spec }: Garment): readonly MakingStep[] {
 
 /** What is done once every seam is closed. */
 export function finishingSteps(garment: Garment): readonly MakingStep[] {
-  const { pieces, spec } = garment;
+  const { pieces, spec, resolved } = garment;
   const allowances = allowancesOf(garment);
   // A hem that is sewn to a cuff or a band is no hem any more.
   const hems = pieces.filter(
     ({ id, edges }) =>
       edges.some((edge) => edge.id === "turnUp") || allowances.get(id)?.some(({ role }) => role === "hem"),
   );
-  const buttons = pieces.filter(({ buttons }) => (buttons?.length ?? 0) > 0);
-  const count = Math.max(0, ...buttons.map((piece) => piece.buttons?.length ?? 0));
+  const count = buttonsOf(pieces);
+  const isOnItself = pieces.some(({ buttons = [] }) => buttons.some(({ closes }) => closes === "itself"));
   return [
     ...(hems.length === 0
       ? []
@@ -55,7 +56,7 @@ export function finishingSteps(garment: Garment): readonly MakingStep[] {
       : [
           {
             id: "buttons",
-            text: phrase`Make ${String(count)} buttonholes on the right front and sew ${String(count)} buttons on the left, the first at the first mark. A hole is as long as the button is wide and thick together.`,
+            text: phrase`${resolved.pieces.lap === "right-over-left" ? phrase`Make the buttonholes in the right front, which lies over the left, and sew the buttons to the left.` : phrase`Make the buttonholes in the left front, which lies over the right, and sew the buttons to the right.`}${isOnItself ? phrase` In a cuff the hole is made at the end that lies over.` : []} There are ${String(count)} in all, each at its mark. A hole is as long as the button is wide and thick together.`,
             seams: [],
             caution: phrase`Small buttons come off: on children’s wear go by the rules of your country.`,
           },

@@ -12,7 +12,7 @@ import {
 import { composeDraft } from "../draft";
 import { endOf } from "../geometry";
 import { type EdgePair, measuredSeams, type NeckEdges } from "../pattern";
-import type { ResolvedCollar, ResolvedSpec } from "../resolve";
+import { closingOf, type ResolvedCollar, type ResolvedSpec } from "../resolve";
 import type { Part } from "./part";
 import { reachingWaist } from "./reaching-waist";
 
@@ -46,7 +46,7 @@ export type CollarAttempt = {
 
 /** Drafts the collar on the block's neckline. */
 export function draftCollar(
-  { bodice }: ResolvedSpec,
+  { bodice, pieces }: ResolvedSpec,
   asked: ResolvedCollar | null,
   neckLeft: NeckForCollar,
 ): CollarAttempt {
@@ -59,6 +59,9 @@ export function draftCollar(
   const base: CollarBase = {
     block: onto,
     neck,
+    closing: closingOf(pieces),
+    buttonSize: pieces.buttonSize,
+    hasBackFacing: pieces.backFacing !== "none",
     waist: onto.levels.find(({ id }) => id === "waist")?.y ?? endOf(onto.back.neckline.path).y + bodice.backLength,
   };
   const drawing = collarOf(kind).draft(base, figures, choices, given);

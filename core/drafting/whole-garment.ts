@@ -20,6 +20,7 @@ import {
   notchAlong,
   type Piece,
   type Seam,
+  withFoldNotches,
   withNotches,
 } from "../pattern";
 import type { DraftedCollar } from "./draft-collar";
@@ -74,7 +75,9 @@ export function wholeGarment(
     block,
     halves,
     neck: ofSleeve?.neckEdges ?? NECK_OF_BODICE,
-    choices: isWhole ? { ...choices, hem } : { ...choices, ...AS_DRAWN, front: grown ? "buttons" : "fold" },
+    choices: isWhole
+      ? { ...choices, hem }
+      : { ...choices, ...AS_DRAWN, front: !grown ? "fold" : choices.front === "zip" ? "zip" : "buttons" },
   });
   const isDrawn = ({ id }: Piece) => isWhole || drawnSides.some((side) => id === side);
   const bodice: Bodice | null = drawnSides.length > 0 ? { ...all, pieces: all.pieces.filter(isDrawn) } : null;
@@ -184,7 +187,7 @@ function joined(
     return seam ? { ...join, marks: marksOf(seam) } : withMiddle(join, joinedSeam(join, find));
   });
   return {
-    pieces: withFittedNotches(withNotches(pieces, marked), fitted),
+    pieces: withFoldNotches(withFittedNotches(withNotches(pieces, marked), fitted)),
     seams: fitted.map(({ seam }) => seam),
     joins: marked.map((join) => joinedSeam(join, find)),
     bodice,

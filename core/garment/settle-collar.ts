@@ -4,7 +4,7 @@ import { type Phrase, phrase, type Source } from "../draft";
 import { type CollarAttempt, draftCollar, type NeckForCollar } from "../drafting";
 import { type Finding, judgeDraftedCollar } from "../judge";
 import type { Chosen, DefaultTaken, ResolvedSpec } from "../resolve";
-import { buttonStandOf, type ResolvedCollar, resolveCollar } from "../resolve";
+import { buttonStandOf, closingOf, type ResolvedCollar, resolveCollar } from "../resolve";
 import type { CollarSpec, GarmentSpec, SpecChange } from "../spec";
 import { LENGTH_FIELDS } from "../spec";
 
@@ -31,6 +31,7 @@ export function draftSettledCollar(spec: GarmentSpec, resolved: ResolvedSpec, ne
   };
   const at = {
     buttonStand: buttonStandOf(resolved.block, resolved.pieces),
+    closing: closingOf(resolved.pieces),
     neckline: front.neckline.length + back.neckline.length,
   };
   let asked = resolveCollar(

@@ -69,6 +69,21 @@ function toldOf(fault: BodiceFault): Finding {
           },
         ],
       };
+    case "zip-beyond-centre":
+      return {
+        ...note,
+        code: "zip-beyond-centre",
+        message: phrase`The front edge lies ${length(fault.beyond)} beyond the centre front, and a zip is to be sewn into it.`,
+        reason: phrase`Two edges that meet in a zip lie at the centre front; what runs on makes the front so much too wide.`,
+        numbers: { beyond: fault.beyond },
+        remedies: [
+          {
+            id: "zip-at-centre",
+            label: phrase`End the front at its centre`,
+            change: { collar: { beyond: undefined } },
+          },
+        ],
+      };
     case "stand-too-narrow":
       return {
         ...note,

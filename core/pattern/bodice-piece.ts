@@ -105,7 +105,9 @@ export function placePiece(piece: Piece, place: (p: Point) => Point, isTurnedOve
     outline: edges.flatMap((one) => one.path),
     folds: piece.folds.map(moved),
     darts: piece.darts.map(moved),
-    ...(piece.buttons ? { buttons: piece.buttons.map(place) } : {}),
+    ...(piece.buttons
+      ? { buttons: piece.buttons.map((one) => ({ ...one, at: place(one.at), hole: moved(one.hole) })) }
+      : {}),
     grain: { from: place(piece.grain.from), to: place(piece.grain.to) },
     notches: piece.notches.map((notch) => {
       const at = place(notch.at);

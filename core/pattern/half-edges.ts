@@ -28,7 +28,8 @@ export type HalfEdges = {
   readonly centre: Path;
   /** Does a collar make the front edge, with its own button stand? */
   readonly isEdgeOfCollar?: boolean;
-  readonly buttons?: readonly Point[];
+  /** Where a collar sets its buttons; null: as the bodice has them. */
+  readonly buttons?: readonly Point[] | null;
   readonly notches: readonly PieceNotch[];
   /** Folds besides one on the centre. */
   readonly folds: readonly Path[];

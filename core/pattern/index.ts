@@ -3,6 +3,7 @@ export { type BandedEdges, bandedEdges, hemBand, neckBand, neckBandLength } from
 export { type BodiceEdges, bodicePiece, placePiece } from "./bodice-piece";
 export { mouthOfLegs } from "./dart-mouth";
 export { type EaseProfile, easeProfile, partAt } from "./ease";
+export { withFoldNotches } from "./fold-notches";
 export { foldedBeyond } from "./folded-beyond";
 export {
   armholeEdges,
@@ -32,6 +33,8 @@ export {
 export { insideOutline, levelLines, type NamedLevel, withArmLevels } from "./level-lines";
 export { neckFacing } from "./neck-facing";
 export {
+  type Button,
+  buttonAt,
   cutWords,
   type Edge,
   edge,

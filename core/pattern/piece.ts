@@ -1,5 +1,5 @@
 import type { DraftLine } from "../draft";
-import { along, type Path, type Point, pathLength, reversePath } from "../geometry";
+import { along, line, type Path, type Point, pathLength, reversePath, step } from "../geometry";
 
 export type Edge = { readonly id: string; readonly name: string; readonly path: Path; readonly length: number };
 
@@ -15,6 +15,28 @@ export type Cut = {
 
 export type NamedLine = { readonly name: string; readonly path: Path };
 
+/**
+ * A button and the hole that it closes with. What closes over its mirror image, as a front does, has both at one place: the hole is made in
+ * the one that laps over. What closes over itself, as a cuff does, has one at each end.
+ */
+export type Button = { readonly at: Point; readonly hole: Path; readonly closes: "pair" | "itself" };
+
+/** A hole is longer than the button is wide, by how thick that is (from memory). */
+const BUTTON_THICK_MM = 3;
+/** Along the way it is pulled a hole begins so far beyond the place of its button, for the shank (from memory). */
+const SHANK_MM = 3;
+
+/** A button of this size on one place, its hole going on from there in the direction `way`, which it is pulled against. */
+export function buttonAt(
+  at: Point,
+  way: Point,
+  size: number,
+  closes: Button["closes"] = "pair",
+  holeAt: Point = at,
+): Button {
+  return { at, hole: line(step(holeAt, way, -SHANK_MM), step(holeAt, way, size + BUTTON_THICK_MM - SHANK_MM)), closes };
+}
+
 /** A pattern piece on its stitching line, in millimetres. The edges in order make the closed outline. */
 export type Piece = {
   readonly id: string;
@@ -28,8 +50,7 @@ export type Piece = {
   readonly darts: readonly Path[];
   readonly grain: { readonly from: Point; readonly to: Point };
   readonly notches: readonly PieceNotch[];
-  /** Where buttons are sewn on, or buttonholes made. */
-  readonly buttons?: readonly Point[];
+  readonly buttons?: readonly Button[];
   /** Levels of the body and other places that a maker checks by, drawn faintly with their names. */
   readonly lines?: readonly NamedLine[];
 };

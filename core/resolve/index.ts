@@ -1,5 +1,6 @@
 export {
   buttonStandOf,
+  closingOf,
   type DefaultTaken,
   estimateBody,
   type ResolvedSpec,

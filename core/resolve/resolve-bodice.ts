@@ -20,11 +20,12 @@ const USUAL_MM = {
   elastic: 19,
   elasticLess: 2 * INCH_MM,
   button: 15,
+  jacketButton: 22,
   buttonSpacing: 3 * INCH_MM,
   slit: 4 * INCH_MM,
 } as const;
 
-type Choosable = Omit<BodiceChoices, "isKnit" | "collarBeyond" | "frontAsked">;
+type Choosable = Omit<BodiceChoices, "isKnit" | "collarBeyond" | "frontAsked" | "hasStandButton">;
 
 /** How front and back are cut, every default taken: those that matter for this garment are listed. */
 export function resolveBodicePieces(
@@ -47,8 +48,14 @@ export function resolveBodicePieces(
       ? chosen<Choosable[Name]>(`bodice.${name}`, given[name], value, rule, COMMON)
       : (given[name] ?? value);
   // A lapel or a band makes the front edge itself, whatever was chosen for another collar.
-  const front = about.makesFront ? about.front.value : take("front", true, about.front.value, about.front.rule);
+  const isZipped = about.growsFront && spec.bodice.front === "zip";
+  const front = isZipped
+    ? "zip"
+    : about.makesFront
+      ? about.front.value
+      : take("front", true, about.front.value, about.front.rule);
   const isButtoned = front === "buttons" && !about.growsFront;
+  const hasButtons = front === "buttons";
   const { isKnit } = about;
   const neck = about.hasNeck
     ? take("neck", true, isKnit ? "binding" : "facing", phrase`usual for ${isKnit ? "a knit" : "woven cloth"}`)
@@ -74,7 +81,7 @@ export function resolveBodicePieces(
     ),
     neck,
     facingWidth: take("facingWidth", isFaced, USUAL_MM.facing, phrase`${length(40)} to ${length(65)} all round`),
-    backFacing: take("backFacing", isFaced, "even", phrase`as wide as the front’s`),
+    backFacing: take("backFacing", isFaced || about.growsFront, "even", phrase`as wide as the front’s`),
     panels: about.isPrincess ? take("panels", true, "cut", phrase`apart along the princess line`) : "whole",
     waistSeam: take("waistSeam", true, "none", phrase`usual`),
     flare: take("flare", true, 0, phrase`none`),
@@ -94,8 +101,22 @@ export function resolveBodicePieces(
       phrase`the ${worn === undefined ? "bust" : about.reachesHip ? "hip" : "waist"}: where it is worn`,
     ),
     hemElasticLess: take("hemElasticLess", hem === "casing", USUAL_MM.elasticLess, phrase`usual at a waist`),
-    buttonSize: take("buttonSize", isButtoned, USUAL_MM.button, phrase`usual on a shirt`),
-    buttonSpacing: take("buttonSpacing", isButtoned, USUAL_MM.buttonSpacing, phrase`usual, with one at the bust`),
+    lap: take(
+      "lap",
+      hasButtons,
+      spec.proportions === "man" ? "left-over-right" : "right-over-left",
+      spec.proportions === "man" ? phrase`usual for men` : phrase`usual for women`,
+    ),
+    hasStandButton: isButtoned && about.hasStandButton,
+    buttonSize: about.setsOwnButtons
+      ? take("buttonSize", hasButtons, USUAL_MM.jacketButton, phrase`usual on a jacket`)
+      : take("buttonSize", hasButtons, USUAL_MM.button, phrase`usual on a shirt`),
+    buttonSpacing: take(
+      "buttonSpacing",
+      hasButtons && !about.setsOwnButtons,
+      USUAL_MM.buttonSpacing,
+      phrase`usual, with one at the bust`,
+    ),
     slit: take("slit", given.back === "slit", USUAL_MM.slit, phrase`so that the head passes`),
     collarBeyond: spec.collar?.beyond ?? null,
     isKnit,
@@ -114,6 +135,8 @@ function aboutGarment({ sleeve, collar }: GarmentSpec, block: ResolvedBlock, clo
   const ofCollar = collar?.beyond !== undefined && collar.beyond > 0 ? collar.beyond : null;
   return {
     growsFront: frontEdge === "grown",
+    setsOwnButtons: collar !== null && collarOf(collar.kind).usual.buttonSpacing !== undefined,
+    hasStandButton: collar !== null && collar.beyond !== 0 && (collarOf(collar.kind).hasStandButton?.(collar) ?? false),
     makesFront: frontEdge === "grown" || isBanded,
     front: usualFront(frontEdge, isBanded, ofBlock !== null),
     back:

@@ -24,7 +24,7 @@ export type ResolvedCollar = {
 export function resolveCollar(
   collar: CollarSpec | null,
   body: Body,
-  at: Pick<UsualAt, "buttonStand" | "neckline">,
+  at: Pick<UsualAt, "buttonStand" | "closing" | "neckline">,
   measured: Measured,
   chosen: Chosen,
 ): ResolvedCollar | null {

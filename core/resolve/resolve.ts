@@ -13,7 +13,7 @@ import {
   type SleeveBody,
 } from "../body";
 import { type Cloth, clothOf, DEFAULT_CLOTH } from "../cloth";
-import { collarOf } from "../collar";
+import { collarOf, type FrontClosing } from "../collar";
 import { type Phrase, phrase, type Source } from "../draft";
 import { isDropped, styleOf } from "../sleeve/all-styles";
 import type { GarmentSpec } from "../spec";
@@ -96,7 +96,7 @@ export function resolveSpec(spec: GarmentSpec, before: ResolvedBlock | null = nu
       spec.collar,
       // The neck follows from the neck base that the block was solved for.
       block.source === "drafted" && block.school === "fitted" ? { ...body, neckBase: block.task.body.neckBase } : body,
-      { buttonStand: buttonStandOf(block, pieces), neckline: null },
+      { buttonStand: buttonStandOf(block, pieces), closing: closingOf(pieces), neckline: null },
       measured,
       chosen,
     ),
@@ -128,8 +128,13 @@ function resolveAllowances({ allowances, unit }: GarmentSpec, chosen: Chosen): R
   };
 }
 
+export function closingOf({ front }: Pick<BodiceChoices, "front">): FrontClosing {
+  return front === "zip" ? "zip" : "buttons";
+}
+
 /** What the front reaches beyond its centre, where it buttons. */
 export function buttonStandOf(block: ResolvedBlock, pieces: BodiceChoices): number {
+  if (closingOf(pieces) === "zip") return 0;
   if (pieces.cut === "whole" && pieces.stand > 0) return pieces.stand;
   return block.source === "drafted" ? block.choices.buttonStand : 0;
 }

@@ -2,7 +2,7 @@ import type { AlterationTaken, Block } from "../block";
 import { type CutPiece, cutGarment, isLined, makingOrder } from "../cut";
 import { type Figure, speak } from "../draft";
 import { beyondBlock, blockEdges, type Garment } from "../garment";
-import { type Path, svgPathData } from "../geometry";
+import { endOf, type Path, startOf, svgPathData } from "../geometry";
 import type { Finding } from "../judge";
 import { inUnit } from "../spec";
 import { fromMm, type TapeUnit } from "../tape";
@@ -158,7 +158,12 @@ function writePiece({ piece, allowances, cutting, notches }: CutPiece, inTape: (
     folds: piece.folds.map(data),
     ...(piece.lines ? { lines: piece.lines.map(({ name, path }) => ({ name, path: data(path) })) } : {}),
     grain: { from: pair(piece.grain.from), to: pair(piece.grain.to) },
-    ...(piece.buttons ? { buttons: piece.buttons.map(pair) } : {}),
+    ...(piece.buttons
+      ? {
+          buttons: piece.buttons.map(({ at }) => pair(at)),
+          buttonholes: piece.buttons.map(({ hole }) => [pair(startOf(hole)), pair(endOf(hole))]),
+        }
+      : {}),
     notches: piece.notches.map((notch, i) => ({
       id: notch.id,
       at: pair(notch.at),

@@ -1,6 +1,6 @@
 import { type Figure, length, phrase, type StepRecord } from "../draft";
 import { line } from "../geometry";
-import { edge, type Piece } from "../pattern";
+import { buttonAt, edge, type Piece } from "../pattern";
 
 /** What the hem of a sleeve is finished with. */
 export const HEM_FINISHES = ["plain", "cuff", "band", "elastic"] as const;
@@ -131,7 +131,7 @@ function strip(
         : phrase` At the back quarter of the hem, ${length(hemLength * (1 - OPENING_SHARE))} from the back seam, cut an opening ${length(choices.opening)} long.`;
   return {
     onto,
-    pieces: [rectangle(id, name, cut.width, cut.height)],
+    pieces: [{ ...rectangle(id, name, cut.width, cut.height), ...buttonOf(choices.depth, whole, overlap) }],
     acts: [
       {
         text: phrase`Cut the ${id} ${length(whole)} long and twice its depth wide, ${length(cut.width)}, to be folded along its middle.${opening} Gather the hem, ${length(hemLength)}, onto ${length(onto)}: ${(hemLength / onto).toFixed(2)} to 1.`,
@@ -140,6 +140,18 @@ function strip(
     ],
   };
 }
+
+/** The button of a cuff that laps over: in the middle of its depth and of the lap, its hole in the other end. */
+function buttonOf(depth: number, whole: number, overlap: number): Pick<Piece, "buttons"> {
+  if (overlap < CUFF_BUTTON_MM) return {};
+  const at = { x: depth / 2, y: overlap / 2 };
+  return {
+    buttons: [buttonAt(at, { x: 0, y: -1 }, CUFF_BUTTON_MM, "itself", { x: at.x, y: whole - overlap / 2 })],
+  };
+}
+
+/** Usual on a cuff (from memory). */
+const CUFF_BUTTON_MM = 12;
 
 /** A strip that is folded along its middle, with its grain along it. */
 function rectangle(id: string, name: string, width: number, height: number): Piece {

@@ -4,6 +4,7 @@ import {
   BODICE_CUTS,
   BODICE_HEMS,
   FRONT_EDGES,
+  LAPS,
   NECK_FINISHES,
   PANELS,
   STAND_FINISHES,
@@ -27,13 +28,16 @@ export const bodiceFields = orEmpty(
       stand: length("Button stand beyond the centre", { least: 5, most: 120 }),
       standFinish: choice("Finish of the button stand", STAND_FINISHES),
     }),
+    ...when(BUTTONED, { lap: choice("Front that lies over", LAPS, "default by whose proportions the block has") }),
     neck: choice("Finish of the neck", NECK_FINISHES, "where no collar is sewn on"),
     ...when(
       { "bodice.neck": ["facing"] },
-      {
-        facingWidth: length("Width of the neck facing", { least: 15, most: 200 }),
-        backFacing: choice("Back neck facing", BACK_FACINGS, "`deep` reaches below the front neck"),
-      },
+      { facingWidth: length("Width of the neck facing", { least: 15, most: 200 }) },
+    ),
+    backFacing: choice(
+      "Back neck facing",
+      BACK_FACINGS,
+      "`deep` reaches below the front neck; `none`: it is finished otherwise",
     ),
     panels: choice("Panels", PANELS, "along the princess line, where the block has one"),
     waistSeam: choice("Seam at the waist", WAIST_SEAMS),

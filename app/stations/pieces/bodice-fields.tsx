@@ -36,6 +36,10 @@ function choicesIn(tape: Tape) {
       { value: "turned-twice", label: "Turned twice" },
       { value: "strip", label: "Separate strip" },
     ],
+    lap: [
+      { value: "right-over-left", label: "Right over left" },
+      { value: "left-over-right", label: "Left over right" },
+    ],
     neck: [
       { value: "facing", label: "Facing" },
       { value: "binding", label: "Binding" },
@@ -44,6 +48,7 @@ function choicesIn(tape: Tape) {
     backFacing: [
       { value: "even", label: "As wide as the front’s" },
       { value: "deep", label: "Deep, below the front neck" },
+      { value: "none", label: "Left out" },
     ],
     panels: [
       { value: "whole", label: "Halves left whole" },
@@ -75,6 +80,7 @@ const LABELS: Readonly<Record<ChoiceName, string>> = {
   front: "Centre front",
   back: "Centre back",
   standFinish: "Button stand",
+  lap: "Fronts lap",
   neck: "Neck finish",
   backFacing: "Back facing",
   panels: "Panels",
@@ -87,6 +93,9 @@ export function BodiceFields() {
   const choices = useWork((work) => work.garment.resolved.pieces);
   const block = useWork((work) => work.garment.resolved.block);
   const growsFront = useWork(({ spec: { collar } }) => collar !== null && collarOf(collar.kind).frontEdge === "grown");
+  const setsOwnButtons = useWork(
+    ({ spec: { collar } }) => collar !== null && collarOf(collar.kind).usual.buttonSpacing !== undefined,
+  );
   const isPrincess = block.source === "drafted" && block.choices.shaping.startsWith("princess");
   if (choices.cut === "parts")
     return (
@@ -99,15 +108,21 @@ export function BodiceFields() {
     <>
       <FieldGroup title="Front and back">
         <Choice of="cut" />
-        {!growsFront && <Choice of="front" />}
+        {growsFront ? <Closing zipped={choices.front === "zip"} /> : <Choice of="front" />}
         {isButtoned && (
           <>
             <SpecField path="bodice.stand" />
             <Choice of="standFinish" />
-            <SpecField path="bodice.buttonSize" />
-            <SpecField path="bodice.buttonSpacing" />
           </>
         )}
+        {choices.front === "buttons" && (
+          <>
+            <Choice of="lap" />
+            <SpecField path="bodice.buttonSize" />
+            {!setsOwnButtons && <SpecField path="bodice.buttonSpacing" />}
+          </>
+        )}
+        {growsFront && <Choice of="backFacing" />}
         <Choice of="back" />
         {choices.back === "slit" && <SpecField path="bodice.slit" />}
       </FieldGroup>
@@ -146,6 +161,23 @@ export function BodiceFields() {
         )}
       </FieldGroup>
     </>
+  );
+}
+
+/** A front that a collar grows runs on for buttons, or ends at its centre for a zip. */
+function Closing({ zipped }: { readonly zipped: boolean }) {
+  const store = useWorkStore();
+  return (
+    <ChoiceSelect<"buttons" | "zip">
+      id="bodice.front"
+      label="Front closes with"
+      value={zipped ? "zip" : "buttons"}
+      choices={[
+        { value: "buttons", label: "Buttons" },
+        { value: "zip", label: "A zip" },
+      ]}
+      onChoose={(chosen) => store.getState().setField("bodice.front", chosen)}
+    />
   );
 }
 

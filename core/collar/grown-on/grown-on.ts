@@ -27,7 +27,7 @@ import { BACK_NECK_ONLY, neckSeamFigure } from "../collar-figures";
 import { type CollarBase, collarKind } from "../collar-kind";
 import { joinedNeckline } from "../joined-neckline";
 import { chestOf } from "../lapel/front-ground";
-import { backFacing, frontFacing, frontPiece } from "../lapel/front-pieces";
+import { backFacings, frontFacing, frontPiece } from "../lapel/front-pieces";
 import { facingStep, paperStep } from "../lapel/lapel-steps";
 import { necklineSeam } from "../neckline-seam";
 
@@ -72,8 +72,8 @@ export const grownOn = collarKind({
         text: phrase`Cut front and facing each as a mirrored pair, and interface the facing. Clip to the stitching at the neck point, and no further. Try it first in scrap cloth: lower it where it is too thick or too high.`,
       },
       drawn: [drawn.front],
-      extra: [drawn.facing, backFacing(block)],
-      front: { upper: drawn.upper, edgeDown: drawn.edgeDown, buttons: [], lines: [], roll: null },
+      extra: [drawn.facing, ...backFacings(block, base)],
+      front: { upper: drawn.upper, edgeDown: drawn.edgeDown, buttons: null, lines: [], roll: null },
       seams: [
         necklineSeam(
           reversePath(block.back.neckline.path),
@@ -157,7 +157,7 @@ function drawGrownOn({ block }: CollarBase, { height, out, beyond }: Figures) {
     solution,
     upper,
     edgeDown,
-    front: frontPiece(ground, upper, edgeDown, null),
+    front: frontPiece(ground, upper, edgeDown, []),
     facing: frontFacing(ground, upper, edgeDown, "Front facing with collar"),
   };
 }

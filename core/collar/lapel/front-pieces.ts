@@ -13,7 +13,9 @@ import {
 } from "../../geometry";
 import {
   armholeEdges,
+  type Button,
   bodicePiece,
+  buttonAt,
   type Edge,
   edge,
   type NamedLine,
@@ -23,6 +25,7 @@ import {
   sideDartEdges,
   uprightGrain,
 } from "../../pattern";
+import type { CollarBase } from "../collar-kind";
 import type { FrontGround } from "./front-ground";
 
 /** What a front is that grows a lapel or a collar. */
@@ -42,7 +45,8 @@ export function frontPiece(
   ground: Front,
   upper: readonly Edge[],
   edgeDown: Path,
-  buttons: readonly Point[] | null,
+  /** Empty where it has none, or has those of the bodice. */
+  buttons: readonly Button[],
 ): Piece {
   const { front } = ground;
   const piece = bodicePiece(front, {
@@ -58,7 +62,7 @@ export function frontPiece(
     folds: [],
     grain: uprightGrain(right * GRAIN_SHARE, ground.chest, below),
     edges: piece.edges.map((one) => (one.id === "centre" ? { ...one, name: "Front edge" } : one)),
-    ...(buttons ? { buttons } : {}),
+    ...(buttons.length > 0 ? { buttons } : {}),
   };
 }
 
@@ -113,8 +117,26 @@ export function rollLine({ breakPoint, rollTop, neck }: FrontGround): NamedLine 
   return { name: "Roll line", path: line(breakPoint, rollTop.x < neck.x ? rollTop : neck) };
 }
 
-/** From the break point down to the hem, as evenly as comes nearest to the distance asked; the last keeps half of it from the hem. */
-export function buttonsBelow({ breakPoint, front }: FrontGround, spacing: number): readonly Point[] {
+/** Buttons on places of the front edge; their holes lie level, for a front that is pulled sideways. */
+export function levelButtons(
+  places: readonly Point[],
+  { buttonSize }: Pick<CollarBase, "buttonSize">,
+): readonly Button[] {
+  return places.map((at) => buttonAt(at, { x: 1, y: 0 }, buttonSize));
+}
+
+/** The facing of the back neck, where it has one. */
+export function backFacings(ground: Pick<FrontGround, "front" | "back">, base: Pick<CollarBase, "hasBackFacing">) {
+  return base.hasBackFacing ? [backFacing(ground)] : [];
+}
+
+/** None where a zip closes the front. From the break point down to the hem, as evenly as comes nearest to the distance asked; the last keeps half of it from the hem. */
+export function buttonsBelow(
+  { breakPoint, front }: FrontGround,
+  spacing: number,
+  { closing }: Pick<CollarBase, "closing">,
+): readonly Point[] {
+  if (closing === "zip") return [];
   const end = endOf(front.centre).y - spacing / 2;
   const gaps = Math.max(0, Math.round((end - breakPoint.y) / spacing));
   const gap = gaps > 0 ? (end - breakPoint.y) / gaps : 0;

@@ -8,8 +8,8 @@ const KEPT_SHARE = 0.7;
 /** What every collar with a lapel is left to choose about its front and its roll; its stand has to be known before. */
 export const LAPEL_USUAL = {
   beyond: {
-    value: ({ buttonStand }) => (buttonStand > 0 ? buttonStand : 31.75),
-    rule: phrase`the block’s button stand, or ${length(25.4)} to ${length(38.1)}`,
+    value: ({ buttonStand, closing }) => (closing === "zip" ? 0 : buttonStand > 0 ? buttonStand : 31.75),
+    rule: phrase`the block’s button stand, or ${length(25.4)} to ${length(38.1)}; none where a zip closes it`,
     source: "common practice, no source",
   },
   buttonSpacing: { value: 101.6, rule: phrase`usual for a jacket`, source: "from memory" },

@@ -25,7 +25,14 @@ const place = fc.record({ x: size(-200, 300), y: size(-200, 600) });
 function baseOf(spec = withCollar("notched")) {
   const { block, resolved } = draftGarment(spec);
   if (!block) throw new Error("the sample drafts");
-  return { block, neck: 360, waist: block.levels.find(({ id }) => id === "waist")?.y ?? resolved.bodice.backLength };
+  return {
+    block,
+    neck: 360,
+    closing: "buttons" as const,
+    buttonSize: 22,
+    hasBackFacing: true,
+    waist: block.levels.find(({ id }) => id === "waist")?.y ?? resolved.bodice.backLength,
+  };
 }
 
 const base = baseOf();
@@ -169,7 +176,7 @@ describe("buttons", () => {
     fc.assert(
       fc.property(size(200, 430), size(40, 160), (breakY, spacing) => {
         const ground = groundOf({ breakY });
-        const buttons = buttonsBelow(ground, spacing);
+        const buttons = buttonsBelow(ground, spacing, { closing: "buttons" });
         const hem = base.block.front.centre.at(-1)?.[3].y ?? 0;
         expect(buttons[0]?.y).toBeCloseTo(breakY, 9);
         expect(buttons.at(-1)?.y).toBeLessThan(hem);

@@ -19,7 +19,15 @@ import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle, DrawnColla
 import { frontOnBack } from "../joined-neckline";
 import { type BackCollar, foldOfStand, tiltedBack } from "../lapel/back-collar";
 import { clearanceInside, type FrontGround, turnedBack } from "../lapel/front-ground";
-import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece, rollLine } from "../lapel/front-pieces";
+import {
+  backFacings,
+  buttonsBelow,
+  frontEdgeBelow,
+  frontFacing,
+  frontPiece,
+  levelButtons,
+  rollLine,
+} from "../lapel/front-pieces";
 import { turnedCollar, turnedHandles } from "../lapel/turned-collar";
 import { necklineSeam } from "../neckline-seam";
 import {
@@ -61,7 +69,7 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
     return { isDrawn: false, why: { what: "notch-too-long", lapel: figures.notchLapel, gorge } };
   }
   const back = tiltedBack(ground, width, found.turn, choices.neckEdge);
-  const pieces = piecesOf(ground, front, back, figures);
+  const pieces = piecesOf(base, ground, front, back, figures);
   const { collar } = pieces;
   const place = frontOnBack(block);
   const neckSeam = [...reversePath(back.neck), ...front.neckPart, ...front.gorge];
@@ -71,7 +79,7 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
     acts: notchedSteps({ ground, front, back, outer: found.outer, figures, pieces }),
     cutting: NOTCHED_CUTTING,
     drawn: [pieces.front, collar],
-    extra: [pieces.underCollar, pieces.frontFacing, pieces.backFacing],
+    extra: [pieces.underCollar, pieces.frontFacing, ...pieces.backFacing],
     front: { ...pieces.grown, lines: [rollLine(ground)], roll: ground },
     seams: [
       necklineSeam(
@@ -100,23 +108,27 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
 }
 
 function piecesOf(
+  base: CollarBase,
   ground: FrontGround,
   front: NotchedFront,
   back: BackCollar,
   { buttonSpacing, height }: NotchedFigures,
 ): NotchedPieces {
+  // A zip ends at the break point: what lies above it is an edge of its own.
+  const isZipped = base.closing === "zip";
   const upper = [
+    ...(isZipped ? [edge("lapel", "Lapel edge", reversePath(front.lapelEdge))] : []),
     edge("lapelNotch", "Notch edge of the lapel", line(front.lapelTip, front.notch)),
     edge("gorge", "Gorge", reversePath(front.gorge)),
     edge("neck", "Front neck", reversePath(front.neckPart)),
   ];
-  const edgeDown = [...front.lapelEdge, ...frontEdgeBelow(ground)];
+  const edgeDown = [...(isZipped ? [] : front.lapelEdge), ...frontEdgeBelow(ground)];
   const top = [back.outer, ...outerEdgeToTip(ground, back, front.collarTip)];
   const under = smallerTo(top, tipInside(top, front.collarTip, front.notch), -1);
-  const buttons = buttonsBelow(ground, buttonSpacing);
+  const buttons = buttonsBelow(ground, buttonSpacing, base);
   const lines = [foldOfStand(ground, back, height)];
   return {
-    front: frontPiece(ground, upper, edgeDown, buttons),
+    front: frontPiece(ground, upper, edgeDown, levelButtons(buttons, base)),
     grown: { upper, edgeDown, buttons },
     collar: { ...collarPiece(front, back, top, { id: "collar", name: "Top collar", interfacing: 1 }), lines },
     underCollar: {
@@ -124,7 +136,7 @@ function piecesOf(
       lines,
     },
     frontFacing: frontFacing(ground, upper, edgeDown, "Front facing with lapel"),
-    backFacing: backFacing(ground),
+    backFacing: backFacings(ground, base),
   };
 }
 

@@ -43,7 +43,8 @@ export type NotchedPieces = {
   readonly collar: Piece;
   readonly underCollar: Piece;
   readonly frontFacing: Piece;
-  readonly backFacing: Piece;
+  /** None where the back neck is not faced. */
+  readonly backFacing: readonly Piece[];
 };
 
 /** The lapel and the front end of the collar, unfolded, in the coordinates of the front. Millimetres. */

@@ -1,5 +1,5 @@
 import { type Figure, length, lettered, phrase, point, type StepRecord } from "../../draft";
-import { distance, line, pathLength, step } from "../../geometry";
+import { distance, line, pathLength } from "../../geometry";
 import { edgeLines } from "../../pattern";
 import { measuredFigure, neckSeamFigure, UNDER_SMALLER_MM } from "../collar-figures";
 import type { BackCollar } from "../lapel/back-collar";
@@ -121,15 +121,13 @@ function facingsStep({ ground, pieces }: Drawn): StepRecord {
 
 function buttonStep({ pieces }: Drawn): StepRecord {
   const buttons = pieces.front.buttons ?? [];
-  const [first, second] = buttons;
+  const [first, second] = buttons.map(({ at }) => at);
+  if (buttons.length === 0)
+    return {
+      text: phrase`Notch collar and front at the shoulder, and the collar at its centre back. The zip is sewn in below ${point("B")}, between front and facing.`,
+    };
   return {
     text: phrase`Notch collar and front at the shoulder, and the collar at its centre back. Mark ${buttons.length === 1 ? "the button" : `${buttons.length} buttons`} on the centre front, ${first && second ? phrase`the first level with ${point("B")} and then every ${length(second.y - first.y)}` : phrase`level with ${point("B")}`}.`,
-    lines: buttons.map((at, i) => ({
-      id: `button.${i + 1}`,
-      path: line(step(at, { x: 1, y: 0 }, -BUTTON_MM), step(at, { x: 1, y: 0 }, BUTTON_MM)),
-      kind: "seam",
-    })),
+    lines: buttons.map(({ hole }, i) => ({ id: `button.${i + 1}`, path: hole, kind: "seam" })),
   };
 }
-
-const BUTTON_MM = 8;

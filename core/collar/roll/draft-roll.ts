@@ -19,7 +19,15 @@ import { LEAST_CLEARANCE_MM, smallerRunningOut } from "../collar-figures";
 import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle, DrawnCollar } from "../collar-kind";
 import { type BackCollar, endSwungOut, foldOfStand, outerLength, overlaidBack, tiltedBack } from "../lapel/back-collar";
 import { clearanceInside, type FrontGround, turnedBack } from "../lapel/front-ground";
-import { backFacing, buttonsBelow, frontEdgeBelow, frontFacing, frontPiece, rollLine } from "../lapel/front-pieces";
+import {
+  backFacings,
+  buttonsBelow,
+  frontEdgeBelow,
+  frontFacing,
+  frontPiece,
+  levelButtons,
+  rollLine,
+} from "../lapel/front-pieces";
 import { turnedCollar, turnedHandles } from "../lapel/turned-collar";
 import { necklineSeam } from "../neckline-seam";
 import type { OuterEdge } from "../outer-edge";
@@ -70,7 +78,8 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
   const edgeDown = frontEdgeBelow(ground);
   const upper = upperEdges(back, outerEdge);
   const under = upperEdges(back, smallerRunningOut(outerEdge, RUNS_OUT_OVER_MM, -1));
-  const front = frontPiece(ground, under, edgeDown, buttonsBelow(ground, figures.buttonSpacing));
+  const places = buttonsBelow(ground, figures.buttonSpacing, base);
+  const front = frontPiece(ground, under, edgeDown, levelButtons(places, base));
   const fold = foldOfStand(ground, back, height);
   const facing = { ...frontFacing(ground, upper, edgeDown, "Top collar and front facing"), lines: [fold] };
   return {
@@ -91,11 +100,11 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
     }),
     cutting: ROLL_CUTTING,
     drawn: [facing],
-    extra: [front, backFacing(ground)],
+    extra: [front, ...backFacings(ground, base)],
     front: {
       upper: under,
       edgeDown,
-      buttons: buttonsBelow(ground, figures.buttonSpacing),
+      buttons: places,
       lines: [rollLine(ground), fold],
       roll: ground,
     },

@@ -73,7 +73,10 @@ export function rollSteps(drawn: Drawn): readonly StepRecord[] {
     },
     facingStep(ground, facing, phrase`Facing and top collar, in one`),
     {
-      text: phrase`Notch the shoulder and the centre back. Mark ${buttons.length === 1 ? "the button" : `${buttons.length} buttons`} on the centre front, the first level with ${point("B")}.`,
+      text:
+        buttons.length === 0
+          ? phrase`Notch the shoulder and the centre back. The zip is sewn in below ${point("B")}, between front and facing.`
+          : phrase`Notch the shoulder and the centre back. Mark ${buttons.length === 1 ? "the button" : `${buttons.length} buttons`} on the centre front, the first level with ${point("B")}.`,
     },
   ];
 }

@@ -23,6 +23,7 @@ export const shirt = collarKind({
   needsNeck: true,
   needsWaist: false,
   frontEdge: "left",
+  hasStandButton: hasStand,
   groups: [
     { title: "Shape", choices: ["shirtCut"], fields: ["height", "fall"] },
     { title: "Outer edge", choices: ["edgeBy"], fields: ["drop"] },

@@ -1,5 +1,6 @@
 import { type Figure, length, lettered, type Phrase, phrase, point, type StepRecord } from "../../draft";
 import {
+  along,
   type Cubic,
   distance,
   endOf,
@@ -13,7 +14,7 @@ import {
   startOf,
   subpath,
 } from "../../geometry";
-import { type Edge, edge, edgeLines, notchOn, type Piece } from "../../pattern";
+import { buttonAt, type Edge, edge, edgeLines, notchOn, type Piece } from "../../pattern";
 import { STAND_SCHOOLS, type StandSchool } from "../collar-fields";
 import { alongNeckline, measuredFigure, neckSeamFigure } from "../collar-figures";
 import {
@@ -115,6 +116,7 @@ function pieceOf(task: StandTask, shape: BandShape, as: StandPiece): Piece {
     edges,
     outline: edges.flatMap((one) => one.path),
     folds: [line(startOf(neck), startOf(upper))],
+    ...buttonOf(task, shape),
     darts: [],
     grain: {
       from: { x: neckline.back / 2, y: -height * 0.9 },
@@ -126,6 +128,14 @@ function pieceOf(task: StandTask, shape: BandShape, as: StandPiece): Piece {
       ...(neckline.beyond > 0 ? [notchOn("centreFront", neck, centreFront, -1)] : []),
     ],
   };
+}
+
+/** At the centre front, in the middle of the height; the hole runs on along the band from it. */
+function buttonOf({ button, height, neckline }: StandTask, shape: BandShape): Pick<Piece, "buttons"> {
+  if (button === null) return {};
+  const middle = edgeAt(shape, height / 2);
+  const { point: at, direction } = along(middle, edgeLengthTo(shape, height / 2, shape.neckEdge - neckline.beyond));
+  return { buttons: [buttonAt(at, { x: -direction.x, y: -direction.y }, button)] };
 }
 
 /** A handle of this share of the radius makes a quarter of a circle, nearly. */

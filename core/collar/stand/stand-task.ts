@@ -18,4 +18,6 @@ export type StandTask = {
   readonly rise: number;
   readonly frontEnd: FrontEnd;
   readonly roundness: number;
+  /** How wide the button is that is sewn on at the centre front; null where the ends meet there, or close otherwise. */
+  readonly button: number | null;
 };

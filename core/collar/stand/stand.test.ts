@@ -23,6 +23,7 @@ const task = (changes: Partial<StandTask> = {}): StandTask => ({
   rise: 19,
   frontEnd: "square",
   roundness: 19,
+  button: null,
   ...changes,
 });
 const shapeOf = (of: StandTask) => {

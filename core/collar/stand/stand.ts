@@ -73,7 +73,7 @@ export const STAND_CHOICES = {
 type StandFigures = Readonly<Record<"height" | "ease" | "bow" | "rise" | "beyond" | "roundness", number>>;
 
 export function standTask(
-  { block, neck }: CollarBase,
+  { block, neck, closing, buttonSize }: CollarBase,
   { beyond, ...figures }: StandFigures,
   { school, frontEnd }: Pick<StandTask, "school" | "frontEnd">,
 ): StandTask {
@@ -83,6 +83,8 @@ export function standTask(
     frontEnd,
     neck,
     level: LEVEL_MM,
+    // Half of a button and of its hole has to lie on what runs on.
+    button: closing === "buttons" && beyond > buttonSize / 2 ? buttonSize : null,
     neckline: { back: block.back.neckline.length, front: block.front.neckline.length, beyond },
   };
 }
@@ -94,6 +96,7 @@ export const stand = collarKind({
   needsNeck: true,
   needsWaist: false,
   frontEdge: "left",
+  hasStandButton: () => true,
   groups: [
     { title: "Shape", choices: ["school"], fields: ["height", "ease", "bow", "rise"] },
     { title: "Front", choices: ["frontEnd"], fields: ["roundness", "beyond"] },
