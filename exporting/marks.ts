@@ -62,7 +62,7 @@ export function pieceMarks(
     ...buttons.map(drawn("notch")),
     ...grain.map(drawn("grain")),
     ...brackets.map(drawn("grain")),
-    ...pieceLabels(garment, piece, { tape, number, about, isCut: cutting !== null }, [
+    ...pieceLabels(garment, piece, { tape, number, about, allowances: cutting && cut.allowances }, [
       flatten(piece.outline, LABELLED_CHORDS),
       ...[...piece.darts, ...piece.folds, ...levels.map(({ path }) => path)].map((path) => flatten(path)),
       ...notches.flat(),

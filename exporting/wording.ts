@@ -1,3 +1,4 @@
+import type { EdgeAllowance } from "@core/cut/index";
 import { speak } from "@core/draft/index";
 import type { Garment } from "@core/garment/index";
 import { cutWords, type Piece } from "@core/pattern/index";
@@ -15,21 +16,21 @@ export type Dressing = {
   readonly number: number;
   /** For whom, when and which version; empty for nothing. */
   readonly about: string;
-  /** Has it a cutting line, with its allowances in it? */
-  readonly isCut: boolean;
+  /** What lies between its stitching line and its cutting line; null for one without a cutting line. */
+  readonly allowances: readonly EdgeAllowance[] | null;
 };
 
 export function wordings(
   garment: Garment,
   piece: Piece,
   tape: Tape,
-  { number, about: whose, isCut }: Dressing,
+  { number, about: whose, allowances }: Dressing,
 ): readonly Wording[] {
   const faults = faultsOf(garment, piece).flatMap((message) => wrapped(firstSentence(speak(message, tape))));
   const cutting = cutWords(piece);
   const name = `${number} ${piece.name}`;
   const short = `${name}, ${cutting.toLowerCase()}`;
-  const allowance = isCut ? allowanceWords(garment, tape) : ADD_ALLOWANCE;
+  const allowance = allowances ? allowanceWords(garment, allowances, tape) : ADD_ALLOWANCE;
   const about = [cutting, allowance, ...capEase(garment, piece, tape), ...faults];
   const person = whose === "" ? [] : wrapped(whose);
   return [
@@ -44,9 +45,13 @@ export function wordings(
   ];
 }
 
-function allowanceWords({ resolved: { allowances } }: Garment, tape: Tape): string {
-  const [seams, hem] = [allowances.general, allowances.hem].map((mm) => formatLength(mm, tape));
-  return `Cutting line: ${seams} seams, ${hem} hem in it`;
+function allowanceWords({ resolved: { allowances } }: Garment, own: readonly EdgeAllowance[], tape: Tape): string {
+  const seams = formatLength(allowances.general, tape);
+  const hems = [...new Set(own.filter(({ role }) => role === "hem" || role === "curved-hem").map(({ by }) => by))];
+  const [hem] = hems;
+  if (hem === undefined) return `Cutting line: ${seams} seams in it`;
+  if (hems.length > 1) return `Cutting line: ${seams} seams, its hems in it`;
+  return `Cutting line: ${seams} seams, ${formatLength(hem, tape)} hem in it`;
 }
 
 /** A crown that is gathered has no ease: its cap is longer on purpose. */

@@ -1,5 +1,5 @@
 import { at } from "../data";
-import { areaOf, distance, endOf, line, type Path, type Point, startOf } from "../geometry";
+import { areaOf, distance, distanceToChain, endOf, line, type Path, type Point, startOf } from "../geometry";
 import type { Piece } from "../pattern";
 import type { EdgeAllowance } from "./allowances";
 import { cornerBetween } from "./corners";
@@ -13,8 +13,6 @@ export type CuttingLine =
   | { readonly ok: true; readonly path: Path }
   | { readonly ok: false; readonly why: "falls-apart" | "inside-stitching" };
 
-/** A hem that turns by more is a curve, whose sides cannot be mirrored in it: it has its allowance as a seam has. About 20 degrees. */
-const MOST_HEM_TURN_COSINE = Math.cos(0.35);
 /** Less of an area cut off is what whole numbers leave over. Square millimetres. */
 const NO_AREA_MM2 = 0.5;
 
@@ -37,8 +35,7 @@ export function cuttingLine(piece: Piece, allowances: readonly EdgeAllowance[]):
 }
 
 function closedRuns(allowances: readonly EdgeAllowance[], fold: EdgeAllowance | null): readonly Run[] {
-  const own = (one: EdgeAllowance, path: Path) =>
-    runsOf(path, one.by, one.role === "hem" && one.by > 0 && isNearlyStraight(path));
+  const own = (one: EdgeAllowance, path: Path) => runsOf(path, one.by, one.role === "hem" && one.by > 0);
   if (!fold) return aroundJoined(allowances.flatMap((one) => own(one, one.edge.path)));
   const start = allowances.indexOf(fold);
   const others = [...allowances.slice(start + 1), ...allowances.slice(0, start)].filter(({ role }) => role !== "fold");
@@ -55,14 +52,6 @@ function aroundJoined(runs: readonly Run[]): readonly Run[] {
   const [first, last] = [at(joined, 0), at(joined, joined.length - 1)];
   const together = joinedSmoothly([last, first]);
   return together.length === 1 ? [...together, ...joined.slice(1, -1)] : joined;
-}
-
-function isNearlyStraight(path: Path): boolean {
-  const runs = runsOf(path, 0, false);
-  const ways = runs.flatMap(({ seam }) => seam.map(({ along }) => along));
-  const chord = { x: endOf(path).x - startOf(path).x, y: endOf(path).y - startOf(path).y };
-  const size = Math.hypot(chord.x, chord.y);
-  return size > 0 && ways.every((way) => (way.x * chord.x + way.y * chord.y) / size >= MOST_HEM_TURN_COSINE);
 }
 
 type Mirror = (p: Point) => Point;
@@ -127,9 +116,15 @@ function withCurves(ring: readonly Point[], runs: readonly Run[]): Path {
     });
   });
   const places = ring.map((p) => ({ p, on: known.get(keyOf(p)) ?? null }));
+  /** What lies between two samples was trimmed away, but for samples on the straight line between them, which trimming leaves out. */
+  const isCutOff = (one: { run: number; index: number }, next: { index: number }) => {
+    const { outside } = at(runs, one.run);
+    const chord = [at(outside, one.index).at, at(outside, next.index).at];
+    return outside.slice(one.index + 1, next.index).some(({ at: p }) => distanceToChain(p, chord) > LEFT_OUT_MM);
+  };
   const isBreak = (i: number) => {
     const [one, next] = [at(places, i).on, at(places, (i + 1) % places.length).on];
-    return !one || !next || one.run !== next.run || next.index <= one.index;
+    return !one || !next || one.run !== next.run || next.index <= one.index || isCutOff(one, next);
   };
   const start = places.findIndex((_, i) => isBreak(i));
   if (start < 0) return fitCurve(places.flatMap(({ on }) => (on ? [on.sample] : [])));
@@ -148,5 +143,8 @@ function withCurves(ring: readonly Point[], runs: readonly Run[]): Path {
   }
   return path;
 }
+
+/** Two chords of a curve leave each other by less. */
+const LEFT_OUT_MM = 0.05;
 
 const keyOf = ({ x, y }: Point) => `${Math.round(x / TRIMMED_TO_MM)} ${Math.round(y / TRIMMED_TO_MM)}`;

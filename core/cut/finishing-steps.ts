@@ -1,4 +1,4 @@
-import { phrase } from "../draft";
+import { length, phrase } from "../draft";
 import type { Garment } from "../garment";
 import { allowancesOf } from "./allowances";
 import { buttonsOf } from "./cut-list";
@@ -28,6 +28,7 @@ export function finishingSteps(garment: Garment): readonly MakingStep[] {
     ({ id, edges }) =>
       edges.some((edge) => edge.id === "turnUp") || allowances.get(id)?.some(({ role }) => role === "hem"),
   );
+  const rolled = pieces.filter(({ id }) => allowances.get(id)?.some(({ role }) => role === "curved-hem"));
   const count = buttonsOf(pieces);
   const isOnItself = pieces.some(({ buttons = [] }) => buttons.some(({ closes }) => closes === "itself"));
   return [
@@ -37,6 +38,16 @@ export function finishingSteps(garment: Garment): readonly MakingStep[] {
           {
             id: "hem",
             text: phrase`Let the garment hang for a day, level the hem on the person, turn it up and sew it: ${hems.map(({ name }) => name.toLowerCase()).join(", ")}.${spec.lay?.lining === "whole" ? phrase` Fold the lining under by its seam allowance and fell it to the turned-up hem, so that it hangs in a small fold and does not show.` : []}`,
+            seams: [],
+            caution: STEAM,
+          },
+        ]),
+    ...(rolled.length === 0
+      ? []
+      : [
+          {
+            id: "curved-hem",
+            text: phrase`Turn the curved hem under twice, ${length(resolved.allowances.curvedHem / 2)} each time, easing it round the curve, and stitch it: ${rolled.map(({ name }) => name.toLowerCase()).join(", ")}.`,
             seams: [],
             caution: STEAM,
           },

@@ -18,7 +18,9 @@ export function liningPieces(garment: Garment): readonly CutPiece[] {
   if (garment.spec.lay?.lining !== "whole") return [];
   const allowances = allowancesOf(garment);
   return garment.pieces.filter(isLined).map((piece) => {
-    const own = (allowances.get(piece.id) ?? []).map((one) => (one.role === "hem" ? { ...one, by: 0 } : one));
+    const own = (allowances.get(piece.id) ?? []).map((one) =>
+      one.role === "hem" || one.role === "curved-hem" ? { ...one, by: 0 } : one,
+    );
     const line = cuttingLine(piece, own);
     return {
       piece,

@@ -44,31 +44,48 @@ function sideAtHem(fromHemUp: readonly Point[], depth: number, place: (p: Point)
   const size = distance(second, first);
   const beyond = size > 0 ? lerp(second, first, 1 + (DRAWN_ON * depth) / size) : first;
   const line = [beyond, ...fromHemUp];
-  // From outside the hem to inside it.
-  const crossing = line.findIndex(
-    (p, i) => i + 1 < line.length && place(p).outside >= 0 && place(at(line, i + 1)).outside < 0,
-  );
-  const i = Math.max(0, crossing);
-  const onHem = between(at(line, i), at(line, Math.min(i + 1, line.length - 1)), 0, place);
-  const above = line.slice(i + 1);
+  // From outside the hem to inside it; a side that runs away from the hem, drawn on, never comes to it: it begins at the hem's own end.
+  const crossing =
+    place(beyond).outside < 0
+      ? -1
+      : line.findIndex((p, i) => i + 1 < line.length && place(p).outside >= 0 && place(at(line, i + 1)).outside < 0);
+  const onHem = crossing < 0 ? place(first).foot : between(at(line, crossing), at(line, crossing + 1), 0, place);
+  const above = crossing < 0 ? fromHemUp : line.slice(crossing + 1);
   const mirrored = [onHem];
   let last = onHem;
   for (const p of above) {
-    if (-place(p).outside >= depth) {
+    const up = -place(p).outside;
+    if (up >= depth) {
       mirrored.push(across(between(last, p, -depth, place), place));
       return { kept: [onHem, ...above], mirrored };
     }
+    // A side that turns back, or hardly leaves the hem, is mirrored no further: the hem's end goes square down from there.
+    const steps = distance(p, last);
+    if (up + place(last).outside < steps * LEAST_RISE) break;
     mirrored.push(across(p, place));
     last = p;
   }
-  return { kept: [onHem, ...above], mirrored };
+  const end = place(last);
+  return { kept: [onHem, ...above], mirrored: [...mirrored, step(end.foot, end.normal, depth)] };
 }
 
-/** The place between two points that lies so far outside the hem. */
+/** A side that rises by less of its length is nearly level with its hem. */
+const LEAST_RISE = 0.2;
+
+/** The place between two points that lies so far outside the hem, by halving: which part of a curved hem is nearest changes on the way. */
 function between(p: Point, q: Point, outside: number, place: (p: Point) => FromHem): Point {
-  const [a, b] = [place(p).outside, place(q).outside];
-  return a === b ? p : lerp(p, q, Math.max(0, Math.min(1, (outside - a) / (b - a))));
+  if ((place(p).outside - outside) * (place(q).outside - outside) > 0) return q;
+  let [low, high] = [0, 1];
+  const sign = Math.sign(place(p).outside - outside);
+  for (let i = 0; i < HALVINGS; i++) {
+    const middle = (low + high) / 2;
+    if (Math.sign(place(lerp(p, q, middle)).outside - outside) === sign) low = middle;
+    else high = middle;
+  }
+  return lerp(p, q, (low + high) / 2);
 }
+
+const HALVINGS = 40;
 
 function across(p: Point, place: (p: Point) => FromHem): Point {
   const { outside, normal } = place(p);
@@ -93,7 +110,11 @@ function fromHem(hem: readonly Sample[], p: Point): FromHem {
     if (long === 0) continue;
     const way = { x: (b.x - a.x) / long, y: (b.y - a.y) / long };
     const along = (p.x - a.x) * way.x + (p.y - a.y) * way.y;
-    const held = Math.min(i + 2 === hem.length ? along : long, Math.max(i === 0 ? along : 0, along));
+    // Only the first part runs on before its beginning, and only the last beyond its end.
+    const held = Math.min(
+      i + 2 === hem.length ? Number.POSITIVE_INFINITY : long,
+      Math.max(i === 0 ? Number.NEGATIVE_INFINITY : 0, along),
+    );
     const foot = step(a, way, held);
     const off = distance(foot, p);
     if (best === null || off < best.off) {

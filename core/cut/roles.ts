@@ -4,9 +4,9 @@ import type { Edge, Piece } from "../pattern";
 
 /**
  * What becomes of an edge when it is cut: on the fold nothing is added; a raw edge is the cut edge already; the rest has the allowance of
- * the neck, of a hem or of every other seam.
+ * the neck, of a hem, of a hem with a deep curve or of every other seam.
  */
-export type EdgeRole = "fold" | "raw" | "neck" | "hem" | "seam";
+export type EdgeRole = "fold" | "raw" | "neck" | "hem" | "curved-hem" | "seam";
 
 /** The seams whose allowance is small, since a wide one would tighten a small round edge. Both sides of a seam have the same. */
 const NECK_SEAMS: ReadonlySet<string> = new Set([

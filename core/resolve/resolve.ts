@@ -47,7 +47,7 @@ export type ResolvedSpec = {
   /** How front and back are cut. */
   readonly pieces: BodiceChoices;
   /** What is added to the edges when they are cut. */
-  readonly allowances: { readonly general: number; readonly neckline: number; readonly hem: number };
+  readonly allowances: Readonly<Record<"general" | "neckline" | "hem" | "curvedHem", number>>;
   readonly defaults: readonly DefaultTaken[];
 };
 
@@ -109,8 +109,8 @@ export function resolveSpec(spec: GarmentSpec, before: ResolvedBlock | null = nu
 
 /** By the tape of the garment: half an inch or a centimetre, a small neck half of that, a hem twice (common practice, no source). */
 const ALLOWANCES_MM = {
-  in: { general: 12.7, neckline: 6.35, hem: 25.4 },
-  cm: { general: 10, neckline: 6, hem: 25 },
+  in: { general: 12.7, neckline: 6.35, hem: 25.4, curvedHem: 12.7 },
+  cm: { general: 10, neckline: 6, hem: 25, curvedHem: 10 },
 } as const;
 
 /** What is usual for a person who measures in this unit. Millimetres. */
@@ -125,6 +125,7 @@ function resolveAllowances({ allowances, unit }: GarmentSpec, chosen: Chosen): R
     general: take("general", phrase`usual`),
     neckline: take("neckline", phrase`small, so that the neck is not tightened`),
     hem: take("hem", phrase`usual for a plain hem`),
+    curvedHem: take("curvedHem", phrase`turned twice and narrow, since a deep curve does not fold up flat`),
   };
 }
 

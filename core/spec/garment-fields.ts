@@ -191,10 +191,15 @@ export const GARMENT_FIELDS = {
       ),
       neckline: length("Neckline allowance", ALLOWANCE, "of the seams round the neck; wide ones would tighten it"),
       hem: length("Hem allowance", ALLOWANCE, "of hems that are turned up, their sides mirrored"),
+      curvedHem: length(
+        "Hem allowance of a deep curve",
+        ALLOWANCE,
+        "of a hem whose edge turns too much to be folded up flat: it is rolled narrow",
+      ),
       edges: {
         kind: "list",
         label: "Allowances of single edges",
-        about: "in place of the three",
+        about: "in place of these",
         item: group("Allowance of an edge", {
           edge: { kind: "text", label: "Edge", about: "`piece.edge`", longest: LONGEST_NAME, given: "always" },
           by: length("Allowance", ALLOWANCE, "left out: as without a line of its own"),

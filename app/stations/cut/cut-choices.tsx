@@ -34,6 +34,7 @@ export function CutChoices({ pieces, lines, onLines }: Props) {
         <SpecField path="allowances.general" label="Seams" />
         <SpecField path="allowances.neckline" label="Round the neck" />
         <SpecField path="allowances.hem" label="Hems" />
+        <SpecField path="allowances.curvedHem" label="Hems of a deep curve" />
         <ChoiceSelect id="lines" label="Lines shown" value={lines} choices={LINES} onChoose={onLines} />
       </FieldGroup>
       <OwnAllowances pieces={pieces} />
