@@ -168,45 +168,56 @@ function longestInside(corners: readonly Point[], from: Point, to: Point): reado
   return others.reduce((best, part) => (lengthOf(part) > lengthOf(best) ? part : best), first ?? [from, to]);
 }
 
-/** What is cut besides the panels: facings, binding, button strip, hem band. */
+/** What is cut besides the panels: the facings of each half, and binding, button strip and hem band. */
+export type SmallPieces = {
+  readonly facings: Readonly<Record<Side, readonly Piece[]>>;
+  readonly strips: readonly Piece[];
+};
+
 export function smallPieces(
   halves: Readonly<Record<Side, HalfEdges>>,
   choices: BodiceChoices,
   hems: { readonly front: number; readonly back: number },
-): readonly Piece[] {
+): SmallPieces {
   const { front, back } = halves;
-  return [
-    ...neckPieces(front, back, choices),
-    ...(choices.front === "buttons" && choices.standFinish === "strip" && !front.isEdgeOfCollar
-      ? [standStrip(pathLength(front.centre), standWidth(choices), choices.collarBeyond ?? 0)]
-      : []),
-    ...(choices.hem === "band" && choices.hemDepth > 0
-      ? [hemBand(2 * (hems.front + hems.back) * (choices.isKnit ? KNIT_SHARE : 1), choices.hemDepth)]
-      : []),
-  ];
+  return {
+    facings: { front: frontFacings(front, choices), back: backFacings(halves, choices) },
+    strips: [
+      ...(choices.neck === "binding" ? [neckBinding(wholeNeck(front.half, back.half), choices.isKnit)] : []),
+      ...(choices.front === "buttons" && choices.standFinish === "strip" && !front.isEdgeOfCollar
+        ? [standStrip(pathLength(front.centre), standWidth(choices), choices.collarBeyond ?? 0)]
+        : []),
+      ...(choices.hem === "band" && choices.hemDepth > 0
+        ? [hemBand(2 * (hems.front + hems.back) * (choices.isKnit ? KNIT_SHARE : 1), choices.hemDepth)]
+        : []),
+    ],
+  };
 }
 
-function neckPieces(front: HalfEdges, back: HalfEdges, choices: BodiceChoices): readonly Piece[] {
-  const { neck, facingWidth, isKnit } = choices;
-  const isFaced = choices.front === "buttons" && choices.standFinish === "faced" && !front.isEdgeOfCollar;
-  const own = isFaced ? [facingDown(front, choices)] : [];
+/** Is the front edge finished by a facing of its own, in one with that of the neck? */
+export function isFacedDown({ isEdgeOfCollar }: HalfEdges, { front, standFinish }: BodiceChoices): boolean {
+  return front === "buttons" && standFinish === "faced" && !isEdgeOfCollar;
+}
+
+function frontFacings(front: HalfEdges, choices: BodiceChoices): readonly Piece[] {
+  if (isFacedDown(front, choices)) return [facingDown(front, choices)];
+  return choices.neck === "facing" ? [facingOf(front.half, choices.facingWidth, choices.front !== "fold")] : [];
+}
+
+function backFacings({ front, back }: Readonly<Record<Side, HalfEdges>>, choices: BodiceChoices): readonly Piece[] {
+  const { neck, facingWidth } = choices;
   const isSlit = hasSlit(back, choices);
-  const alone = isSlit ? [slitFacing(back.half, choices.slit)] : [];
-  if (neck === "binding") return [...own, neckBinding(wholeNeck(front.half, back.half), isKnit), ...alone];
-  if (neck === "none") return [...own, ...alone];
-  const ofFront = isFaced ? own : [facingOf(front.half, facingWidth, choices.front !== "fold")];
+  if (neck !== "facing") return isSlit ? [slitFacing(back.half, choices.slit)] : [];
+  if (choices.backFacing === "none" && !isSlit) return [];
+  const isFaced = isFacedDown(front, choices);
   const width = isFaced ? front.half.shoulder.length / 2 : facingWidth;
   const isDeep = choices.backFacing === "deep";
   const level = isDeep ? belowFrontNeck(front.half) : Number.NEGATIVE_INFINITY;
-  if (choices.backFacing === "none" && !isSlit) return ofFront;
-  const ofBack = isSlit
-    ? slitBackFacing(back.half, choices.slit, width, level)
-    : isDeep
-      ? deepBackFacing(back.half, level, width)
-      : isFaced
-        ? backFacing({ front: front.half, back: back.half })
-        : facingOf(back.half, facingWidth, choices.back === "seam" || choices.back === "zip");
-  return [...ofFront, ofBack];
+  if (isSlit) return [slitBackFacing(back.half, choices.slit, width, level)];
+  if (isDeep) return [deepBackFacing(back.half, level, width)];
+  return isFaced
+    ? [backFacing({ front: front.half, back: back.half })]
+    : [facingOf(back.half, facingWidth, choices.back === "seam" || choices.back === "zip")];
 }
 
 /** The facing of a buttoned front: round the neck and down the front edge in one. */

@@ -1,5 +1,5 @@
-import { SIDES, type Side } from "../block";
-import { type Figure, length, phrase } from "../draft";
+import type { Side } from "../block";
+import { type Draft, type Figure, length, phrase } from "../draft";
 import { pathLength, subpath } from "../geometry";
 import type { HalfEdges, Join, Piece } from "../pattern";
 import { casingFor } from "../sleeve/finish";
@@ -7,6 +7,7 @@ import { aboveSideDart, type BodiceBase } from "./bodice-base";
 import { type BodiceFault, faultsOf } from "./bodice-faults";
 import { isKimono, joinsOf } from "./bodice-joins";
 import { panelPiece, smallPieces } from "./bodice-pieces";
+import { bodiceDraft } from "./bodice-steps";
 import { type BodiceChoices, standWidth } from "./choices";
 import type { Levels, Panelled } from "./panel";
 import { panelsOf } from "./panels";
@@ -19,6 +20,8 @@ export type Bodice = {
   readonly edges: ReadonlyMap<string, readonly string[]>;
   readonly figures: readonly Figure[];
   readonly faults: readonly BodiceFault[];
+  /** How the pieces are made of the drafted halves. */
+  readonly draft: Draft;
 };
 
 /** Front and back as all their pieces. Millimetres, each panel in the coordinates of its half. */
@@ -37,7 +40,7 @@ export function draftBodice(base: BodiceBase): Bodice {
     back: panelsOf(halves.back, choices, levels),
   };
   const edges = new Map([...panelled.front.edges, ...panelled.back.edges]);
-  const main = SIDES.flatMap((side) =>
+  const panelsOfSide = (side: Side) =>
     panelled[side].panels.map((panel) => {
       const piece = panelPiece(panel, halves[side], choices, named, levels.bust);
       // What its centre is finished with is an edge of the half as well, whatever the panel is called.
@@ -46,8 +49,8 @@ export function draftBodice(base: BodiceBase): Bodice {
         if (!edges.has(name)) edges.set(name, [`${piece.id}.${id}`]);
       }
       return piece;
-    }),
-  );
+    });
+  const main = { front: panelsOfSide("front"), back: panelsOfSide("back") };
   const hemOf = (side: Side) =>
     panelled[side].panels
       .filter(({ endsAtWaist }) => !endsAtWaist)
@@ -55,13 +58,16 @@ export function draftBodice(base: BodiceBase): Bodice {
       .filter(({ id }) => id !== "hemDart")
       .reduce((sum, one) => sum + one.length, 0);
   const hems = { front: hemOf("front") + standAtHem(halves.front, choices), back: hemOf("back") };
-  const pieces = [...main, ...smallPieces(halves, choices, hems)];
+  const small = smallPieces(halves, choices, hems);
+  const { facings, strips } = small;
+  const pieces = [...main.front, ...main.back, ...facings.front, ...facings.back, ...strips];
   return {
     pieces,
     joins: joinsOf(base, halves, panelled, edges, levels),
     edges,
     figures: figuresOf(choices, hems),
     faults: faultsOf(halves, panelled, choices),
+    draft: bodiceDraft({ main, facings, halves, choices }),
   };
 }
 

@@ -19,5 +19,6 @@ export {
   point,
   speak,
   speakPart,
+  toSide,
   wholeUp,
 } from "./phrase";

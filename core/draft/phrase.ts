@@ -39,6 +39,22 @@ export function phrase(strings: TemplateStringsArray, ...parts: readonly (Phrase
   return all;
 }
 
+/** Half of the finest mark of an inch tape in use: what is less is nothing that can be measured. */
+const ON_MM = 25.4 / 32;
+
+/** Which of three sentences is said of a figure that may lie to either side of a line: nobody is told to measure nothing. */
+export function toSide(
+  mm: number,
+  {
+    more,
+    less,
+    none,
+  }: { readonly more: (by: PhrasePart) => Phrase; readonly less: (by: PhrasePart) => Phrase; readonly none: Phrase },
+): Phrase {
+  if (Math.abs(mm) < ON_MM) return none;
+  return mm > 0 ? more(length(mm)) : less(length(-mm));
+}
+
 const isPhrase = (part: PhrasePart | Phrase): part is Phrase => Array.isArray(part);
 
 /** The phrase in words, with its lengths as the tape shows them. */

@@ -119,6 +119,7 @@ export function sketchGarment(spec: GarmentSpec, before: Garment | null = null):
       ...(drafted ? [drafted.draft] : []),
       ...(collarDrafted ? [collarDrafted.draft] : []),
       ...(block?.drafts ?? []),
+      ...(together.bodice && resolved.pieces.cut === "whole" ? [together.bodice.draft] : []),
     ],
     figures: [
       ...built.figures,

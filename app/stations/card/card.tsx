@@ -18,6 +18,7 @@ const PARTS: Readonly<Record<string, string>> = {
   collar: "Collar",
   back: "Back bodice",
   front: "Front bodice",
+  bodice: "Pieces",
 };
 
 /** The draft as a numbered card to work from at the table: all steps on a page, or one big step at a time. */

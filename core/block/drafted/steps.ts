@@ -1,4 +1,4 @@
-import { type DraftLine, type Figure, length, lettered, phrase, point, type StepRecord } from "../../draft";
+import { type DraftLine, type Figure, length, lettered, phrase, point, type StepRecord, toSide } from "../../draft";
 import { distance, endOf, line, type Path, pathLength, SEEN_MM } from "../../geometry";
 import type { Side } from "../half";
 import { necklineHalf, USUAL_FULLNESS } from "../neckline-curve";
@@ -75,7 +75,7 @@ function neckStep({ side, plan }: Drawn): StepRecord {
   const level = plan.neckLevel[side];
   const [width, depth] = [plan.neckWidth[side], plan.neckDepth[side]];
   return {
-    text: phrase`From ${point("A")} out ${length(width)}${level < 0 ? phrase` and up ${length(-level)}, as the back stands higher` : []}, mark ${point("B")}, the side neck point; ${level < 0 ? phrase`below its level by` : phrase`from ${point("A")} down`} ${length(depth)}, mark ${point("C")}.`,
+    text: phrase`From ${point("A")} out ${length(width)}${level < 0 ? toSide(-level, { more: (by) => phrase` and up ${by}, as the back stands higher`, less: () => [], none: [] }) : []}, mark ${point("B")}, the side neck point; ${level < 0 ? phrase`below its level by` : phrase`from ${point("A")} down`} ${length(depth)}, mark ${point("C")}.`,
     points: [
       lettered("B", "side neck point", { x: width, y: level }),
       lettered("C", `neck at the centre ${side}`, { x: 0, y: level + depth }),
@@ -93,8 +93,10 @@ function shoulderStep({ side, plan, choices, curves }: Drawn): StepRecord {
   const { neckPoint, shoulderPoint } = curves;
   const seam = line(neckPoint, shoulderPoint);
   const isExtended = distance(shoulderPoint, { x: plan.shoulderOut, y: neckPoint.y + plan.slope[side] }) > SEEN_MM;
+  // Where the back stands higher its neck point lies above the shoulder line, and the slope is measured from there.
+  const down = neckPoint.y + plan.slope[side];
   return {
-    text: phrase`From ${point("A")} out ${length(plan.shoulderOut)} and down ${length(plan.slope[side])}${
+    text: phrase`From ${point("A")} out ${length(plan.shoulderOut)} and ${toSide(down, { more: (by) => phrase`down ${by}`, less: (by) => phrase`up ${by}`, none: phrase`level with it` })}${
       isExtended
         ? phrase`; rule from ${point("B")} through there and on to ${point("D")}`
         : phrase`, mark ${point("D")}; rule ${point("B")} to ${point("D")}`
@@ -141,7 +143,11 @@ function widthStep({ side, plan }: Drawn): StepRecord {
 
 function armholeStep({ side, plan, curves }: Drawn): StepRecord {
   return {
-    text: phrase`Half way down from ${point("D")} to the chest line mark ${point("E")}, ${length(plan.inset[side])} inside the shoulder point. Draw the armhole from ${point("D")}, square to the shoulder, through ${point("E")} and round to ${point("G")}, square to the side.`,
+    text: phrase`Half way down from ${point("D")} to the chest line mark ${point("E")}, ${toSide(plan.inset[side], {
+      more: (by) => phrase`${by} inside the shoulder point`,
+      less: (by) => phrase`${by} outside the shoulder point`,
+      none: phrase`straight below the shoulder point`,
+    })}. Draw the armhole from ${point("D")}, square to the shoulder, through ${point("E")} and round to ${point("G")}, square to the side.`,
     points: [lettered("E", "middle of the armhole", curves.middle)],
     lines: [{ id: `${side}.armhole`, kind: "seam", path: curves.armhole }],
     tapeCheck: phrase`the ${side} armhole measures ${length(pathLength(curves.armhole))}`,

@@ -1,4 +1,4 @@
-import { length, lettered, phrase, point, type StepRecord } from "../../draft";
+import { length, lettered, type Phrase, phrase, point, type StepRecord, toSide } from "../../draft";
 import { add, endOf, line, type Path, pathLength, startOf } from "../../geometry";
 import type { BodiceHalf, Side } from "../half";
 import type { FittedSheet } from "./lay-out";
@@ -55,17 +55,26 @@ function frameStep(side: Side, { levels, plan }: FittedSheet, half: BodiceHalf):
 function neckStep(side: Side, half: BodiceHalf): StepRecord {
   const [neck, centre] = [startOf(half.neckline.path), endOf(half.neckline.path)];
   return {
-    text: phrase`The side neck point ${point("B")} lies ${length(neck.x)} out from the centre and ${length(neck.y)} below the level of ${point("A")}; the neck at the centre, ${point("C")}, ${length(centre.y)} below it. Draw the neckline between them, level at the centre.`,
+    text: phrase`The side neck point ${point("B")} lies ${length(neck.x)} out from the centre and ${fromA(neck.y)}; the neck at the centre, ${point("C")}, ${fromA(centre.y)}. Draw the neckline between them, level at the centre.`,
     points: [lettered("B", "side neck point", neck), lettered("C", `neck at the centre ${side}`, centre)],
     lines: [{ id: `${side}.neckline`, kind: "seam", path: half.neckline.path }],
     tapeCheck: phrase`the half neckline measures ${length(half.neckline.length)}`,
   };
 }
 
+/** How a place lies to the level of A. */
+function fromA(y: number): Phrase {
+  return toSide(y, {
+    more: (by) => phrase`${by} below the level of ${point("A")}`,
+    less: (by) => phrase`${by} above the level of ${point("A")}`,
+    none: phrase`on the level of ${point("A")}`,
+  });
+}
+
 function shoulderStep(side: Side, half: BodiceHalf): StepRecord {
   const tip = startOf(half.armhole.path);
   return {
-    text: phrase`The shoulder point ${point("D")} lies ${length(tip.x)} out from the centre and ${length(tip.y)} below the level of ${point("A")}. Rule the shoulder.`,
+    text: phrase`The shoulder point ${point("D")} lies ${length(tip.x)} out from the centre and ${fromA(tip.y)}. Rule the shoulder.`,
     points: [lettered("D", "shoulder point", tip)],
     lines: [{ id: `${side}.shoulder`, kind: "seam", path: half.shoulder.path }],
     tapeCheck: phrase`the shoulder with its dart, where it has one, measures ${length(half.shoulder.length)}`,

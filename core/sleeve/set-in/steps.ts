@@ -1,8 +1,8 @@
-import { type Figure, length, lettered, type Phrase, phrase, point, type StepRecord } from "../../draft";
+import { type Figure, length, lettered, type Phrase, phrase, point, type StepRecord, toSide } from "../../draft";
 import type { Cubic } from "../../geometry";
 import { type GuidePoint, guidePoints } from "../cap/rule-frame";
 import type { Drawn } from "./lettering";
-import { crownLetter, guide, isOffCentre, PENCIL_LINE_MM } from "./lettering";
+import { crownLetter, guide, isOffCentre } from "./lettering";
 import { notchSteps } from "./notch-steps";
 import { onePieceSteps } from "./one-piece-steps";
 import { twoPieceSteps } from "./two-piece-steps";
@@ -100,21 +100,22 @@ function capCurveStep(
 }
 
 function besideSlant({ outside }: GuidePoint): Phrase {
-  if (Math.abs(outside) < PENCIL_LINE_MM) return phrase`on it`;
-  return phrase`${length(Math.abs(outside))} ${outside > 0 ? "outside" : "inside"}`;
+  return toSide(outside, {
+    more: (by) => phrase`${by} outside`,
+    less: (by) => phrase`${by} inside`,
+    none: phrase`on it`,
+  });
 }
 
 function matchStep({ task, figures }: Drawn): StepRecord {
   const armhole = task.cap.armhole.front + task.cap.armhole.back;
   const ease = figures.capEase.value;
-  if (Math.abs(ease) < PENCIL_LINE_MM) {
-    return {
-      text: phrase`The whole cap is as long as the armhole, ${length(armhole)}: nothing is eased in.`,
-      figures: [figures.capEase, figures.surplus],
-    };
-  }
   return {
-    text: phrase`The whole cap is ${length(Math.abs(ease))} ${ease < 0 ? "shorter" : "longer"} than the armhole, ${length(armhole)}: that is its ease.`,
+    text: toSide(ease, {
+      more: (by) => phrase`The whole cap is ${by} longer than the armhole, ${length(armhole)}: that is its ease.`,
+      less: (by) => phrase`The whole cap is ${by} shorter than the armhole, ${length(armhole)}: that is its ease.`,
+      none: phrase`The whole cap is as long as the armhole, ${length(armhole)}: nothing is eased in.`,
+    }),
     figures: [figures.capEase, figures.surplus],
   };
 }

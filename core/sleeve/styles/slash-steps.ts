@@ -1,4 +1,4 @@
-import { type DraftLine, type Figure, length, phrase, point, type StepRecord } from "../../draft";
+import { type DraftLine, type Figure, length, phrase, point, type StepRecord, toSide } from "../../draft";
 import { along, type Cubic, endOf, line, type Path, pathLength, reversePath, startOf } from "../../geometry";
 import { edge, hemEdges, MIRRORED_PAIR, notchOn, type Piece, uprightGrain } from "../../pattern";
 import type { StyleBase } from "../style";
@@ -29,7 +29,15 @@ export function spreadStep(
     return along(reversePath(cap), notch?.partAt ?? 0).point;
   };
   return {
-    text: phrase`Cut along the lines, away from the hand that holds, and lay the strips on fresh paper in their order: each slash open by ${length(opened.crown / gaps)} at the crown and ${length(opened.hem / gaps)} at the hem, the middle one upright on the grain. Paste them down; ${point("T")} and ${point("U")} come to lie at ${point("T′")} and ${point("U′")}.`,
+    text: phrase`Cut along the lines, away from the hand that holds, and lay the strips on fresh paper in their order: each slash ${toSide(
+      opened.crown,
+      {
+        more: () =>
+          phrase`open by ${length(opened.crown / gaps)} at the crown and ${length(opened.hem / gaps)} at the hem`,
+        less: () => phrase`open by ${length(opened.hem / gaps)} at the hem`,
+        none: phrase`closed at the crown and open by ${length(opened.hem / gaps)} at the hem`,
+      },
+    )}, the middle one upright on the grain. Paste them down; ${point("T")} and ${point("U")} come to lie at ${point("T′")} and ${point("U′")}.`,
     points: [
       { letter: "T′", name: "front notch, spread", at: at("front", slashed.capFront) },
       { letter: "U′", name: "back notch, spread", at: at("back", slashed.capBack) },
