@@ -101,7 +101,7 @@ export function bodiceBase(resolved: ResolvedSpec, asked: ResolvedSleeve, block:
     eases: { upperArmEase: asked.upperArmEase, elbowEase: asked.elbowEase, wristEase: asked.wristEase },
     isTwoPiece: asked.isTwoPiece,
     turnUp: turnUpOf(asked),
-    fit: (ground, longer) => {
+    fit: (ground, longer, spreadLater = 0) => {
       const plain: ResolvedSleeve = {
         ...asked,
         method: "fit-first",
@@ -115,12 +115,16 @@ export function bodiceBase(resolved: ResolvedSpec, asked: ResolvedSleeve, block:
         capHeightChange: 0,
         capWidthChange: 0,
         length: asked.length + longer,
+        hemWidth: asked.hemWidth === null ? null : asked.hemWidth - spreadLater,
       };
       const task = setInTask(resolved, plain, ground, usualNotches(ground));
-      return { task, sleeve: draftSetInSleeve(task) };
+      return { task, sleeve: task.lengths.wristWidth > LEAST_HEM_MM ? draftSetInSleeve(task) : null };
     },
   };
 }
+
+/** Narrower there is no sleeve before it is spread. Our own limit. */
+const LEAST_HEM_MM = 20;
 
 function draftOf({ title, actsBefore, acts, fitted, cutting }: DrawnBodiceSleeve, hem: FinishedHem): Draft {
   const plain = fitted ? fitted.sleeve.acts.filter((act) => !fitted.sleeve.notchActs.includes(act)).map(asGuide) : [];

@@ -50,7 +50,9 @@ export function finishSleeve(
   const style = sewnStyleOf(asked.kind);
   const styled = style?.derive({ block, task, sleeve, turnUp: turnUpOf(asked) }, asked.styleLengths) ?? null;
   // Where it is worn: what falls over the hem hangs over the arm and does not lower it.
-  const limb = asked.hem.girth ?? limbAt(finishedLength(task.lengths), sleeve.frame.height, body);
+  const limb =
+    asked.hem.girth ??
+    limbAt(finishedLength(task.lengths) + asked.beginsBelow, sleeve.frame.height + asked.beginsBelow, body);
   const hemLength = styled?.hemLength ?? hemWidthOf(sleeve.outline, sleeve.twoPiece);
   const hem = finishHem(asked.hem, hemLength, limb, sleeve.twoPiece ? "back-seam" : "hem");
   const isOpened = asked.hem.finish === "cuff" && asked.hem.opening > 0 && !sleeve.twoPiece;

@@ -30,12 +30,13 @@ export function resolveHem(
   { hem = {} }: SleeveSpec,
   usual: HemFinish,
   body: SleeveBody,
-  sleeveLength: number,
+  /** How far below the shoulder point it ends. */
+  endsBelow: number,
   chosen: Chosen,
 ): HemChoices {
   const finish = hem.finish ?? usual;
   const isClosed = finish === "band" || (finish === "cuff" && hem.opening === 0);
-  const ease = usualHemEase(isClosed, body, limbAt(sleeveLength, 0, body));
+  const ease = usualHemEase(isClosed, body, limbAt(endsBelow, 0, body));
   const isSewnOn = finish === "cuff" || finish === "band";
   const pick = (
     isAsked: boolean,

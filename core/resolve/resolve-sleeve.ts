@@ -31,6 +31,8 @@ export type ResolvedSleeve = {
   readonly elbowEase: number;
   readonly wristEase: number;
   readonly length: number;
+  /** How far down the arm from the shoulder point it begins: a dropped shoulder lies over the arm. */
+  readonly beginsBelow: number;
   /** The whole width at the hem; null for the wrist and its ease. */
   readonly hemWidth: number | null;
   readonly isStraight: boolean;
@@ -81,6 +83,7 @@ export function resolveSleeve(
       "choice",
     );
   const whole = chosen("sleeve.length", sleeve.length, ...usualLength(sleeve.kind, style, body, shoulderExtension));
+  const beginsBelow = isDropped(sleeve.kind) ? shoulderExtension : 0;
   const armEase = chosen(
     "sleeve.upperArmEase",
     sleeve.upperArmEase,
@@ -89,7 +92,7 @@ export function resolveSleeve(
   return {
     kind: sleeve.kind,
     styleLengths: style ? resolveStyle(sleeve, sleeve.kind, style, chosen) : {},
-    hem: resolveHem(sleeve, style?.usualFinish ?? "plain", body, whole, chosen),
+    hem: resolveHem(sleeve, style?.usualFinish ?? "plain", body, whole + beginsBelow, chosen),
     method,
     capEase:
       fitting?.capEase ??
@@ -112,6 +115,7 @@ export function resolveSleeve(
     elbowEase: chosen("sleeve.elbowEase", sleeve.elbowEase, ...elbowEase(armEase)),
     wristEase: chosen("sleeve.wristEase", sleeve.wristEase, wristEase, wristRule, "from memory"),
     length: whole,
+    beginsBelow,
     hemWidth: sleeve.hemWidth ?? null,
     isStraight: sleeve.sides === "straight",
     hemTurnUp: sleeve.hemTurnUp ?? 0,

@@ -129,8 +129,8 @@ export type BodiceBase = {
   readonly eases: { readonly upperArmEase: number; readonly elbowEase: number; readonly wristEase: number };
   readonly isTwoPiece: boolean;
   readonly turnUp: number;
-  /** The plain sleeve without cap ease for this armhole, so much longer than asked. */
-  readonly fit: (block: Block, longer: number) => Fitted;
+  /** The plain sleeve without cap ease for this armhole, so much longer than asked, a hem that was typed narrower by what spreads it later. */
+  readonly fit: (block: Block, longer: number, spreadLater?: number) => Fitted;
 };
 
 export type Fitted = { readonly task: SetInTask; readonly sleeve: SetInSleeve | null };

@@ -32,6 +32,20 @@ describe("the bands of a cardigan", () => {
 });
 
 describe("a dropped sleeve", () => {
+  it("has its cuff round the arm where it ends: as far down as the shoulder is dropped, and the sleeve's length more", () => {
+    const { body } = cardigan();
+    const { armLength = 590, shoulderToElbow = 340, elbow = 270, wrist = 165 } = body;
+    const full = { ...body, armLength, shoulderToElbow, elbow, wrist };
+    for (const dropped of [0, 25, 50]) {
+      const sleeve = { length: 380, hem: { finish: "cuff", ease: 0, overlap: 0, depth: 60 } } as const;
+      const spec = { ...cardigan(sleeve), body: full };
+      const { garment } = drafted({ ...spec, block: { ...spec.block, shoulderExtension: dropped } } as GarmentSpec);
+      const down = 380 + dropped;
+      const limb = elbow + ((wrist - elbow) * (down - shoulderToElbow)) / (armLength - shoulderToElbow);
+      expect(figure(garment, "cuff.length"), `${dropped}`).toBeCloseTo(limb, 3);
+    }
+  });
+
   it("is as long as from neck to wrist less the shoulder of its own block, whatever the body's shoulder measures (common practice, no source)", () => {
     for (const shoulderExtension of [0, 60]) {
       const spec = { ...cardigan(), block: { ...cardigan().block, shoulderExtension } } as GarmentSpec;

@@ -76,8 +76,9 @@ export function draftOffShoulder(given: BodiceBase, lengths: OffShoulderLengths)
   if (!first.ok) return first;
   const missing = lacking(first.draft);
   if (missing > 0) return { ok: false, why: "no-room", misplaced: lowered(lengths.lowering, missing) };
-  const { topLevel } = cutAcross(first.draft, lengths);
-  const second = draftRaglan(base, all, topLevel);
+  const { topLevel, spread } = cutAcross(first.draft, lengths);
+  // Spread down its middle the sleeve is as much wider at its hem: one that was typed is drawn narrower before.
+  const second = draftRaglan({ ...base, fit: (ground, longer) => base.fit(ground, longer, spread) }, all, topLevel);
   if (!second.ok) return second;
   return { ok: true, draft: cutAcross(second.draft, lengths) };
 }

@@ -52,6 +52,16 @@ describe("an off-shoulder sleeve", () => {
     expect(mark - startOf(neck?.path ?? []).y).toBeCloseTo(inches(6), 6);
   });
 
+  it("has its hem as wide as was typed, whatever it is spread by", () => {
+    fc.assert(
+      fc.property(size(300, 700), size(0, 150), (hemWidth, spread) => {
+        const typed = onBodice("offShoulder", { hemWidth, hem: { finish: "plain" }, offShoulder: { spread } });
+        expect(measuredApart(draftedBodice(typed).piece("sleeve"), "hem")).toBeCloseTo(hemWidth, 2);
+      }),
+      { numRuns: 15 },
+    );
+  });
+
   it("tells the elastic round the shoulders, and the one at a measured waist", () => {
     const { garment } = draftedBodice(spec);
     expect(figure(garment, "elastic.shoulders")).toBeCloseTo((spec.body.aroundShoulders ?? 0) - inches(3), 6);
