@@ -33,6 +33,9 @@ export type ArmholeDart = { readonly mouth: number; readonly apex: Point; readon
 /** A dart in the side seam: the seam above it, from the underarm to its upper leg, and the point it closes to. Its lower leg begins the seam below. */
 export type SideDart = { readonly upper: Path; readonly apex: Point };
 
+/** A bust dart at the side that is turned to the neck when the front is cut: where it opens, along the neckline from the side neck point, and how it is taken up. */
+export type NeckTurn = { readonly at: number; readonly as: "dart" | "gathers" };
+
 /** The legs of a dart between two points, from the upper one down. */
 export type DartLegs = { readonly inner: Path; readonly outer: Path };
 
@@ -95,6 +98,7 @@ export type BodiceHalf = {
   readonly shoulderDart: ShoulderDart | null;
   readonly armholeDart: ArmholeDart | null;
   readonly sideDart?: SideDart | null;
+  readonly neckTurn?: NeckTurn;
   /** How a front is shaped over the bust, where that was solved. */
   readonly bust?: BustShaping;
   /** Both legs of each waist dart, from the centre outwards. */

@@ -67,12 +67,16 @@ export {
   armholeDepth,
   type Block,
   type BodiceHalf,
+  type BustShaping,
   type Curve,
   centreDown,
+  dartLine,
   type Level,
   lengthToLevel,
+  type NeckTurn,
   SIDES,
   type Side,
+  type SideDart,
   sewnArmhole,
 } from "./half";
 export { type BlockMeasured, measureBlock } from "./measured";

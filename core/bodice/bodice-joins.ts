@@ -161,7 +161,11 @@ function finishJoins(
   // What is gathered into the neck lies between it and the centre; in front a neck runs against the outline.
   const ofBack = neck.back.flatMap((name) => (name === "back.neckline" ? onto("back.gathered", name) : [runOf(name)]));
   const ofFront = neck.front.flatMap((name) =>
-    name === "front.neckline" ? [...onto("front.gathered", name)].reverse().map(against) : [runOf(name)],
+    name === "front.neckline"
+      ? [...onto("front.gathered", name, "front.necklineInner", "front.neckGathers", "front.necklineOuter")]
+          .reverse()
+          .map(against)
+      : [runOf(name)],
   );
   const faced = { bodyName: "bodice", partName: "facing", marks: [] };
   const centreOf = (side: Side) => panelled[side].panels.find(({ isAtCentre }) => isAtCentre)?.id ?? side;

@@ -108,7 +108,7 @@ function cutsOf(half: ShapedHalf, { panels }: BodiceChoices): readonly Cut[] {
   return second ? [first, second] : [first];
 }
 
-const MOUTHS: readonly string[] = ["shoulderDart", "armholeDart"];
+const MOUTHS: readonly string[] = ["shoulderDart", "armholeDart", "neckDart"];
 
 /** A place on the mouth of a dart is that of the edge before it, or after it. */
 function beforeMouth(top: readonly Edge[], place: TopPlace): TopPlace {

@@ -39,12 +39,15 @@ export function expander(bodice: Bodice | null, pieces: readonly Piece[]): Expan
     const standIn = has(name) ? undefined : standIns.find(({ of }) => of === name);
     const known = (one: string) => bodice?.edges.get(one) ?? (has(one) ? [one] : null);
     // An edge with a dart in it lies in two parts, either side of its mouth.
-    const parts = [`${name}Upper`, `${name}Lower`].flatMap((part) => known(part) ?? []);
+    const parts = PARTS_OF_ONE.flatMap((part) => known(`${name}${part}`) ?? []);
     const runs = (known(standIn?.by ?? name) ?? (parts.length > 0 ? parts : [standIn?.by ?? name])).map(runOf);
     const turned = standIn?.isTurned ? !isAgainst : isAgainst;
     return turned ? [...runs].reverse().map((run) => ({ ...run, isAgainst: !run.isAgainst })) : runs;
   };
 }
+
+/** Above and below the mouth of a dart, or from the centre to it and on from it. */
+const PARTS_OF_ONE = ["Upper", "Lower", "Inner", "Outer"] as const;
 
 /** What a collar calls by the block stands on a piece of its own: the top of a button stand on its strip, a front edge on the front's. */
 const STAND_INS = [

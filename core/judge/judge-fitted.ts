@@ -206,7 +206,9 @@ function movedDartFinding({ movedDart }: Fitted): Finding {
     reason:
       movedDart && isPrincess(movedDart)
         ? phrase`A princess seam needs a shaping with a princess line, and a sleeve that leaves the shoulder to the bodice.`
-        : phrase`A sleeve that takes the shoulder along leaves only the side.`,
+        : movedDart === "neck" || movedDart === "gathers"
+          ? phrase`A sleeve that takes the shoulder along, or a collar that is cut in one with the front, leaves no neck to it.`
+          : phrase`A sleeve that takes the shoulder along leaves only the side.`,
     remedies: [{ id: "dart-at-side", label: phrase`Choose the side`, change: { block: { bustDart: "side" } } }],
   };
 }

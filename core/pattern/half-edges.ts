@@ -37,19 +37,6 @@ export type HalfEdges = {
   readonly slashes: readonly Path[];
 };
 
-/** The half as the block has it. */
-export function halfOfBlock(half: BodiceHalf): HalfEdges {
-  return {
-    half,
-    ...neckAndCentre(half, half.neckline.path),
-    outer: [...shoulderEdges(half), ...armholeEdges(half), ...sideDartEdges(half)],
-    side: half.sideSeam,
-    notches: [],
-    folds: [],
-    slashes: [],
-  };
-}
-
 /** The neck as far as the half has it, given from the shoulder's side; what is gathered into it stands before it. */
 export function neckAndCentre(half: BodiceHalf, neckline: Path): Pick<HalfEdges, "neck" | "centre"> {
   const { gathered, down } = centreDown(half);

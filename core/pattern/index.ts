@@ -8,13 +8,13 @@ export { foldedBeyond } from "./folded-beyond";
 export {
   armholeEdges,
   type HalfEdges,
-  halfOfBlock,
   halfPiece,
   isStraightDown,
   neckAndCentre,
   shoulderEdges,
   sideDartEdges,
 } from "./half-edges";
+export { halfOfBlock } from "./half-of-block";
 export {
   addNotches,
   type EdgeFinder,

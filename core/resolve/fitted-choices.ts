@@ -1,5 +1,6 @@
 import type { FittedTask } from "../block";
 import { type BlockChoices, type BustDartPlace, type EaseGarment, isPrincess, TYPED_FIGURES } from "../block";
+import { collarOf } from "../collar";
 import { length, type Phrase, phrase } from "../draft";
 import { DEGREE } from "../geometry";
 import { isDropped, styleOf } from "../sleeve/all-styles";
@@ -109,7 +110,8 @@ export function bustDartOf(
   // A princess line is cut only where the shaping has one.
   const fit = isPrincess(asked) && asked !== shaping ? "side" : asked;
   const sewn = bodice.panels === "whole" ? withoutPanels(fit) : fit;
-  const place = isWithBodice(spec) && sewn !== "ease" && sewn !== "waist" ? "side" : sewn;
+  const isNeckTaken = (sewn === "neck" || sewn === "gathers") && growsFront(spec);
+  const place = (isWithBodice(spec) && sewn !== "ease" && sewn !== "waist") || isNeckTaken ? "side" : sewn;
   return { place, movedDart: place === asked || sewn !== fit ? null : asked };
 }
 
@@ -121,6 +123,11 @@ export function isOfKnit(style: BlockChoices["style"], garment: EaseGarment): bo
 /** Does the sleeve take a part of front and back along? */
 export function isWithBodice({ sleeve }: GarmentSpec): boolean {
   return sleeve !== null && styleOf(sleeve.kind)?.family === "bodice";
+}
+
+/** Is the neck of the front drawn by a collar that it is cut in one with? */
+function growsFront({ collar }: GarmentSpec): boolean {
+  return collar !== null && collarOf(collar.kind).frontEdge === "grown";
 }
 
 /** Where the pieces are not cut apart, the dart lies where the seam would begin. */

@@ -155,7 +155,11 @@ const drafted = {
   ...when(FITTED, {
     garment: choice("Ease for a", EASE_GARMENTS, "default `blouse`; says how much room there is at every level"),
     ease: easeFields,
-    bustDart: choice("Place of the bust dart", BUST_DARTS, "`ease`: none is sewn, and what lacks in length is told"),
+    bustDart: choice(
+      "Place of the bust dart",
+      BUST_DARTS,
+      "`gathers`: into the neck; `ease`: none is sewn, and what lacks in length is told",
+    ),
     dartEase: quantity(
       "Bust dart left as ease",
       "°",

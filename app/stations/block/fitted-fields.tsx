@@ -18,6 +18,8 @@ const PLACES: Readonly<Record<BustDartPlace, string>> = {
   side: "At the side",
   shoulder: "At the shoulder",
   armhole: "In the armhole",
+  neck: "In the neck",
+  gathers: "Gathered into the neck",
   waist: "At the waist",
   "princess-shoulder": "Princess seam from the shoulder",
   "princess-armhole": "Princess seam from the armhole",

@@ -1,5 +1,5 @@
 import { type Figure, length, type Phrase, phrase } from "../../draft";
-import { DEGREE, pathLength } from "../../geometry";
+import { along, DEGREE, distance, pathLength } from "../../geometry";
 import type { BodiceHalf, Side } from "../half";
 import { measureBlock } from "../measured";
 import type { FittedSheet } from "./lay-out";
@@ -123,7 +123,7 @@ export function fittedFigures(sheet: FittedSheet, halves: Readonly<Record<Side, 
     solved(
       "block.bustDart.mouth",
       "Bust dart where it opens",
-      front.mouth,
+      mouthOf(halves.front) ?? front.mouth,
       phrase`the dart’s angle at the edge that it is sewn in`,
     ),
     solved(
@@ -220,4 +220,10 @@ function metFigures(
     ...(isFitted ? met("waist", "Block at the waist", measured.waist, body.waist, ease.waist) : []),
     ...met("hip", "Block at the hip", measured.hip, body.hip, ease.hip),
   ];
+}
+
+/** How wide a dart opens that is turned to the neck. */
+function mouthOf({ neckTurn, bust, neckline }: BodiceHalf): number | null {
+  if (!neckTurn || !bust) return null;
+  return 2 * Math.sin(bust.dart / 2) * distance(bust.bustPoint, along(neckline.path, neckTurn.at).point);
 }

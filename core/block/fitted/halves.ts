@@ -22,6 +22,7 @@ export function frontHalf(sheet: FittedSheet): BodiceHalf {
     shoulderDart: front.shoulderDart,
     armholeDart: front.armholeDart,
     sideDart: front.sideDart,
+    ...neckTurnOf(sheet),
     bust: { bustPoint, dart: front.mouth > 0 || front.atWaist > 0 ? plan.dart : 0, isSideTurned: front.atWaist > 0 },
     isMadeUpBelow: false,
     inner: [],
@@ -57,6 +58,17 @@ export function frontHalf(sheet: FittedSheet): BodiceHalf {
   }
   const stand = task.buttonStand > 0 ? [standLine(task.buttonStand, sheet)] : [];
   return { ...half, waistDarts: darts, inner: [...lines, ...stand] };
+}
+
+/** A dart in the neck opens half way along it (common practice, no source). */
+const NECK_SHARE = 0.5;
+
+function neckTurnOf({ front, neckline, task }: FittedSheet): Pick<BodiceHalf, "neckTurn"> {
+  const { bustDart } = task.choices;
+  if (!front.sideDart || (bustDart !== "neck" && bustDart !== "gathers")) return {};
+  return {
+    neckTurn: { at: pathLength(neckline.front) * NECK_SHARE, as: bustDart === "neck" ? "dart" : "gathers" },
+  };
 }
 
 function standLine(out: number, { centre, levels, hemDrop }: FittedSheet): DraftLine {

@@ -1,5 +1,5 @@
 import { length, lettered, type Phrase, phrase, point, type StepRecord, toSide } from "../../draft";
-import { add, endOf, line, type Path, pathLength, startOf } from "../../geometry";
+import { add, along, endOf, line, type Path, pathLength, startOf } from "../../geometry";
 import type { BodiceHalf, Side } from "../half";
 import type { FittedSheet } from "./lay-out";
 
@@ -97,6 +97,8 @@ function bustStep({ plan, front }: FittedSheet, half: BodiceHalf): StepRecord[] 
   if (!half.bust || half.bust.dart === 0) return [];
   const { bustPoint } = half.bust;
   const dart = [half.sideDart?.apex, half.shoulderDart?.apex, half.armholeDart?.apex].find((one) => one !== undefined);
+  const { neckTurn, neckline } = half;
+  const slash = neckTurn ? line(along(neckline.path, neckTurn.at).point, bustPoint) : null;
   const lines = half.inner.filter((one) =>
     ["front.sideDart", "front.shoulderDart", "front.armholeDart"].includes(one.id),
   );
@@ -109,6 +111,17 @@ function bustStep({ plan, front }: FittedSheet, half: BodiceHalf): StepRecord[] 
       ],
       lines,
     },
+    ...(slash && neckTurn
+      ? [
+          {
+            text:
+              neckTurn.as === "dart"
+                ? phrase`Slash the finished front from the neck, ${length(neckTurn.at)} from ${point("B")}, to ${point("W")}, and close the dart at the side: it opens in the neck, and ends ${length(25)} short of ${point("W")}.`
+                : phrase`Slash the finished front from the neck, ${length(neckTurn.at)} from ${point("B")}, to ${point("W")}, and close the dart at the side: what opens in the neck is gathered there.`,
+            lines: [{ id: "front.slash", kind: "guide" as const, path: slash }],
+          },
+        ]
+      : []),
   ];
 }
 

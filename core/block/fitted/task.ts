@@ -55,11 +55,13 @@ export const EASE_LEVELS = [
   "balance",
 ] as const satisfies readonly (keyof FittedEase)[];
 
-/** Where the bust dart is sewn. "ease": none is sewn, a stated amount stays as ease in the armhole, the rest shortens the front. */
+/** Where the bust dart is sewn. "gathers": into the neck. "ease": none is sewn, a stated amount stays as ease in the armhole, the rest shortens the front. */
 export const BUST_DARTS = [
   "side",
   "shoulder",
   "armhole",
+  "neck",
+  "gathers",
   "waist",
   "princess-shoulder",
   "princess-armhole",
