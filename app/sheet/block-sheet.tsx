@@ -4,12 +4,15 @@ import { Box } from "@chakra-ui/react";
 import type { Block, Level } from "@core/block/index";
 import type { LetteredPoint } from "@core/draft/index";
 import { sewnSleeve } from "@core/drafting/index";
+import { dartHandle, type Garment } from "@core/garment/index";
 import { along, endOf, lengthAtHeight, type Path, type Point, pathLength, startOf } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
-import { useMemo } from "react";
+import { useMemo, useState } from "react";
+import { DragHandle } from "./drag-handle";
 import { FigureAt, Letters, Lines, PlainPath, Tick } from "./drawn";
 import { boxOfPlaced, type PlacedHalf, placeBlock } from "./placed-block";
 import { Sheet } from "./sheet";
+import { useHandleGesture } from "./use-handle-gesture";
 import { toScreen, type View } from "./view";
 
 /** The bodice as it lies on the table: back to the left, front to the right, side seams facing each other. */
@@ -24,6 +27,7 @@ export function BlockSheet() {
     [plainBlock, alterations],
   );
   const box = useMemo(() => placed && boxOfPlaced(placed), [placed]);
+  const [isHeld, setHeld] = useState(false);
   if (!block || !placed || !box) {
     return (
       <Box display="grid" placeItems="center" h="100%" bg="panel" px="10" textAlign="center" color="inkSoft">
@@ -33,7 +37,7 @@ export function BlockSheet() {
   }
   const notches = sewnSleeve(shown)?.task.notches;
   return (
-    <Sheet box={box} label="The bodice block, drawn to scale">
+    <Sheet box={box} isHeld={isHeld} label="The bodice block, drawn to scale">
       {(view) => (
         <>
           {before && (
@@ -48,11 +52,41 @@ export function BlockSheet() {
           <Levels block={block} placed={placed} view={view} />
           <Half half={placed.back} block={block} view={view} notch={notches?.back} outwards={-1} />
           <Half half={placed.front} block={block} view={view} notch={notches?.front} outwards={1} />
+          {shown === garment && <DartPoint garment={garment} placed={placed.front} view={view} onHold={setHeld} />}
         </>
       )}
     </Sheet>
   );
 }
+
+type DartPointProps = {
+  readonly garment: Garment;
+  readonly placed: PlacedHalf;
+  readonly view: View;
+  readonly onHold: (isHeld: boolean) => void;
+};
+
+/** The point of the bust dart, dragged to or from the bust point. */
+function DartPoint({ garment, placed, view, onHold }: DartPointProps) {
+  const { move, ...gesture } = useHandleGesture(onHold);
+  const found = useMemo(() => dartHandle(garment), [garment]);
+  if (!found) return null;
+  // The front lies turned over on the sheet.
+  return (
+    <DragHandle
+      {...gesture}
+      name={found.name}
+      at={placed.place(found.at)}
+      view={view}
+      handle={found.range}
+      gain={{ x: -found.gain.x, y: found.gain.y }}
+      onMove={move(found.range)}
+      onLimit={ignored}
+    />
+  );
+}
+
+const ignored = () => {};
 
 type HalfProps = {
   readonly half: PlacedHalf;

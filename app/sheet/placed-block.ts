@@ -12,6 +12,8 @@ export type PlacedHalf = {
   readonly guides: readonly DraftLine[];
   readonly points: readonly LetteredPoint[];
   readonly centre: Point;
+  /** From the half's own coordinates to the sheet. */
+  readonly place: Place;
   /** Where to say that side and hem are made up; null where they are drafted. */
   readonly madeUpAt: Point | null;
 };
@@ -65,6 +67,7 @@ function placeHalf(block: Block, half: BodiceHalf, place: Place): PlacedHalf {
     ],
     points: (draft ? draft.points : plainPoints(half)).map((one) => ({ ...one, at: place(one.at) })),
     centre: place(startOf(half.centre)),
+    place,
     madeUpAt: half.isMadeUpBelow ? place(endOf(half.sideSeam)) : null,
   };
 }

@@ -1,8 +1,10 @@
 import type { Draft, DraftLine, Figure } from "../draft";
 import {
   add,
+  distance,
   endOf,
   lengthAtHeight,
+  lerp,
   line,
   mapPath,
   type NamedSolution,
@@ -34,7 +36,18 @@ export type ArmholeDart = { readonly mouth: number; readonly apex: Point; readon
 export type SideDart = { readonly upper: Path; readonly apex: Point };
 
 /** A bust dart at the side that is turned to the neck when the front is cut: where it opens, along the neckline from the side neck point, and how it is taken up. */
-export type NeckTurn = { readonly at: number; readonly as: "dart" | "gathers" };
+export type NeckTurn = {
+  readonly at: number;
+  readonly as: "dart" | "gathers";
+  /** How far short of the bust point it ends. */
+  readonly short: number;
+};
+
+/** Where a dart ends that closes to the bust point: short of it on the way to the middle of its mouth, and never beyond half of that way. */
+export function dartPoint(bustPoint: Point, mouth: Point, short: number): Point {
+  const far = distance(bustPoint, mouth);
+  return far < 1 ? bustPoint : lerp(bustPoint, mouth, Math.min(short / far, 0.5));
+}
 
 /** The legs of a dart between two points, from the upper one down. */
 export type DartLegs = { readonly inner: Path; readonly outer: Path };

@@ -71,6 +71,7 @@ export {
   type Curve,
   centreDown,
   dartLine,
+  dartPoint,
   type Level,
   lengthToLevel,
   type NeckTurn,

@@ -1,8 +1,9 @@
 import { describe, expect, it } from "vitest";
 import { sewnSleeve } from "../drafting";
-import { applyChange } from "../spec";
+import { applyChange, type SpecChange } from "../spec";
+import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "../starting";
 import { figureOf, sampleSpec, withSleeve } from "../testing/sample";
-import { capLineHandle, crownHandle, draftGarment } from ".";
+import { capLineHandle, crownHandle, dartHandle, draftGarment } from ".";
 
 describe("handles", () => {
   it("a dragged crown comes to lie where it was dragged, with both seams held", () => {
@@ -39,4 +40,25 @@ describe("handles", () => {
     expect(dragged.sleeve?.capHeightChange).toBeCloseTo(12, 9);
     expect(figureOf(dragged, "sleeve.capWidth")).toBe(figureOf(spec, "sleeve.capWidth"));
   });
+
+  it.each(["side", "shoulder", "armhole"])(
+    "the point of a bust dart at the %s goes along its own axis as it is dragged",
+    (bustDart) => {
+      const point = STARTING_POINTS.find(({ id }) => id === "work-shirt");
+      const spec = point && startedFrom(point, MIDDLE_BODY);
+      if (!spec) throw new Error("no shirt");
+      const placed = applyChange(spec, { block: { bustDart } } as SpecChange);
+      const handle = dartHandle(draftGarment(placed));
+      if (!handle) throw new Error("no dart");
+      for (const by of [-10, 15]) {
+        const to = handle.range.value + by;
+        const after = dartHandle(draftGarment(applyChange(placed, handle.range.changeTo(to))));
+        expect(after?.at.x).toBeCloseTo(handle.at.x + handle.gain.x * by, 6);
+        expect(after?.at.y).toBeCloseTo(handle.at.y + handle.gain.y * by, 6);
+        expect(after?.range.value).toBe(to);
+      }
+      const quick = applyChange(spec, { block: { school: "quick" } } as SpecChange);
+      expect(dartHandle(draftGarment(quick))).toBeNull();
+    },
+  );
 });

@@ -1,11 +1,13 @@
+import type { BodiceHalf } from "../block";
 import type { CollarHandle } from "../collar";
 import type { Handle } from "../draft";
 import type { DraftedSleeve, SewnSleeve } from "../drafting";
-import { SEEN_MM } from "../geometry";
+import { directionTo, distance, endOf, lerp, SEEN_MM, startOf } from "../geometry";
 import { styleOf } from "../sleeve/all-styles";
 import { fitFirstRange, shapesOf, wantedSeams, widthAtHeight } from "../sleeve/set-in";
 import type { SpecChange } from "../spec";
 import { LENGTH_FIELDS } from "../spec";
+import type { Garment } from "./sketch-garment";
 
 /** Where a dragged handle may go, and the change that puts it there. Millimetres. */
 export type DragRange = {
@@ -86,4 +88,36 @@ export function styleHandle({ kind, styleLengths }: DraftedSleeve, { field }: Ha
     ...bounds,
     changeTo: (value) => ({ sleeve: { [kind]: { [field]: value } } }),
   };
+}
+
+/** The point of the bust dart on the front of the block, dragged to or from the bust point; null where none is sewn, or a seam takes it. */
+export function dartHandle({ block, resolved }: Pick<Garment, "block" | "resolved">) {
+  const { block: from } = resolved;
+  if (!block || from.source !== "drafted" || from.school !== "fitted") return null;
+  const { bust, armholeDart, neckTurn } = block.front;
+  const dart = neckTurn || armholeDart?.isSeam ? null : bustDartOf(block.front);
+  if (!bust || !dart || distance(bust.bustPoint, dart.apex) < SEEN_MM) return null;
+  const { apex, mouth } = dart;
+  const { least, most } = boundsOf("block.dartShort");
+  const value = from.task.choices.dartShort;
+  return {
+    name: "Point of the bust dart",
+    at: apex,
+    gain: directionTo(bust.bustPoint, apex),
+    range: {
+      value,
+      least,
+      // It is drawn no further than half way to its mouth.
+      most: Math.min(most, distance(bust.bustPoint, mouth) / 2),
+      changeTo: (to: number): SpecChange => ({ block: { dartShort: to } }),
+    },
+  };
+}
+
+/** The point of the front's bust dart, and the middle of its mouth. */
+function bustDartOf({ sideDart, sideSeam, shoulderDart, armholeDart, armhole }: BodiceHalf) {
+  const [from, , , to] = (armholeDart && armhole.path[armholeDart.mouth]) ?? [];
+  if (sideDart) return { apex: sideDart.apex, mouth: lerp(endOf(sideDart.upper), startOf(sideSeam), 0.5) };
+  if (shoulderDart) return { apex: shoulderDart.apex, mouth: lerp(shoulderDart.inner, shoulderDart.outer, 0.5) };
+  return armholeDart && from && to ? { apex: armholeDart.apex, mouth: lerp(from, to, 0.5) } : null;
 }

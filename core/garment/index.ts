@@ -4,6 +4,7 @@ export {
   collarHandle,
   crownHandle,
   type DragRange,
+  dartHandle,
   styleHandle,
 } from "./handles";
 export { type GarmentPicture, pictureOf } from "./picture";

@@ -1,4 +1,4 @@
-import { type BodiceHalf, type BustShaping, dartLine, type NeckTurn, type SideDart } from "../block";
+import { type BodiceHalf, type BustShaping, dartLine, dartPoint, type NeckTurn, type SideDart } from "../block";
 import {
   along,
   directionTo,
@@ -11,15 +11,12 @@ import {
   reversePath,
   rotatePath,
   startOf,
-  step,
   subpath,
 } from "../geometry";
 import { dartMouth } from "./dart-mouth";
 import { armholeEdges, type HalfEdges, neckAndCentre, shoulderEdges, sideDartEdges } from "./half-edges";
 import { edge } from "./piece";
 
-/** A dart ends so far from the bust point. */
-const SHORT_OF_POINT_MM = 25;
 /** A dart is pressed to the centre: its foot lies along the neck on that side. */
 const FOOT_MM = 8;
 
@@ -60,8 +57,7 @@ function turnedToNeck(half: TurningToNeck): HalfEdges {
   const outer = turn(subpath(neckline.path, 0, neckTurn.at));
   const [centreward, sideward] = [startOf(inner), endOf(outer)];
   const middle = lerp(centreward, sideward, 0.5);
-  const far = distance(bust.bustPoint, middle);
-  const apex = step(bust.bustPoint, directionTo(bust.bustPoint, middle), Math.min(SHORT_OF_POINT_MM, far / 2));
+  const apex = dartPoint(bust.bustPoint, middle, neckTurn.short);
   const isDart = neckTurn.as === "dart";
   const own = half.inner.filter(({ path }) => !sameEnds(path, endOf(sideDart.upper), startOf(sideSeam)));
   const cut: BodiceHalf = {

@@ -50,6 +50,8 @@ const BACK_LONGER_MM = 8;
 const SIDE_INTAKE_MM = { half: 12, knit: 20, fitted: 34 } as const;
 /** So much of a dart a woven front takes as ease in its armhole. */
 const DART_EASE_DEGREES = 3;
+/** A bust dart ends an inch short of the bust point. */
+const DART_SHORT_MM = 25;
 /** A side dart keeps clear of the underarm, which a raglan lowers by 1 1/2 in and more. */
 const SIDE_DART_BELOW_MM = { usual: 40, lowered: 100 } as const;
 /** Every figure and choice of a fitted block, each default listed, and the block solved from them. */
@@ -128,6 +130,7 @@ export function resolveFitted(
     choices: {
       bustDart: place,
       dartEase: dartEase * DEGREE,
+      dartShort: chosen("block.dartShort", block.dartShort, DART_SHORT_MM, phrase`usual`, "from memory"),
       silhouette: isStraight ? "straight" : "fitted",
       sideIntake:
         choices.sideSeam === "straight"

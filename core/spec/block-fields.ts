@@ -160,6 +160,11 @@ const drafted = {
       BUST_DARTS,
       "`gathers`: into the neck; `ease`: none is sewn, and what lacks in length is told",
     ),
+    dartShort: length(
+      "Bust dart ends short of the bust point",
+      upTo(120),
+      "and never beyond half of the way to its mouth",
+    ),
     dartEase: quantity(
       "Bust dart left as ease",
       "°",

@@ -75,6 +75,9 @@ export function FittedFields() {
           onChoose={place}
           hint="Solved from the bust and the front's length; turned about the bust point, it takes the same wherever it is sewn."
         />
+        {task.bustDart !== "ease" && !isPrincess(task.bustDart) && task.bustDart !== "gathers" && (
+          <SpecField path="block.dartShort" />
+        )}
         {task.bustDart === "ease" && (
           <QuantityField path="block.dartEase" usual={Math.round((task.dartEase * 180) / Math.PI)} />
         )}

@@ -1,6 +1,5 @@
 import {
   along,
-  directionTo,
   distance,
   endOf,
   lengthAtHeight,
@@ -13,11 +12,11 @@ import {
   rotatePath,
   rotatePoint,
   startOf,
-  step,
   subpath,
 } from "../../geometry";
 import { isPrincess } from "../drafted";
 import type { ArmholeDart, ShoulderDart, SideDart } from "../half";
+import { dartPoint } from "../half";
 import type { BustDartPlace } from "./task";
 
 /** The front with shoulder and armhole uncut, its dart open at the side: where its underarm lies turned up. */
@@ -32,6 +31,8 @@ export type ClosedFront = {
   readonly bustPoint: Point;
   /** Radians. */
   readonly dart: number;
+  /** How far short of the bust point it ends. */
+  readonly dartShort: number;
   /** A dart at the side opens at bust level, and at least so far below the underarm. */
   readonly sideDartBelow: number;
 };
@@ -52,8 +53,6 @@ export type DartedFront = {
   readonly atWaist: number;
 };
 
-/** A dart ends this far from the bust point. */
-const SHORT_OF_POINT_MM = 25;
 /** A narrower mouth is no dart: it stays as ease. */
 const LEAST_MOUTH_MM = 10;
 /** A princess line leaves the armhole 4 in below the shoulder tip (common practice, no source), above its lower curve at any rate. */
@@ -117,7 +116,7 @@ function atSide(front: ClosedFront): DartedFront {
     ...levelFront(front),
     armhole: front.armhole,
     sideSeam: lower,
-    sideDart: { upper, apex: shortOf(bustPoint, above, below) },
+    sideDart: { upper, apex: shortOf(front, above, below) },
     mouth: distance(above, below),
   };
 }
@@ -135,13 +134,13 @@ function atShoulder(front: ClosedFront, share: number): DartedFront {
     ],
     armhole: turned(front, armhole, 1),
     sideSeam: levelSide,
-    shoulderDart: { inner, outer, apex: shortOf(bustPoint, inner, outer) },
+    shoulderDart: { inner, outer, apex: shortOf(front, inner, outer) },
     mouth: distance(inner, outer),
   };
 }
 
 function atArmhole(front: ClosedFront): DartedFront {
-  const { armhole, bustPoint } = front;
+  const { armhole } = front;
   const whole = pathLength(armhole);
   const cut = Math.min(DOWN_ARMHOLE_MM, whole * MOST_DOWN_SHARE);
   const upper = subpath(armhole, 0, cut);
@@ -151,7 +150,7 @@ function atArmhole(front: ClosedFront): DartedFront {
     ...levelFront(front),
     armhole: [...upper, lineCubic(above, below), ...lower],
     sideSeam: front.levelSide,
-    armholeDart: { mouth: upper.length, apex: shortOf(bustPoint, above, below) },
+    armholeDart: { mouth: upper.length, apex: shortOf(front, above, below) },
     mouth: distance(above, below),
   };
 }
@@ -180,9 +179,7 @@ function withPrincess(front: ClosedFront, place: BustDartPlace, dart: number): D
   return { ...darted, armholeDart: { mouth, apex: front.bustPoint, isSeam: true }, princess: { inner, outer } };
 }
 
-/** The point of a dart: short of the bust point on the line to the middle of its mouth. */
-function shortOf(bustPoint: Point, a: Point, b: Point): Point {
-  const middle = lerp(a, b, 0.5);
-  const far = distance(bustPoint, middle);
-  return far < 1 ? bustPoint : step(bustPoint, directionTo(bustPoint, middle), Math.min(SHORT_OF_POINT_MM, far / 2));
+/** The point of a dart: short of the bust point on the line to the middle of its mouth, and never beyond the half of it. */
+function shortOf({ bustPoint, dartShort }: ClosedFront, a: Point, b: Point): Point {
+  return dartPoint(bustPoint, lerp(a, b, 0.5), dartShort);
 }

@@ -67,7 +67,11 @@ function neckTurnOf({ front, neckline, task }: FittedSheet): Pick<BodiceHalf, "n
   const { bustDart } = task.choices;
   if (!front.sideDart || (bustDart !== "neck" && bustDart !== "gathers")) return {};
   return {
-    neckTurn: { at: pathLength(neckline.front) * NECK_SHARE, as: bustDart === "neck" ? "dart" : "gathers" },
+    neckTurn: {
+      at: pathLength(neckline.front) * NECK_SHARE,
+      as: bustDart === "neck" ? "dart" : "gathers",
+      short: task.choices.dartShort,
+    },
   };
 }
 

@@ -72,6 +72,7 @@ export function layOut(task: FittedTask, plan: FittedPlan): FittedSheet {
     levelSide: side("front"),
     bustPoint: here(plan.bustPoint),
     dart: plan.dart,
+    dartShort: choices.dartShort,
     sideDartBelow: choices.sideDartBelow,
   };
   const front = placeBustDart(closed, choices.bustDart);

@@ -116,7 +116,7 @@ function bustStep({ plan, front }: FittedSheet, half: BodiceHalf): StepRecord[] 
           {
             text:
               neckTurn.as === "dart"
-                ? phrase`Slash the finished front from the neck, ${length(neckTurn.at)} from ${point("B")}, to ${point("W")}, and close the dart at the side: it opens in the neck, and ends ${length(25)} short of ${point("W")}.`
+                ? phrase`Slash the finished front from the neck, ${length(neckTurn.at)} from ${point("B")}, to ${point("W")}, and close the dart at the side: it opens in the neck, and ends ${length(neckTurn.short)} short of ${point("W")}.`
                 : phrase`Slash the finished front from the neck, ${length(neckTurn.at)} from ${point("B")}, to ${point("W")}, and close the dart at the side: what opens in the neck is gathered there.`,
             lines: [{ id: "front.slash", kind: "guide" as const, path: slash }],
           },

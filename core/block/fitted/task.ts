@@ -74,6 +74,8 @@ export type FittedChoices = {
   readonly bustDart: BustDartPlace;
   /** How much of the dart angle stays as ease in the armhole of a front without a dart. */
   readonly dartEase: number;
+  /** How far short of the bust point the dart ends. */
+  readonly dartShort: number;
   /** "fitted": waist and hip are met; "straight": the side falls straight, drawn in by no more than `sideIntake`. */
   readonly silhouette: "fitted" | "straight";
   readonly sideIntake: number;

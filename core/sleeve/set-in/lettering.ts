@@ -8,7 +8,7 @@ import type { SetInTask } from "./task";
 import type { TwoPiece } from "./two-piece";
 
 /** A crown nearer to the centre line than a pencil line is thick needs no letter of its own. */
-export const PENCIL_LINE_MM = 0.4;
+const PENCIL_LINE_MM = 0.4;
 
 export function isOffCentre(outline: SleeveOutline): boolean {
   return distance(outline.crown, { x: 0, y: 0 }) > PENCIL_LINE_MM;
