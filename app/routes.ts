@@ -9,6 +9,7 @@ export default [
   route("account", "routes/account.tsx"),
   route("settings", "routes/settings.tsx"),
   route("settings/cloths", "routes/settings-cloths.tsx"),
+  route("settings/ease", "routes/settings-ease.tsx"),
   route("settings/data", "routes/settings-data.tsx"),
   route("settings/backup.zip", "routes/settings-backup.ts"),
   route("settings/restore", "routes/settings-restore.ts"),

@@ -24,6 +24,7 @@ export const everyRoute = ({ client, garment, fitting, photograph }: Ids): reado
   { path: "/account", isOwn: true },
   { path: "/settings", isOwn: true, sends: { usualUnit: "cm" } },
   { path: "/settings/cloths", isOwn: true, sends: { act: "retire", id: garment } },
+  { path: "/settings/ease", isOwn: true, sends: { unit: "cm", "shirt.bust": "18" } },
   { path: "/settings/data", isOwn: true, sends: { name: "Quayside Workroom" } },
   { path: "/settings/backup.zip", isOwn: true },
   { path: "/settings/restore", isOwn: true, sends: { json: {} } },

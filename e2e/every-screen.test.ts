@@ -66,6 +66,7 @@ const SCREENS = () =>
     ["worktable", "/"],
     ["clients", "/clients"],
     ["cloths", "/settings/cloths"],
+    ["ease", "/settings/ease"],
     ["client", client],
     ["new client", "/clients/new"],
     ["measuring again", `${client}/measure`],

@@ -235,6 +235,31 @@ describe("settings", () => {
     );
   });
 
+  it("have a table of ease of the workroom's own, which a new garment takes with it", async () => {
+    await she.open("/settings/ease");
+    await she.write("shirt.bust", "no length");
+    await she.press("Keep the table");
+    await she.until("it says what is wrong", async () => (await she.pageText()).includes("no length"));
+    await she.write("shirt.bust", "8");
+    await she.press("Keep the table");
+    await she.until("it is kept", async () => (await she.pageText()).includes("Kept."));
+    await she.open("/garments/new");
+    await she.choosePoint("work-shirt");
+    await she.press("Start the garment");
+    await she.station("Block");
+    const ease = await she.find('input[name="block.ease.bust"]');
+    const stands = (await ease.getAttribute("value")) || (await ease.getAttribute("placeholder"));
+    // 8 in on a bust of 920 mm; more or less by the size of this person.
+    expect(Number.parseFloat(`${stands}`)).toBeGreaterThan(6.7);
+    expect(Number.parseFloat(`${stands}`)).toBeLessThan(11);
+    // The other settings leave it as it is.
+    await she.open("/settings");
+    await she.press("Keep the settings");
+    await she.until("they are kept", async () => (await she.pageText()).includes("Kept."));
+    await she.open("/settings/ease");
+    await she.holds("shirt.bust", "8");
+  });
+
   it("never made the page complain", async () => {
     expect(await complaints(browser.driver)).toEqual([]);
   });

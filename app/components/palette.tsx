@@ -28,6 +28,7 @@ const PLACES: readonly (PaletteEntry & { readonly key: string })[] = [
   { key: "c", to: "/clients", name: "Clients", about: "all of them" },
   { key: "s", to: "/settings", name: "Settings", about: "of the workroom" },
   { key: "", to: "/settings/cloths", name: "Cloths", about: "what each takes" },
+  { key: "", to: "/settings/ease", name: "Ease", about: "how much room each garment has" },
   { key: "", to: "/settings/people", name: "People", about: "who belongs to the workroom" },
   { key: "", to: "/settings/data", name: "Back up", about: "save or restore an archive" },
   { key: "", to: "/shelves", name: "Shelves", about: "what is put away" },

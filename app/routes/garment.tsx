@@ -1,6 +1,7 @@
 import { Page } from "@app/components/page";
 import { StudioClothsProvider } from "@app/features/cloths/studio-cloths";
-import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
+import { StudioEaseProvider } from "@app/features/settings/studio-ease";
+import { attemptInStudio, idFrom, inStudio, membershipOf, notFound } from "@app/server/database";
 import { keptGarment } from "@app/server/kept-garment";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { Bench } from "@app/stations/bench";
@@ -49,6 +50,7 @@ export async function loader({ params, context }: Route.LoaderArgs) {
     version: garment.version,
     spec: read.spec,
     cloths,
+    ease: membershipOf(context).studio.settings.ease ?? {},
     newest: newest ? { day: format(parseISO(newest.takenOn), "d MMM yyyy"), ...armsOf(newest.measures) } : null,
   };
 }
@@ -123,17 +125,19 @@ export default function GarmentPage({ loaderData, actionData, params }: Route.Co
   if (loaderData.kind === "unreadable") {
     return <Unreadable {...loaderData} issues={actionData?.problems ?? loaderData.issues} />;
   }
-  const { garmentId, clientId, clientName, newest, cloths } = loaderData;
+  const { garmentId, clientId, clientName, newest, cloths, ease } = loaderData;
   // The server has no work on its table: it is begun in the browser.
   if (!("work" in loaderData) || !loaderData.work) return <HydrateFallback />;
   return (
     <WorkProvider key={garmentId} garmentId={garmentId} begun={loaderData.work}>
       <StudioClothsProvider value={cloths}>
-        <Bench
-          garmentId={garmentId}
-          client={{ id: clientId, name: clientName, newest }}
-          station={isStation(params.station) ? params.station : "sleeve"}
-        />
+        <StudioEaseProvider value={ease}>
+          <Bench
+            garmentId={garmentId}
+            client={{ id: clientId, name: clientName, newest }}
+            station={isStation(params.station) ? params.station : "sleeve"}
+          />
+        </StudioEaseProvider>
       </StudioClothsProvider>
     </WorkProvider>
   );

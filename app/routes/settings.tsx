@@ -28,7 +28,8 @@ export async function action({ request, context }: Route.ActionArgs) {
   const name = (texts.name ?? "").trim().slice(0, 120);
   const { role, studio } = membershipOf(context);
   const saved = await attemptInStudio(context, async (queries) => {
-    await queries.saveSettings(read.settings);
+    // The table of ease has a page of its own.
+    await queries.saveSettings({ ...read.settings, ease: studio.settings.ease });
     if (role === "owner" && name !== "" && name !== studio.name) await queries.renameStudio(name);
   });
   return saved.ok

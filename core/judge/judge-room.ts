@@ -21,7 +21,7 @@ export function judgeRoom({ spec, resolved, built }: Finished): readonly Finding
   const from = resolved.block;
   if (!block || from.source !== "drafted" || spec.block.source !== "drafted") return [];
   const garment = garmentOf(from);
-  const usual = usualEase(garment, resolved.cloth.kind, resolved.body.bust);
+  const usual = usualEase(garment, resolved.cloth.kind, resolved.body.bust, spec.block.workroomEase);
   const measured = measureBlock(block);
   const about = { spec, from, usual, measured };
   return [

@@ -76,7 +76,7 @@ export function resolveFitted(
     phrase`usual for this bodice`,
     COMMON,
   );
-  const { ease, quarters } = resolveEase(block, usualEase(garment, cloth, bust), chosen);
+  const { ease, quarters } = resolveEase(block, usualEase(garment, cloth, bust, block.workroomEase), chosen);
   const slope = take("shoulderSlope", false) * DEGREE;
   const neckBase = take("neckBase");
   const shoulderWidth = take("shoulderWidth");
@@ -208,8 +208,10 @@ function resolveEase(block: DraftedBlockSpec, usual: FittedEase, chosen: Chosen)
         `block.ease.${level}`,
         typed,
         usual[level],
-        phrase`usual for the garment, its cloth and the size`,
-        "from memory",
+        block.workroomEase?.[level] === undefined
+          ? phrase`usual for the garment, its cloth and the size`
+          : phrase`the workroom’s own table, for the size`,
+        block.workroomEase?.[level] === undefined ? "from memory" : "choice",
       ),
     ];
   });

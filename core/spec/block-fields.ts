@@ -146,6 +146,22 @@ const easeFields = group(
   "whole girths and widths, in place of what is usual for the garment and its cloth",
 );
 
+const workroomEase = group(
+  "Workroom’s ease",
+  {
+    bust: length("Workroom’s ease at the bust", WHOLE_EASE),
+    waist: length("Workroom’s ease at the waist", WHOLE_EASE),
+    hip: length("Workroom’s ease at the hip", WHOLE_EASE),
+    upperArm: length("Workroom’s ease at the upper arm", WHOLE_EASE),
+    acrossBack: length("Workroom’s ease across the back", WHOLE_EASE),
+    acrossFront: length("Workroom’s ease across the front", WHOLE_EASE),
+    armhole: length("Workroom’s ease of the armhole", WHOLE_EASE),
+    neckline: length("Workroom’s ease of the neckline", WHOLE_EASE),
+    balance: length("Workroom’s back armhole longer than the front", { least: 0, most: 60 }),
+  },
+  "what the workroom’s own table has for this garment, on a bust of 920 mm, in place of the usual one; more on a larger body",
+);
+
 const drafted = {
   school: choice(
     "School of the block",
@@ -155,6 +171,7 @@ const drafted = {
   ...when(FITTED, {
     garment: choice("Ease for a", EASE_GARMENTS, "default `blouse`; says how much room there is at every level"),
     ease: easeFields,
+    workroomEase,
     bustDart: choice(
       "Place of the bust dart",
       BUST_DARTS,

@@ -1,5 +1,6 @@
 export {
   isWithin,
+  type OwnEase,
   PAPER_SIZES,
   PLOTTER_ROLLS,
   readSettings,

@@ -1,4 +1,6 @@
-import { readGarment, writeGarment } from "@core/spec/index";
+import { draftGarment } from "@core/garment/index";
+import { resolveSpec } from "@core/resolve/index";
+import { applyChange, readGarment, writeGarment } from "@core/spec/index";
 import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "@core/starting/index";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
@@ -43,5 +45,30 @@ describe("the settings of a workroom", () => {
     if (!spec) throw new Error("there is a plain sleeve");
     expect(withSettings({ ...spec, allowances: {} }, { usual: {} }, "in").allowances.general).toBeCloseTo(12.7, 6);
     expect(withSettings({ ...spec, allowances: {} }, { usual: {} }, "cm").allowances.general).toBeCloseTo(10, 6);
+  });
+
+  it("hold a table of ease that a garment of its kind takes along, scaled with the body and judged by", () => {
+    const settings = readSettings({ ease: { shirt: { bust: 200, hip: 9999 }, jacket: { bust: "wide" }, cape: {} } });
+    expect(settings.ease).toEqual({ shirt: { bust: 200 } });
+    const started = (id: string, bust: number) => {
+      const point = STARTING_POINTS.find((one) => one.id === id);
+      const spec = point && startedFrom(point, { ...MIDDLE_BODY, bust });
+      if (!spec) throw new Error(id);
+      return withSettings(spec, settings, "cm");
+    };
+    const easeOf = (spec: ReturnType<typeof started>) => {
+      const { block } = resolveSpec(spec);
+      return block.source === "drafted" && block.school === "fitted" ? block.task.ease : null;
+    };
+    expect(easeOf(started("work-shirt", 920))?.bust).toBeCloseTo(200, 6);
+    expect(easeOf(started("work-shirt", 920))?.hip).toBeCloseTo(130, 6);
+    expect(easeOf(started("work-shirt", 1380))?.bust).toBeCloseTo(240, 6);
+    expect(easeOf(started("jacket", 920))?.bust).toBeCloseTo(100, 6);
+    // What was typed for the garment itself still wins.
+    const typed = applyChange(started("work-shirt", 920), { block: { ease: { bust: 90 } } });
+    expect(easeOf(typed)?.bust).toBe(90);
+    expect(readGarment(writeGarment(started("work-shirt", 1000), "in")).ok).toBe(true);
+    const tight = applyChange(started("work-shirt", 920), { block: { ease: { bust: 110 } } });
+    expect(draftGarment(tight).findings.map(({ code }) => code)).toContain("tight-at-bust");
   });
 });

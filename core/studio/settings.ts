@@ -1,4 +1,5 @@
 import { z } from "zod";
+import { EASE_GARMENTS, EASE_LEVELS, type EaseGarment, usualGarment } from "../block";
 import { usualAllowances } from "../resolve";
 import { type GarmentSpec, LENGTH_FIELDS } from "../spec";
 import { INCH_MARKS, type InchMarks, TAPE_UNITS, type TapeUnit } from "../tape";
@@ -30,7 +31,16 @@ const SETTINGS = z.object({
   paper: z.enum(PAPER_SIZES).optional().catch(undefined),
   initials: z.string().max(8).optional().catch(undefined),
   usual: z.partialRecord(z.enum(USUAL_FIELDS), z.number()).catch({}).default({}),
+  ease: z
+    .partialRecord(z.enum(EASE_GARMENTS), z.partialRecord(z.enum(EASE_LEVELS), z.number()))
+    .optional()
+    .catch(undefined),
 });
+
+/** A workroom's own ease, by garment and level, on a bust of 920 mm: whole girths and widths. What is left out is as is usual. */
+export type OwnEase = Readonly<
+  Partial<Record<EaseGarment, Readonly<Partial<Record<(typeof EASE_LEVELS)[number], number>>>>>
+>;
 
 /** What a workroom has decided for all its garments; whatever is left out is as is usual. Lengths in millimetres. */
 export type StudioSettings = {
@@ -41,13 +51,26 @@ export type StudioSettings = {
   readonly paper?: (typeof PAPER_SIZES)[number] | undefined;
   readonly initials?: string | undefined;
   readonly usual: Readonly<Partial<Record<UsualField, number>>>;
+  readonly ease?: OwnEase | undefined;
 };
 
 /** Settings as they were stored; what is none, or out of the range of its field, is left out. */
 export function readSettings(stored: unknown): StudioSettings {
   const read = SETTINGS.safeParse(stored).data ?? { usual: {} };
   const usual = Object.entries(read.usual).filter(([path, mm]) => isWithin(path, mm));
-  return { ...read, usual: Object.fromEntries(usual) };
+  const { ease, ...rest } = read;
+  const rows = Object.entries(ease ?? {}).flatMap(([garment, row]) => {
+    const own = Object.entries(row ?? {}).filter(([level, mm]) => isWithin(`block.ease.${level}`, mm));
+    return own.length === 0 ? [] : [[garment, Object.fromEntries(own)] as const];
+  });
+  return { ...rest, usual: Object.fromEntries(usual), ...(rows.length > 0 ? { ease: Object.fromEntries(rows) } : {}) };
+}
+
+/** What the workroom's table has for the garment that a block is made as; nothing for a block that is not solved with ease. */
+function withEase(block: GarmentSpec["block"], ease: OwnEase): GarmentSpec["block"] {
+  if (block.source !== "drafted" || block.school === "quick" || block.workroomEase) return block;
+  const row = ease[block.garment ?? usualGarment(block.style ?? "woven")];
+  return row ? { ...block, workroomEase: row } : block;
 }
 
 export function isWithin(path: string, mm: number): boolean {
@@ -56,7 +79,7 @@ export function isWithin(path: string, mm: number): boolean {
 }
 
 /** A new garment with the workroom's usual figures wherever it has none of its own; a part that it has not stays out. */
-export function withSettings(spec: GarmentSpec, { usual }: StudioSettings, unit: TapeUnit): GarmentSpec {
+export function withSettings(spec: GarmentSpec, { usual, ease = {} }: StudioSettings, unit: TapeUnit): GarmentSpec {
   const { general, neckline, hem } = usualAllowances(unit);
   const allowances = {
     general: usual["allowances.general"] ?? general,
@@ -68,6 +91,7 @@ export function withSettings(spec: GarmentSpec, { usual }: StudioSettings, unit:
     Object.fromEntries(Object.entries(fields).filter(([name, mm]) => mm !== undefined && !(name in part)));
   return {
     ...spec,
+    block: withEase(spec.block, ease),
     allowances,
     cloth: { ...spec.cloth, ...own(spec.cloth, { width: usual["cloth.width"] }) },
     bodice: { ...spec.bodice, ...own(spec.bodice, { hemDepth: usual["bodice.hemDepth"] }) },

@@ -5,6 +5,7 @@ import { NavLink } from "react-router";
 const PARTS = [
   { to: "/settings", name: "Workroom" },
   { to: "/settings/cloths", name: "Cloths" },
+  { to: "/settings/ease", name: "Ease" },
   { to: "/settings/people", name: "People" },
   { to: "/settings/data", name: "Data" },
   { to: "/shelves", name: "Shelves" },

@@ -1,4 +1,5 @@
 import { ChoiceSelect } from "@app/components/choice-select";
+import { useStudioEase } from "@app/features/settings/studio-ease";
 import { FieldGroup } from "@app/work/field-group";
 import { KindChoice } from "@app/work/kind-choice";
 import { QuantityField } from "@app/work/quantity-field";
@@ -13,6 +14,7 @@ import {
   EASE_LEVELS,
   isPrincess,
 } from "@core/block/index";
+import { Link } from "react-router";
 
 const PLACES: Readonly<Record<BustDartPlace, string>> = {
   side: "At the side",
@@ -54,6 +56,7 @@ export function FittedFields() {
   const task = useWork(({ garment: { resolved } }) =>
     resolved.block.source === "drafted" && resolved.block.school === "fitted" ? resolved.block.task.choices : null,
   );
+  const own = useStudioEase();
   if (!garment || !task) return null;
   const place = (bustDart: BustDartPlace) =>
     store.getState().change({
@@ -82,13 +85,24 @@ export function FittedFields() {
           <QuantityField path="block.dartEase" usual={Math.round((task.dartEase * 180) / Math.PI)} />
         )}
       </FieldGroup>
-      <FieldGroup title="Ease" note="Whole girths and widths, at their own level.">
+      <FieldGroup
+        title="Ease"
+        note={
+          <>
+            Whole girths and widths, at their own level: by <Link to="/settings/ease">your table of ease</Link>, or
+            typed here.
+          </>
+        }
+      >
         <ChoiceSelect
           id="block.garment"
           label="Ease for a"
           value={garment}
           choices={EASE_GARMENTS.map((value) => ({ value, label: EASE_GARMENT_NAMES[value] }))}
-          onChoose={(chosen) => store.getState().setField("block.garment", chosen)}
+          onChoose={(chosen) =>
+            // A box that is typed into stays; the workroom's own row goes with the garment.
+            store.getState().change({ block: { garment: chosen, workroomEase: own[chosen] } })
+          }
         />
         {EASE_LEVELS.map((level) => (
           <SpecField key={level} path={`block.ease.${level}`} />

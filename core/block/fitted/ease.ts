@@ -43,7 +43,8 @@ const AT_920: Readonly<Record<EaseGarment, Row>> = {
   "t-shirt": [20, 60, 20, 10, 4, 2, 14, 0, 8],
 };
 
-const BASE_BUST_MM = 920;
+/** The bust that the table of ease is for. */
+export const EASE_BASE_BUST_MM = 920;
 const BY_BUST = 0.4;
 const SCALE = { least: 0.85, most: 1.35 } as const;
 
@@ -64,21 +65,37 @@ const OF_THEIR_CLOTH: Readonly<Partial<Record<EaseGarment, readonly string[]>>> 
   dress: ["crisp-woven", "medium-woven", "shirting"],
 };
 
-/** The usual ease of a garment of a cloth on a bust, in millimetres: larger bodies need more, by two fifths of what they are larger. */
-export function usualEase(garment: EaseGarment, cloth: string, bust: number): FittedEase {
-  const scale = Math.min(SCALE.most, Math.max(SCALE.least, 1 + BY_BUST * (bust / BASE_BUST_MM - 1)));
-  const [girth, waist, hip, upperArm, acrossBack, acrossFront, armhole, neckline, balance] = AT_920[garment];
-  const own = OF_THEIR_CLOTH[garment]?.includes(cloth);
-  const added = own ? { bust: 0, armhole: 0 } : (BY_CLOTH[cloth] ?? { bust: 0, armhole: 0 });
+/** A row of the table as figures by their level. */
+export function easeAtBase(garment: EaseGarment): FittedEase {
+  const [bust, waist, hip, upperArm, acrossBack, acrossFront, armhole, neckline, balance] = AT_920[garment];
+  return { bust, waist, hip, upperArm, acrossBack, acrossFront, armhole, neckline, balance };
+}
+
+/**
+ * The usual ease of a garment of a cloth on a bust, in millimetres: larger bodies need more, by two fifths of what they are larger. What a
+ * workroom has of its own for such a garment stands in place of the table, and is no further changed by the cloth.
+ */
+export function usualEase(
+  garment: EaseGarment,
+  cloth: string,
+  bust: number,
+  own: Partial<Record<keyof FittedEase, number | undefined>> = {},
+): FittedEase {
+  const scale = Math.min(SCALE.most, Math.max(SCALE.least, 1 + BY_BUST * (bust / EASE_BASE_BUST_MM - 1)));
+  const row = easeAtBase(garment);
+  const isOfItsCloth = OF_THEIR_CLOTH[garment]?.includes(cloth);
+  const added = isOfItsCloth ? NOTHING_ADDED : (BY_CLOTH[cloth] ?? NOTHING_ADDED);
   return {
-    bust: (girth + added.bust) * scale,
-    waist: waist * scale,
-    hip: hip * scale,
-    upperArm: upperArm * scale,
-    acrossBack: acrossBack * scale,
-    acrossFront: acrossFront * scale,
-    armhole: (armhole + added.armhole) * scale,
-    neckline,
-    balance,
+    bust: (own.bust ?? row.bust + added.bust) * scale,
+    waist: (own.waist ?? row.waist) * scale,
+    hip: (own.hip ?? row.hip) * scale,
+    upperArm: (own.upperArm ?? row.upperArm) * scale,
+    acrossBack: (own.acrossBack ?? row.acrossBack) * scale,
+    acrossFront: (own.acrossFront ?? row.acrossFront) * scale,
+    armhole: (own.armhole ?? row.armhole + added.armhole) * scale,
+    neckline: own.neckline ?? row.neckline,
+    balance: own.balance ?? row.balance,
   };
 }
+
+const NOTHING_ADDED = { bust: 0, armhole: 0 } as const;

@@ -1,5 +1,13 @@
 export { draftFitted, type FittedBlock } from "./draft-fitted";
-export { EASE_GARMENT_NAMES, EASE_GARMENTS, type EaseGarment, usualEase, usualGarment } from "./ease";
+export {
+  EASE_BASE_BUST_MM,
+  EASE_GARMENT_NAMES,
+  EASE_GARMENTS,
+  type EaseGarment,
+  easeAtBase,
+  usualEase,
+  usualGarment,
+} from "./ease";
 export { fittedShoulderLength } from "./neck";
 export type { FittedObstacle } from "./obstacle";
 export {

@@ -1,0 +1,115 @@
+import { useUnit } from "@app/components/preferences";
+import { easeBox, readEaseForm } from "@app/features/settings/ease-texts";
+import { SettingsPage } from "@app/features/settings/settings-page";
+import { attemptInStudio, membershipOf } from "@app/server/database";
+import { postedForm, textsOf } from "@app/server/posted-texts";
+import { EASE_BASE_BUST_MM, EASE_GARMENT_NAMES, EASE_GARMENTS, EASE_LEVELS, easeAtBase } from "@core/block/index";
+import { labelOf } from "@core/spec/index";
+import { formatForTyping, formatLength } from "@core/tape/index";
+import { data, Form, useNavigation } from "react-router";
+import type { Route } from "./+types/settings-ease";
+
+export const meta: Route.MetaFunction = () => [{ title: "Ease · Gamine" }];
+
+export function loader({ context }: Route.LoaderArgs) {
+  const { studio, role } = membershipOf(context);
+  return { ease: studio.settings.ease ?? {}, mayChange: role !== "reader" };
+}
+
+export async function action({ request, context }: Route.ActionArgs) {
+  const read = readEaseForm(textsOf(await postedForm(request)));
+  if (!read.ok) return data({ problems: read.problems, failure: "", isSaved: false }, { status: 422 });
+  const { studio } = membershipOf(context);
+  const saved = await attemptInStudio(context, (queries) =>
+    queries.saveSettings({ ...studio.settings, ease: read.ease }),
+  );
+  return saved.ok
+    ? { problems: {}, failure: "", isSaved: true }
+    : data({ problems: {}, failure: saved.sentence, isSaved: false }, { status: 503 });
+}
+
+const HEADS: Readonly<Record<(typeof EASE_LEVELS)[number], string>> = {
+  bust: "Bust",
+  waist: "Waist",
+  hip: "Hip",
+  upperArm: "Upper arm",
+  acrossBack: "Across the back",
+  acrossFront: "Across the front",
+  armhole: "Armhole",
+  neckline: "Neckline",
+  balance: "Back armhole longer by",
+};
+
+/** How much room the workroom gives a garment, by its kind: in place of what is usual. */
+export default function Ease({ loaderData: { ease, mayChange }, actionData }: Route.ComponentProps) {
+  const unit = useUnit();
+  const isGoing = useNavigation().state !== "idle";
+  const problems: Readonly<Record<string, string | undefined>> = actionData?.problems ?? {};
+  return (
+    <SettingsPage>
+      <p className="page-note">
+        Whole girths and widths at their own level, on a bust of {formatLength(EASE_BASE_BUST_MM, unit)}: larger bodies
+        get more, smaller ones less. Left open, a figure is the usual one, which stands in its box in grey. A new
+        garment takes this table with it; one that is begun keeps its own, and takes it anew when its kind is chosen.
+      </p>
+      <Form method="post" key={unit} className="settings-form ease-form">
+        <input type="hidden" name="unit" value={unit} />
+        <fieldset disabled={!mayChange}>
+          <div className="wide-table">
+            <table className="ease-table">
+              <thead>
+                <tr>
+                  <th scope="col">Garment, {unit}</th>
+                  {EASE_LEVELS.map((level) => (
+                    <th key={level} scope="col">
+                      {HEADS[level]}
+                    </th>
+                  ))}
+                </tr>
+              </thead>
+              <tbody>
+                {EASE_GARMENTS.map((garment) => {
+                  const usual = easeAtBase(garment);
+                  return (
+                    <tr key={garment}>
+                      <th scope="row">{EASE_GARMENT_NAMES[garment]}</th>
+                      {EASE_LEVELS.map((level) => {
+                        const name = easeBox(garment, level);
+                        const own = ease[garment]?.[level];
+                        const problem = problems[name];
+                        return (
+                          <td key={level}>
+                            <input
+                              name={name}
+                              aria-label={`${EASE_GARMENT_NAMES[garment]}: ${labelOf(`block.ease.${level}`).toLowerCase()}, ${unit}`}
+                              defaultValue={own === undefined ? "" : formatForTyping(own, unit)}
+                              placeholder={formatForTyping(usual[level], unit)}
+                              aria-invalid={problem !== undefined}
+                              aria-describedby={problem === undefined ? undefined : `${name}-says`}
+                            />
+                            {problem !== undefined && (
+                              <small id={`${name}-says`} data-problem>
+                                {problem}
+                              </small>
+                            )}
+                          </td>
+                        );
+                      })}
+                    </tr>
+                  );
+                })}
+              </tbody>
+            </table>
+          </div>
+          <button className="main-button" type="submit" disabled={isGoing}>
+            Keep the table
+          </button>
+          <span role="status" className="soft">
+            {" "}
+            {actionData?.failure || (actionData?.isSaved && !isGoing ? "Kept." : "")}
+          </span>
+        </fieldset>
+      </Form>
+    </SettingsPage>
+  );
+}
