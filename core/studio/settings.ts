@@ -1,5 +1,6 @@
 import { z } from "zod";
 import { EASE_GARMENTS, EASE_LEVELS, type EaseGarment, usualGarment } from "../block";
+import { isRecord } from "../data";
 import { usualAllowances } from "../resolve";
 import { type GarmentSpec, LENGTH_FIELDS } from "../spec";
 import { INCH_MARKS, type InchMarks, TAPE_UNITS, type TapeUnit } from "../tape";
@@ -31,10 +32,7 @@ const SETTINGS = z.object({
   paper: z.enum(PAPER_SIZES).optional().catch(undefined),
   initials: z.string().max(8).optional().catch(undefined),
   usual: z.partialRecord(z.enum(USUAL_FIELDS), z.number()).catch({}).default({}),
-  ease: z
-    .partialRecord(z.enum(EASE_GARMENTS), z.partialRecord(z.enum(EASE_LEVELS), z.number()))
-    .optional()
-    .catch(undefined),
+  ease: z.unknown(),
 });
 
 /** A workroom's own ease, by garment and level, on a bust of 920 mm: whole girths and widths. What is left out is as is usual. */
@@ -56,14 +54,26 @@ export type StudioSettings = {
 
 /** Settings as they were stored; what is none, or out of the range of its field, is left out. */
 export function readSettings(stored: unknown): StudioSettings {
-  const read = SETTINGS.safeParse(stored).data ?? { usual: {} };
+  const read = SETTINGS.safeParse(stored).data ?? { usual: {}, ease: undefined };
   const usual = Object.entries(read.usual).filter(([path, mm]) => isWithin(path, mm));
   const { ease, ...rest } = read;
-  const rows = Object.entries(ease ?? {}).flatMap(([garment, row]) => {
-    const own = Object.entries(row ?? {}).filter(([level, mm]) => isWithin(`block.ease.${level}`, mm));
+  const own = readEase(ease);
+  return { ...rest, usual: Object.fromEntries(usual), ...(Object.keys(own).length > 0 ? { ease: own } : {}) };
+}
+
+/** The table of ease as far as it is one. */
+function readEase(stored: unknown): OwnEase {
+  if (!isRecord(stored)) return {};
+  const rows = EASE_GARMENTS.flatMap((garment) => {
+    const row = stored[garment];
+    if (!isRecord(row)) return [];
+    const own = EASE_LEVELS.flatMap((level) => {
+      const mm = row[level];
+      return typeof mm === "number" && isWithin(`block.ease.${level}`, mm) ? [[level, mm] as const] : [];
+    });
     return own.length === 0 ? [] : [[garment, Object.fromEntries(own)] as const];
   });
-  return { ...rest, usual: Object.fromEntries(usual), ...(rows.length > 0 ? { ease: Object.fromEntries(rows) } : {}) };
+  return Object.fromEntries(rows);
 }
 
 /** What the workroom's table has for the garment that a block is made as; nothing for a block that is not solved with ease. */
