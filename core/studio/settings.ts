@@ -32,7 +32,7 @@ const SETTINGS = z.object({
   paper: z.enum(PAPER_SIZES).optional().catch(undefined),
   initials: z.string().max(8).optional().catch(undefined),
   usual: z.partialRecord(z.enum(USUAL_FIELDS), z.number()).catch({}).default({}),
-  ease: z.unknown(),
+  ease: z.unknown().optional(),
 });
 
 /** A workroom's own ease, by garment and level, on a bust of 920 mm: whole girths and widths. What is left out is as is usual. */
