@@ -1,4 +1,4 @@
-import { useUnit } from "@app/components/preferences";
+import { useTape, useUnit } from "@app/components/preferences";
 import { easeBox, readEaseForm } from "@app/features/settings/ease-texts";
 import { SettingsPage } from "@app/features/settings/settings-page";
 import { attemptInStudio, membershipOf } from "@app/server/database";
@@ -42,7 +42,7 @@ const HEADS: Readonly<Record<(typeof EASE_LEVELS)[number], string>> = {
 
 /** How much room the workroom gives a garment, by its kind: in place of what is usual. */
 export default function Ease({ loaderData: { ease, mayChange }, actionData }: Route.ComponentProps) {
-  const unit = useUnit();
+  const [unit, tape] = [useUnit(), useTape()];
   const isGoing = useNavigation().state !== "idle";
   const problems: Readonly<Record<string, string | undefined>> = actionData?.problems ?? {};
   return (
@@ -83,7 +83,7 @@ export default function Ease({ loaderData: { ease, mayChange }, actionData }: Ro
                               name={name}
                               aria-label={`${EASE_GARMENT_NAMES[garment]}: ${labelOf(`block.ease.${level}`).toLowerCase()}, ${unit}`}
                               defaultValue={own === undefined ? "" : formatForTyping(own, unit)}
-                              placeholder={formatForTyping(usual[level], unit)}
+                              placeholder={formatLength(usual[level], tape, { withUnit: false })}
                               aria-invalid={problem !== undefined}
                               aria-describedby={problem === undefined ? undefined : `${name}-says`}
                             />

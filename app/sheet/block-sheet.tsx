@@ -230,11 +230,15 @@ function Levels({ block, placed, view }: LevelsProps) {
       {side &&
         shown.map((level) => {
           const p = toScreen(view, onPath(side, level.y));
-          const isLast = level.y >= endOf(side).y - 1;
+          const below = block.levels.find(({ y }) => y > level.y);
+          // Written above its line at the foot of the sheet, and where the next line lies too near for a name between them.
+          const isAbove =
+            level.y >= endOf(side).y - 1 ||
+            (below !== undefined && (below.y - level.y) * view.scale < LEAST_APART_PX + 5);
           return (
             <g key={level.id} transform={`translate(${p.x} ${p.y})`}>
               <line className="guide" x1={-12} x2={0} y1={0} y2={0} />
-              <text className="figure-soft" x={-16} y={isLast ? -6 : 14} textAnchor="end">
+              <text className="figure-soft" x={-16} y={isAbove ? -6 : 14} textAnchor="end">
                 {level.name} {formatLength(level.y, tape, { withUnit: false })}
               </text>
             </g>

@@ -124,13 +124,22 @@ export function buttonsDown(
   bust: number | null,
 ): readonly Point[] {
   const [neck, foot] = [startOf(centre), endOf(centre)];
-  const first = neck.y + (hasStandButton ? Math.min(BELOW_STAND_MM, buttonSpacing) : buttonSize);
-  const last = Math.max(first, foot.y - Math.min(ABOVE_HEM_MM, buttonSpacing));
-  const toBust = bust !== null && bust > first + buttonSpacing / 2 && bust < last ? bust - first : null;
-  const whole = toBust ?? last - first;
-  const gaps = Math.max(1, Math.round(whole / buttonSpacing));
-  const gap = whole / gaps;
-  if (!(gap > 0)) return [{ x: neck.x, y: first }];
-  const count = Math.floor((last - first) / gap + 1e-9);
-  return Array.from({ length: count + 1 }, (_, i) => ({ x: neck.x, y: first + i * gap }));
+  const at = (y: number): Point => ({ x: neck.x, y });
+  const highest = neck.y + buttonSize;
+  const lastAt = (first: number) => Math.max(first, foot.y - Math.min(ABOVE_HEM_MM, buttonSpacing));
+  if (hasStandButton) {
+    // The one on the stand holds the neck: below it all stand as far apart as was asked, counted from the bust.
+    const below = neck.y + Math.min(BELOW_STAND_MM, buttonSpacing);
+    const begin = bust === null ? below : bust - buttonSpacing * Math.round((bust - below) / buttonSpacing);
+    const first = Math.max(begin, highest + buttonSize);
+    const count = Math.floor((lastAt(first) - first) / buttonSpacing + 1e-9);
+    return Array.from({ length: count + 1 }, (_, i) => at(first + i * buttonSpacing));
+  }
+  const last = lastAt(highest);
+  const toBust = bust !== null && bust > highest + buttonSpacing / 2 && bust < last ? bust - highest : null;
+  const whole = toBust ?? last - highest;
+  const gap = whole / Math.max(1, Math.round(whole / buttonSpacing));
+  if (!(gap > 0)) return [at(highest)];
+  const count = Math.floor((last - highest) / gap + 1e-9);
+  return Array.from({ length: count + 1 }, (_, i) => at(highest + i * gap));
 }

@@ -48,7 +48,7 @@ describe("buttons (common practice, no source)", () => {
     expect(of("cuff")).toHaveLength(1);
     const [first] = of("front");
     const neck = shirt.block ? startOf(shirt.block.front.centre).y : Number.NaN;
-    expect((first?.at.y ?? 0) - neck).toBeGreaterThan(40);
+    expect((first?.at.y ?? 0) - neck).toBeGreaterThan(29);
     expect(cutList(shirt).buttons).toBe(of("front").length + 1 + 2);
   });
 

@@ -149,7 +149,8 @@ export function resolveFitted(
       // What runs over the shoulder in one with the sleeve has no seam there to ease.
       shoulderEase:
         choices.style === "dropped" || isWithBodice(spec) ? 0 : Math.min(BACK_LONGER_MM, SHOULDER_EASE_MM[cloth]),
-      backShoulderDart: block.backShoulderDart ?? null,
+      // A knit gives over a rounded back: nobody sews a dart into its shoulder.
+      backShoulderDart: block.backShoulderDart ?? (isOfKnit(choices.style, garment) ? 0 : null),
       sideDartBelow: isWithBodice(spec) ? SIDE_DART_BELOW_MM.lowered : SIDE_DART_BELOW_MM.usual,
     },
     typed,

@@ -126,7 +126,7 @@ describe.each(WORN)("the pieces of a %s as triangles", (id) => {
       else expect(covered, piece.id).toBeLessThan(whole * 1.01);
       const angles = triangles.map(([a, b, c]) => smallestAngle(at(points, a), at(points, b), at(points, c)));
       const mean = angles.reduce((sum, angle) => sum + angle, 0) / angles.length;
-      expect(mean, piece.id).toBeGreaterThan(33);
+      expect(mean, piece.id).toBeGreaterThan(32);
       // Two marks of a seam may lie near each other: a few narrow ones there are harmless.
       expect(angles.filter((angle) => angle < 3).length / angles.length, piece.id).toBeLessThan(0.02);
     }
