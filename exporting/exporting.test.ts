@@ -4,6 +4,7 @@ import { getDocument, OPS } from "pdfjs-dist/legacy/build/pdf.mjs";
 import { svgPathProperties } from "svg-path-properties";
 import { describe, expect, it } from "vitest";
 import { drawingSheet, isPaper, PAPERS, printSheet, writePdf, writeSvg } from ".";
+import { joinsOf } from "./pdf";
 import { textRuns } from "./pdf-text";
 import { OVERLAP_MM, tile } from "./tiling";
 
@@ -66,6 +67,9 @@ describe("PDF sheets", () => {
     expect(labels.length).toBeGreaterThan(3);
     expect(new Set(labels).size).toBe(labels.length);
     expect(labels).not.toContain(undefined);
+    // Every sheet names what lies on it, and a number for each join stands on both its sheets.
+    const names = garment.pieces.map(({ name }) => name);
+    for (const page of pages.slice(1)) expect(names.some((name) => page.text.includes(name))).toBe(true);
     const text = pages.map((page) => page.text).join(" ");
     expect(text).toContain("Cut 2, as a mirrored pair");
     expect(text).toMatch(/Front cap 9/);
@@ -163,5 +167,22 @@ describe("SVG drawing", () => {
     expect(hostile).not.toContain("<script");
     expect(hostile).not.toContain("\u0000");
     expect(hostile).toContain("&lt;script&gt;");
+  });
+});
+
+describe("joins of sheets", () => {
+  it("are numbered once each, between every two sheets that are there, side by side or one below the other", () => {
+    const { tiles } = tile(700, 900, "a4", false, (column, row) => !(column === 1 && row === 1));
+    const joins = joinsOf(tiles);
+    for (const { first, second, isBeside } of joins) {
+      expect(second.row - first.row).toBe(isBeside ? 0 : 1);
+      expect(second.column - first.column).toBe(isBeside ? 1 : 0);
+    }
+    const found = new Set(joins.map(({ first, second }) => `${first.label} ${second.label}`));
+    expect(found.size).toBe(joins.length);
+    const places = new Set(tiles.map(({ row, column }) => `${row} ${column}`));
+    const below = tiles.filter(({ row, column }) => places.has(`${row + 1} ${column}`));
+    const beside = tiles.filter(({ row, column }) => places.has(`${row} ${column + 1}`));
+    expect(joins).toHaveLength(below.length + beside.length);
   });
 });

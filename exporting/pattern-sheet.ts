@@ -34,6 +34,8 @@ export type PatternSheet = {
 
 export type SheetPiece = {
   readonly id: string;
+  /** Its number and what it is called. */
+  readonly name: string;
   readonly x: number;
   readonly y: number;
   readonly turn: number;
@@ -70,6 +72,7 @@ function markedSheet(
       );
       return {
         id,
+        name: `${order.indexOf(id) + 1} ${cut.piece.name}`,
         x,
         y,
         turn,

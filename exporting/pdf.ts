@@ -50,7 +50,7 @@ function coverPage(document: Document, sheet: PatternSheet, paper: PaperId, tili
   const lines = [
     `${tiling.tiles.length} sheets of ${PAPERS[paper].name}, laid ${tiling.columns} across and ${tiling.rows} down; places where nothing lies have none.`,
     "Print at 100 %, actual size, never fitted to the page. Measure both squares before you go on: a square that is off means every seam is off.",
-    `Sheets overlap by ${OVERLAP_MM} mm. Trim the right and lower strip off each sheet along the dashed line, lay the next sheet's frame on the cut and glue.`,
+    `Sheets overlap by ${OVERLAP_MM} mm. Trim the right and lower strip off each sheet along the dashed line, lay the next sheet's frame on the cut and glue: equal numbers lie on each other.`,
     SAYS_LINES[sheet.lines],
     "Cut with the blade away from you and your other hand clear of it.",
   ];
@@ -112,6 +112,9 @@ function tilePage(document: Document, sheet: PatternSheet, tiling: Tiling, one: 
     .rect(...frame)
     .stroke();
   overlapLines(document, tiling, one);
+  joinNumbers(document, tiling, one);
+  const here = sheet.pieces.filter((piece) => reaches(piece, one, tiling)).map(({ name }) => name);
+  writeLine(document, here.join(", "), PAGE_MARGIN_MM + 3, tileHeight + PAGE_MARGIN_MM + 5.5, 3.2, FAINT);
   const place = `${sheet.title}  ·  sheet ${one.label}  ·  row ${one.row + 1} of ${tiling.rows}, column ${one.column + 1} of ${tiling.columns}`;
   writeLine(document, place, PAGE_MARGIN_MM + 3, tileHeight + PAGE_MARGIN_MM + 2, 3.2, FAINT);
 }
@@ -143,6 +146,37 @@ function overlapLines(
   if (column < columns - 1) rule(document, right - OVERLAP_MM, PAGE_MARGIN_MM, right - OVERLAP_MM, bottom);
   if (row < rows - 1) rule(document, PAGE_MARGIN_MM, bottom - OVERLAP_MM, right, bottom - OVERLAP_MM);
   document.undash();
+}
+
+/** Each join of two sheets has its number, at the same place of the strip that both share. */
+function joinNumbers(document: Document, { tiles, tileWidth, tileHeight }: Tiling, one: Tile): void {
+  const joins = joinsOf(tiles);
+  for (const [i, { first, second, isBeside }] of joins.entries()) {
+    if (first !== one && second !== one) continue;
+    const isFirst = first === one;
+    const strip = OVERLAP_MM / 2;
+    const along = isBeside ? tileWidth : tileHeight;
+    const at = PAGE_MARGIN_MM + (isFirst ? along - strip : strip);
+    const middle = PAGE_MARGIN_MM + (isBeside ? tileHeight : tileWidth) / 2;
+    const [x, y] = isBeside ? [at, middle] : [middle, at];
+    writeLine(document, `${i + 1}`, x - NUMBER_MM / 3, y - NUMBER_MM / 2, NUMBER_MM, FAINT);
+  }
+}
+
+const NUMBER_MM = 5;
+
+type SheetJoin = { readonly first: Tile; readonly second: Tile; readonly isBeside: boolean };
+
+/** Every two sheets that lie beside or below each other, in reading order. */
+export function joinsOf(tiles: readonly Tile[]): readonly SheetJoin[] {
+  const find = (row: number, column: number) => tiles.find((one) => one.row === row && one.column === column);
+  return tiles.flatMap((first): readonly SheetJoin[] => {
+    const [beside, below] = [find(first.row, first.column + 1), find(first.row + 1, first.column)];
+    return [
+      ...(beside ? [{ first, second: beside, isBeside: true }] : []),
+      ...(below ? [{ first, second: below, isBeside: false }] : []),
+    ];
+  });
 }
 
 function rule(document: Document, x1: number, y1: number, x2: number, y2: number): void {
