@@ -37,7 +37,7 @@ const cuttingLength = (cut: readonly CutPiece[]) =>
 describe("HPGL", () => {
   it("G5: counts 40 units a millimetre, 1016 an inch (published HP-GL convention, from memory)", () => {
     const marks = [{ kind: "line", style: "cutting", data: "M0 0L25.4 0" }] as const;
-    const piece = { id: "line", x: 0, y: 10, turn: 0, marks, outer: [] };
+    const piece = { id: "line", name: "1 Line", x: 0, y: 10, turn: 0, marks, outer: [] };
     const sheet = {
       title: "A line",
       width: 30,
