@@ -136,10 +136,17 @@ export function centreDown({ centre }: Pick<BodiceHalf, "centre">): {
   return isLevel ? { gathered: [first], down: rest } : { gathered: null, down: centre };
 }
 
-/** A level line of the bodice, in millimetres below the side neck point. */
-export type Level = { readonly id: string; readonly name: string; readonly y: number };
+export type LevelName = "shoulder" | "chest" | "bust" | "underbust" | "waist" | "hip" | "hem";
 
-export type LevelHeights = Readonly<Record<"chest" | "bust" | "underbust" | "waist" | "hip" | "hem", number>>;
+/** A level line of the bodice, in millimetres below the side neck point. */
+export type Level = { readonly id: LevelName; readonly name: string; readonly y: number };
+
+export type LevelHeights = Readonly<Record<Exclude<LevelName, "shoulder">, number>>;
+
+/** How far down a level of the block lies; null where the block has none. Millimetres. */
+export function levelOf({ levels }: { readonly levels: readonly Level[] }, name: LevelName): number | null {
+  return levels.find(({ id }) => id === name)?.y ?? null;
+}
 
 /** The levels of a drafted bodice that lie on it, which reaches down to `lowest`; the hip is one only of a longer bodice. */
 export function levelsDown(heights: LevelHeights, lowest: number): readonly Level[] {

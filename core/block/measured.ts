@@ -1,5 +1,5 @@
 import { along, distance, endOf, lengthAtHeight, type Path, pathLength, rotatePath, startOf } from "../geometry";
-import type { Block, BodiceHalf } from "./half";
+import { type Block, type BodiceHalf, type LevelName, levelOf } from "./half";
 
 /** The side seam as it lies once a dart in it, or one that turned it, is closed: from the level underarm down. */
 function levelSide({ sideSeam, sideDart, bust }: BodiceHalf): Path {
@@ -50,10 +50,11 @@ export type BlockMeasured = {
 };
 
 /** The finished block measured again on its own lines. */
-export function measureBlock({ front, back, levels }: Block): BlockMeasured {
-  const girth = (id: string): number | null => {
-    const level = levels.find((one) => one.id === id)?.y;
-    if (level === undefined) return null;
+export function measureBlock(block: Block): BlockMeasured {
+  const { front, back } = block;
+  const girth = (id: LevelName): number | null => {
+    const level = levelOf(block, id);
+    if (level === null) return null;
     // Where the bust point lies above the underarm, the girth is taken at the underarm.
     const y = id === "bust" ? Math.max(level, startOf(levelSide(front)).y, startOf(levelSide(back)).y) : level;
     const [a, b] = [widthAt(front, y), widthAt(back, y)];

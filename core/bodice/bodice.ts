@@ -1,4 +1,4 @@
-import type { Side } from "../block";
+import { levelOf, type Side } from "../block";
 import { type Draft, type Figure, length, phrase } from "../draft";
 import { pathLength, subpath } from "../geometry";
 import type { HalfEdges, Join, Piece } from "../pattern";
@@ -28,8 +28,11 @@ export type Bodice = {
 export function draftBodice(base: BodiceBase): Bodice {
   const { block, choices } = base;
   const halves = withEqualSides(base.halves);
-  const levelOf = (id: string) => block.levels.find((level) => level.id === id)?.y ?? null;
-  const levels: Levels = { bust: levelOf("bust"), waist: levelOf("waist"), hip: levelOf("hip") };
+  const levels: Levels = {
+    bust: levelOf(block, "bust"),
+    waist: levelOf(block, "waist"),
+    hip: levelOf(block, "hip"),
+  };
   const named = [
     { name: "Bust", y: levels.bust },
     { name: "Waist", y: levels.waist },

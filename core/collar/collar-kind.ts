@@ -187,6 +187,8 @@ export type DrawnCollar = {
   /** Null for bands, which run on past the neck. */
   readonly joined: JoinedNeck | null;
   readonly upperEdge: UpperEdge | null;
+  /** Where a collar in one piece turns over: how long its fold is all round when it is closed, and the neck within it. */
+  readonly turnsOver?: { readonly girth: number; readonly neck: number };
   readonly outer: OuterEdge | null;
   readonly turnedOver: { readonly stand: number; readonly fall: number } | null;
   readonly lapel: Lapel | null;

@@ -1,4 +1,4 @@
-import type { Block } from "../block";
+import { type Block, levelOf } from "../block";
 import {
   type CollarBase,
   type CollarChoices,
@@ -62,7 +62,7 @@ export function draftCollar(
     closing: closingOf(pieces),
     buttonSize: pieces.buttonSize,
     hasBackFacing: pieces.backFacing !== "none",
-    waist: onto.levels.find(({ id }) => id === "waist")?.y ?? endOf(onto.back.neckline.path).y + bodice.backLength,
+    waist: levelOf(onto, "waist") ?? endOf(onto.back.neckline.path).y + bodice.backLength,
   };
   const drawing = collarOf(kind).draft(base, figures, choices, given);
   if (!drawing.isDrawn) return none(drawing.why);

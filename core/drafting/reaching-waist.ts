@@ -1,11 +1,11 @@
-import type { Block, BodiceHalf } from "../block";
+import { type Block, type BodiceHalf, type Level, levelOf } from "../block";
 import { endOf, lineCubic } from "../geometry";
 
 /** A block of which nothing below the armhole was measured is drawn on, straight down to the waist. */
 export function reachingWaist(block: Block, backLength: number): Block {
-  if (block.levels.some((level) => level.id === "waist")) return block;
+  if (levelOf(block, "waist") !== null) return block;
   const waist = endOf(block.back.neckline.path).y + backLength;
-  const levels = [...block.levels, { id: "waist", name: "Waist", y: waist }];
+  const levels: readonly Level[] = [...block.levels, { id: "waist", name: "Waist", y: waist }];
   return { ...block, levels, front: drawnOn(block.front, waist), back: drawnOn(block.back, waist) };
 }
 

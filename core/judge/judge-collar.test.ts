@@ -40,3 +40,22 @@ describe("a stand that rises to a hook on paper", () => {
     expect(found(spec, "stand-rises-high")?.severity).toBe("note");
   });
 });
+
+describe("a shirt collar in one piece", () => {
+  it("is told where it turns over shorter than the neck and its ease, and a deeper neck ends that", () => {
+    const plain = { ...onBodice("set-in"), collar: { kind: "shirt", shirtCut: "one-piece" } as const };
+    let told = 0;
+    for (const neck of [300, 330, 360, 390, 420, 450]) {
+      const spec = { ...plain, body: { ...plain.body, neck } };
+      const { collar } = draftGarment(spec);
+      const ease = (collar?.drawing.turnsOver?.girth ?? Number.NaN) - neck;
+      const one = found(spec, "fold-strangles");
+      expect(one !== undefined, `${neck}: ${ease}`).toBe(ease < 9.5);
+      for (const { change } of one?.remedies ?? []) {
+        told += 1;
+        expect(found(applyChange(spec, change), "fold-strangles")).toBeUndefined();
+      }
+    }
+    expect(told).toBeGreaterThan(0);
+  });
+});

@@ -2,8 +2,9 @@ import { type Alteration, alterBlock, type Block } from "../block";
 import type { CollarAttempt } from "../drafting";
 import { findRoot, SEEN_MM } from "../geometry";
 import type { Finding } from "./finding";
-import { type DeepenNeck, judgeCollar } from "./judge-collar";
+import { judgeCollar } from "./judge-collar";
 import { judgeNoCollar } from "./judge-no-collar";
+import type { DeepenNeck } from "./judge-stand";
 
 /** What there is to say about the collar, or why there is none; nothing where none is wanted. */
 export function judgeDraftedCollar(

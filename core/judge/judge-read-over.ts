@@ -1,4 +1,4 @@
-import { type Block, draftBlock, SIDES, type TypedFigure } from "../block";
+import { type Block, draftBlock, levelOf, SIDES, type TypedFigure } from "../block";
 import { collarOf } from "../collar";
 import { length, phrase } from "../draft";
 import { findRoot, SOLVED_MM } from "../geometry";
@@ -118,7 +118,7 @@ function intoBlock(one: Curve, from: Drafted, block: Block, read: number, drafte
     return isWithin(`block.ease.${one}`, ease) ? made({ ...freed, ease: { [one]: ease } }) : [];
   }
   const figure: TypedFigure = one === "armhole" ? "chestLevel" : "frontNeckDepth";
-  const now = one === "armhole" ? block.levels.find(({ id: level }) => level === "chest")?.y : undefined;
+  const now = one === "armhole" ? levelOf(block, "chest") : null;
   const begin = now ?? block.front.neckline.path[0]?.[0].y ?? 0;
   const girth = one === "armhole" ? armholeOf : neckOf;
   const miss = (value: number) => {

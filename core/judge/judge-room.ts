@@ -1,4 +1,4 @@
-import { type Block, type EaseGarment, measureBlock, usualEase, usualGarment } from "../block";
+import { type Block, type EaseGarment, levelOf, measureBlock, usualEase, usualGarment } from "../block";
 import { length, type Phrase, phrase } from "../draft";
 import { along, distance, endOf, lengthAtHeight, startOf } from "../geometry";
 import type { Finding } from "./finding";
@@ -195,8 +195,8 @@ function acrossFindings({ spec, from }: About, block: Block): readonly Finding[]
 function frontCentreFinding({ spec, from }: About, block: Block): readonly Finding[] {
   const read = spec.body.frontCentre;
   if (read === undefined || from.school !== "fitted" || from.choices.neckShape !== "round") return [];
-  const waist = block.levels.find(({ id }) => id === "waist")?.y;
-  if (waist === undefined) return [];
+  const waist = levelOf(block, "waist");
+  if (waist === null) return [];
   const neck = startOf(block.front.centre);
   const drafted = distance(neck, { x: neck.x, y: waist });
   if (Math.abs(drafted - read) <= FRONT_CENTRE_MM) return [];

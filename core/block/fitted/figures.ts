@@ -1,6 +1,6 @@
 import { type Figure, length, type Phrase, phrase } from "../../draft";
 import { along, DEGREE, distance, pathLength } from "../../geometry";
-import type { BodiceHalf, Side } from "../half";
+import type { BodiceHalf, Level, Side } from "../half";
 import { measureBlock } from "../measured";
 import type { FittedSheet } from "./lay-out";
 
@@ -177,7 +177,7 @@ function metFigures(
   halves: Readonly<Record<Side, BodiceHalf>>,
 ): readonly Figure[] {
   const { body, ease, choices } = task;
-  const named = [
+  const named: readonly Level[] = [
     { id: "bust", name: "Bust", y: levels.bust },
     { id: "waist", name: "Waist", y: levels.waist },
     { id: "hip", name: "Hip", y: levels.hip },

@@ -1,4 +1,4 @@
-import type { BodiceHalf } from "../../block";
+import { type BodiceHalf, levelOf } from "../../block";
 import { at } from "../../data";
 import { along, directionTo, distance, endOf, type Point, rotateDirection, startOf, step } from "../../geometry";
 import { INCH_MM } from "../../tape";
@@ -31,7 +31,7 @@ const UNDERBUST_SHARE = 0.4;
 /** The level of a usual break point. */
 export function breakLevel({ block, waist }: CollarBase, breakAt: CollarChoiceOf<"breakAt">): number {
   const chest = chestOf({ block });
-  const underbust = block.levels.find(({ id }) => id === "underbust")?.y ?? chest + (waist - chest) * UNDERBUST_SHARE;
+  const underbust = levelOf(block, "underbust") ?? chest + (waist - chest) * UNDERBUST_SHARE;
   switch (breakAt) {
     case "chest":
       return chest;
@@ -45,7 +45,7 @@ export function breakLevel({ block, waist }: CollarBase, breakAt: CollarChoiceOf
 }
 
 export function chestOf({ block }: Pick<CollarBase, "block">): number {
-  return block.levels.find(({ id }) => id === "chest")?.y ?? endOf(block.front.armhole.path).y;
+  return levelOf(block, "chest") ?? endOf(block.front.armhole.path).y;
 }
 
 /** Null when the break point does not lie below the neckline: there is no lapel to turn back then. */

@@ -233,6 +233,7 @@ export function onePiece(base: CollarBase, figures: ShirtFigures, choices: Shirt
     handles: fallHandles(bent.fall, figures, 0),
     joined: { neckline, shoulderAt, fallLine: bent.lineBelow },
     upperEdge: null,
+    turnsOver: { girth: 2 * edgeLengthTo(bent.fall.shape, height, length - beyond), neck: base.neck },
     outer: bent.outer,
     turnedOver: { stand: height, fall: figures.fall },
     lapel: null,

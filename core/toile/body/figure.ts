@@ -1,4 +1,4 @@
-import { armholeDepth } from "../../block";
+import { armholeDepth, levelOf } from "../../block";
 import { estimateBust, estimateFromBust, estimateNeck } from "../../body";
 import type { Garment } from "../../garment";
 import { endOf, startOf } from "../../geometry";
@@ -62,7 +62,6 @@ export function figuresOf({ block, resolved }: Garment): BodyFigures | null {
       ? { ...resolved.body, ...solvedFor(from.task.body) }
       : resolved.body;
   const bust = body.bust ?? estimateBust().value;
-  const levelOf = (id: string, usual: number) => block.levels.find((level) => level.id === id)?.y ?? usual;
   const [front, back] = [block.front, block.back];
   const ofSide = (half: typeof front) => ({ neck: startOf(half.shoulder.path), tip: endOf(half.shoulder.path) });
   const [f, b] = [ofSide(front), ofSide(back)];
@@ -87,9 +86,9 @@ export function figuresOf({ block, resolved }: Garment): BodyFigures | null {
   const ofBack = endOf(back.armhole.path).y;
   const underarm = front.sideDart ? ofBack : mean(endOf(front.armhole.path).y, ofBack);
   const depth = Math.min(armholeDepth(front), armholeDepth(back));
-  const bustAt = levelOf("bust", underarm + 35);
-  const waistAt = Math.max(levelOf("waist", bustAt + 160), bustAt + 60);
-  const hipAt = Math.max(levelOf("hip", waistAt + 200), waistAt + 80);
+  const bustAt = levelOf(block, "bust") ?? underarm + 35;
+  const waistAt = Math.max(levelOf(block, "waist") ?? bustAt + 160, bustAt + 60);
+  const hipAt = Math.max(levelOf(block, "hip") ?? waistAt + 200, waistAt + 80);
   const lowest = Math.max(...[front, back].flatMap(({ sideSeam, centre }) => [endOf(sideSeam).y, endOf(centre).y]));
   const level = (id: TorsoLevel["id"], y: number): TorsoLevel => ({
     id,
