@@ -12,7 +12,7 @@ const ROLL_MM = 914.4;
 const TRIANGLE = `IN;SP1;PU0,0;PD4000,0,4000,2000,0,0;PU400,400;SI0.2,0.3;LBA; PD9,9${String.fromCharCode(3)}PU0,0;SP0;PG;`;
 
 async function until(what: () => boolean): Promise<void> {
-  for (let i = 0; i < 800; i++) {
+  for (let i = 0; i < 24_000; i++) {
     if (what()) return;
     await new Promise((done) => setTimeout(done, 5));
   }
@@ -140,7 +140,7 @@ describe("the plotter of several processes", () => {
     await obey({ act: "on", rollWidth: 914.4 });
     await obey({ act: "send", name: "Triangle", text: TRIANGLE, saved: 12 });
     // It is drawn a little before the job says so.
-    for (let i = 0; i < 400 && (await obey({ act: "look" })).jobs[0]?.state !== "drawn"; i++)
+    for (let i = 0; i < 24_000 && (await obey({ act: "look" })).jobs[0]?.state !== "drawn"; i++)
       await new Promise((done) => setTimeout(done, 5));
     const { last, jobs } = await obey({ act: "look" });
     expect(last).toMatchObject({ used: 100, saved: 12, offSheet: 0 });
