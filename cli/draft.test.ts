@@ -86,7 +86,7 @@ describe("the command line", () => {
     expect(lowered.by).toBeCloseTo(1.2, 9);
     expect(lowered.after.frontArmhole).toBeGreaterThan(lowered.before.frontArmhole + 0.8);
     expect(new Set(result.steps.map((step: { part: string }) => step.part))).toEqual(
-      new Set(["sleeve", "collar", "back", "front"]),
+      new Set(["sleeve", "collar", "back", "front", "bodice"]),
     );
   });
 

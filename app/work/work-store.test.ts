@@ -156,7 +156,7 @@ describe("another way to the block", () => {
     const { block } = store.getState().spec;
     store.getState().takeBlockSource("drafted");
     expect(store.getState().spec.block).toEqual({ source: "drafted" });
-    expect(store.getState().garment.drafts.map((draft) => draft.id)).toEqual(["sleeve", "back", "front"]);
+    expect(store.getState().garment.drafts.map((draft) => draft.id)).toEqual(["sleeve", "back", "front", "bodice"]);
     store.getState().setField("block.style", "knit");
     store.getState().takeBlockSource("readings");
     expect(store.getState().spec.block).toBe(block);
