@@ -8,7 +8,7 @@ import { brokenLaws } from "./laws";
 import { IS_THOROUGH } from "./thorough";
 
 const SEEDS = [3, 5, 8, 13] as const;
-const GARMENTS_OF_A_SEED = IS_THOROUGH ? 250 : 40;
+const GARMENTS_OF_A_SEED = IS_THOROUGH ? 250 : 28;
 
 /** What is wrong with the garment of a file, with the file, so that a failure can be tried again as it is. */
 function wrongWith(file: GarmentFile): readonly string[] {
