@@ -82,6 +82,8 @@ export const formStyles = {
     columnGap: "6",
     mt: "3",
   },
+  // A fieldset is never narrower than what is in it, unless it is told to be.
+  ".ease-form fieldset": { minW: "0" },
   ".wide-table": { overflowX: "auto", mb: "5" },
   ".ease-table th, .ease-table td": { py: "1", pr: "2", textAlign: "left", verticalAlign: "bottom" },
   ".ease-table th": { fontWeight: "600", minW: "5.5rem", fontSize: "sm" },

@@ -44,7 +44,7 @@ export function Card({ garmentId }: { readonly garmentId: string }) {
   return (
     <Box maxW="64rem" w="100%" mx="auto" px={{ base: 4, md: 8 }} py="5">
       {garment.drafts.length > 1 && (
-        <Flex className="not-printed" role="group" aria-label="Which card" gap="2" mb="4">
+        <Flex className="not-printed" role="group" aria-label="Which card" gap="2" mb="4" wrap="wrap">
           {garment.drafts.map((one) => (
             <Button
               key={one.id}
