@@ -93,6 +93,24 @@ describe("the four ways to a block", () => {
     expect(Math.abs((await mmOf("block.armhole.front")) - armhole)).toBeLessThan(0.2);
     // The bust lies close below the chest here, where there is no room for both names.
     expect(await (await me.find("[data-levels]")).getText()).toMatch(/Chest.*Under-bust.*Waist/s);
+    // Its point is taken hold of, and goes further from the bust point.
+    const handle = await me.find('[data-handle="Point of the bust dart"]');
+    const before = Number(await handle.getAttribute("aria-valuenow"));
+    await handle.sendKeys(Key.ARROW_UP);
+    await me.until(
+      "the point has moved",
+      async () =>
+        Number(await (await me.find('[data-handle="Point of the bust dart"]')).getAttribute("aria-valuenow")) > before,
+    );
+    await (await me.find('[data-kinds="block.bustDart"]')).click();
+    await (await me.find('[data-kind="block.bustDart neck"]')).click();
+    await me.find('[data-line="front.slash"]');
+    expect(Math.abs((await mmOf("block.armhole.front")) - armhole)).toBeLessThan(0.2);
+    // An armhole that is there already is read over it: the sleeve is fitted to that, and the block stays.
+    await me.write("block.read.frontArmhole", "26");
+    await me.find('[data-finding="armhole-read-over"]');
+    expect(Math.abs((await mmOf("block.armhole.front")) - armhole)).toBeLessThan(0.2);
+    await me.write("block.read.frontArmhole", "");
     await me.press("Schools side by side");
     expect(await (await me.find("[data-schools-beside]")).getText()).toMatch(/Solved.*Quick rules.*Neckline.*Armhole/s);
   });
