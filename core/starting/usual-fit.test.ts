@@ -2,7 +2,7 @@ import { describe, expect, it } from "vitest";
 import { measureBlock, usualEase } from "../block";
 import { sewnSleeve } from "../drafting";
 import { draftGarment } from "../garment";
-import { boxOf } from "../geometry";
+import { boxOf, curvature } from "../geometry";
 import { bodyOfCheck, CHECK_BODIES } from "../testing/check-bodies";
 import { IS_THOROUGH } from "../testing/thorough";
 import { bodyOf, women } from "../testing/women";
@@ -74,6 +74,26 @@ describe("what a starting point gives by default, on very different bodies", () 
         const bust = measureBlock(block).bust ?? Number.NaN;
         const wanted = usualEase(from.garment, resolved.cloth.kind, resolved.body.bust).bust;
         expect(Math.abs(bust - resolved.body.bust - wanted), who.id).toBeLessThan(2);
+      }
+    },
+  );
+
+  it.each(["fitted", "quick", "readings"])(
+    "no back neck of a block by %s is a hairpin: it bends one way, nowhere tighter than 15 mm",
+    (way) => {
+      for (const who of BODIES) {
+        const begun = made("work-shirt", who).spec;
+        const block =
+          way === "readings"
+            ? { source: "readings" as const, armhole: {} }
+            : { source: "drafted" as const, school: way };
+        const garment = draftGarment({ ...begun, block } as typeof begun);
+        const path = garment.block?.back.neckline.path ?? [];
+        const bends = path.flatMap((cubic) => Array.from({ length: 99 }, (_, i) => curvature(cubic, (i + 0.5) / 99)));
+        expect(bends.length, who.id).toBeGreaterThan(0);
+        expect(Math.max(...bends.map(Math.abs)), who.id).toBeLessThan(1 / 15);
+        const signs = new Set(bends.filter((bend) => Math.abs(bend) > 1e-5).map(Math.sign));
+        expect(signs.size, who.id).toBe(1);
       }
     },
   );
