@@ -5,6 +5,7 @@ import { spread } from "@core/testing/thorough";
 import { bodyOf, women } from "@core/testing/women";
 import { hung, started, startedWide } from "@core/testing/worn";
 import { describe, expect, it } from "vitest";
+import { applyChange, type SpecChange } from "../spec";
 import { COARSE, FINE, HANGING, pictureOf, raisedReads, readsOf, type Worn, wear, wearFrom } from ".";
 import { liesRoundArm } from "./sewing/round-arm";
 
@@ -258,6 +259,24 @@ describe("what is read off a toile", () => {
       expect(all.length).toBeGreaterThan(5);
       for (const { value, label } of all) expect(Number.isFinite(value), `${id}: ${label}`).toBe(true);
     }
+  });
+
+  it("is of the hip only where the cloth goes all round there: not under a hem that is raised above it", () => {
+    const reads = (id: string) => readsOf(hung(wear(sketchGarment(started(id)), COARSE))).map((one) => one.id);
+    expect(reads("jacket")).toContain("room.hip");
+    expect(reads("work-shirt")).not.toContain("room.hip");
+    expect(reads("work-shirt")).toContain("room.waist");
+  });
+
+  it.each<[string, SpecChange]>([
+    ["work-shirt", { block: { bustDart: "neck" } }],
+    ["t-shirt", { block: { bustDart: "gathers" } }],
+    ["jacket", { bodice: { front: "zip" } }],
+    ["work-shirt", { block: { read: { frontArmhole: 250, backArmhole: 262 } } }],
+  ])("is sewn and hangs whatever is chosen for its front: %s with %o", (id, change) => {
+    const { report } = hung(wear(sketchGarment(applyChange(started(id), change)), COARSE));
+    expect(report.isTangled).toBe(false);
+    expect(report.widestGap).toBeLessThan(0.5);
   });
 
   it("is nothing where the toile is tangled", () => {

@@ -24,7 +24,7 @@ export function OwnAllowances({ pieces }: { readonly pieces: readonly CutPiece[]
   const nameOf = (edge: string) => edges.find(({ value }) => value === edge)?.label ?? edge;
   const free = edges.filter(({ value }) => !own.some(({ edge }) => edge === value));
   return (
-    <FieldGroup title="Single edges" note="In place of the three above.">
+    <FieldGroup title="Single edges" note="In place of those above.">
       {own.map(({ edge }, i) => (
         <Box key={edge}>
           <SpecField path={`allowances.edges.${i}.by`} label={nameOf(edge)} />

@@ -1,6 +1,6 @@
 import { at } from "../../data";
 import { phrase } from "../../draft";
-import { distance } from "../../geometry";
+import { boxOf, distance } from "../../geometry";
 import { armOf } from "../body/arm";
 import { along, placeIn } from "../place";
 import { placeOnPiece } from "../sewing/assembly";
@@ -39,7 +39,7 @@ function roomRound(worn: Worn): readonly WornRead[] {
     const slices = halves.map((half) =>
       sliceOf(half, { on: [0, -y / 1000, 0], way: [0, 1, 0] }, trianglesOf(half, "trunk")),
     );
-    if (slices.some(({ triangles }) => triangles < LEAST_CUT)) return [];
+    if (slices.some(({ triangles }) => triangles < LEAST_CUT) || !halves.every((half) => goesRound(half, y))) return [];
     const all = (of: "worn" | "flat") => slices.reduce((sum, slice) => sum + slice[of], 0);
     return [
       {
@@ -53,6 +53,16 @@ function roomRound(worn: Worn): readonly WornRead[] {
     ];
   });
 }
+
+/** Does the cloth go all round at a level of the body? Not where a hem that is curved or raised lies above it: the cut is then a part of a girth. */
+function goesRound({ plan }: WornHalf, level: number): boolean {
+  const ofTrunk = plan.pieces.filter(({ role, side }) => (role === "trunk" || role === "flat") && side !== null);
+  const hems = ofTrunk.flatMap(({ piece }) => piece.edges.filter(({ id }) => id === "hem"));
+  return hems.every(({ path }) => boxOf([path]).top > level + RIDES_UP_MM);
+}
+
+/** Worn, a hem rides up over what fills the garment, by about so much at most. Our own limit. */
+const RIDES_UP_MM = 40;
 
 /** A cut that meets fewer triangles is beside the cloth. */
 const LEAST_CUT = 6;
