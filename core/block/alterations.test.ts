@@ -3,6 +3,7 @@ import { sewnSleeve } from "../drafting";
 import { draftGarment } from "../garment";
 import { along, crossesItself, distance } from "../geometry";
 import { applyChange, type GarmentSpec } from "../spec";
+import { CHECK_BODIES, specOfCheck } from "../testing/check-bodies";
 import { specOf } from "../testing/sample";
 import { ALTERATION_KINDS, ALTERATIONS, type Alteration, type AlterationTaken } from ".";
 
@@ -132,4 +133,26 @@ describe("alterations", () => {
     expect(after.alterations.map((one) => one.kind)).toEqual(["lower-armhole", "widen-neckline"]);
     expect(sewnSleeve(garment)?.task.cap.armhole.front).toBeCloseTo(garment.block?.front.armhole.length ?? 0, 9);
   });
+});
+
+describe("an alteration of a block with a princess seam in its armhole", () => {
+  it.each(["raise-shoulder-point", "lower-armhole", "move-armhole-out"] as const)(
+    "%s: both edges of the seam begin at the mouth of its dart, and the armhole's parts are as long as it",
+    (kind) => {
+      for (const check of CHECK_BODIES.slice(0, 8)) {
+        const spec = specOfCheck(check, { shaping: "princess-armhole", bustDart: undefined });
+        const block = { ...spec.block, alterations: [{ kind, by: 8 }] };
+        const garment = draftGarment({
+          ...spec,
+          bodice: { ...spec.bodice, cut: "whole", panels: "cut" },
+          block,
+        } as typeof spec);
+        const edges = garment.pieces
+          .filter(({ id }) => id.startsWith("front"))
+          .flatMap(({ edges: own }) => own.filter(({ id }) => id.startsWith("armhole") && id !== "armholeDart"));
+        const cut = edges.reduce((sum, { length }) => sum + length, 0);
+        expect(cut, check.id).toBeCloseTo(garment.block?.front.armhole.length ?? 0, 2);
+      }
+    },
+  );
 });

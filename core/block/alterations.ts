@@ -1,4 +1,14 @@
-import { crossesItself, endOf, pathLength, pathsCross, startOf } from "../geometry";
+import {
+  crossesItself,
+  distance,
+  endOf,
+  moveStart,
+  type Path,
+  pathLength,
+  pathsCross,
+  SEEN_MM,
+  startOf,
+} from "../geometry";
 import { INCH_MM } from "../tape";
 import { deepenNeck, moveUnderarm, raiseShoulder, widenNeck, withLongStart } from "./alter-half";
 import { armholeDartLegs, type Block, type BodiceHalf, curve, meanDepth, SIDES, type Side } from "./half";
@@ -120,14 +130,26 @@ export function alterBlock(
     if (leftOut === null && typeof altered !== "string") now = altered;
     return { ...alteration, before, after: curveLengths(now), opening, leftOut };
   });
-  return { block: { ...now, front: withLegs(now.front), back: withLegs(now.back) }, taken };
+  return { block: { ...now, front: withLegs(now.front, block.front), back: withLegs(now.back, block.back) }, taken };
 }
 
-/** The legs of a dart in the armhole, where its mouth has come to lie. */
-function withLegs(half: BodiceHalf): BodiceHalf {
+/** The legs of a dart in the armhole, where its mouth has come to lie; of one that a princess seam takes up, the seam's edges begin there. */
+function withLegs(half: BodiceHalf, before: BodiceHalf): BodiceHalf {
   if (!half.armholeDart) return half;
+  if (half.armholeDart.isSeam) return withSeamAtMouth(half, before);
   const others = half.inner.filter((one) => !one.id.includes("armholeDart"));
   return { ...half, inner: [...others, ...armholeDartLegs(half)] };
+}
+
+function withSeamAtMouth(half: BodiceHalf, before: BodiceHalf): BodiceHalf {
+  const mouthOf = ({ armhole, armholeDart }: BodiceHalf) => armholeDart && armhole.path[armholeDart.mouth];
+  const [was, is] = [mouthOf(before), mouthOf(half)];
+  if (!was || !is) return half;
+  const moved = (path: Path): Path => {
+    const end = ([0, 3] as const).find((i) => distance(startOf(path), was[i]) < SEEN_MM);
+    return end === undefined ? path : moveStart(path, { x: is[end].x - was[end].x, y: is[end].y - was[end].y });
+  };
+  return { ...half, inner: half.inner.map((one) => ({ ...one, path: moved(one.path) })) };
 }
 
 /** What closes every shoulder dart, and opens it in the armhole. */

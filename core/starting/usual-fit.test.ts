@@ -10,7 +10,7 @@ import { STARTING_POINTS, startedFrom } from ".";
 
 /** Every body that a starting point is to suit as it is: made-up ones that differ much, and women of an open data set. */
 const BODIES = [
-  ...CHECK_BODIES.filter(({ garment }) => garment === "blouse").map((check) => ({
+  ...CHECK_BODIES.filter(({ garment }, i) => garment === "blouse" && (IS_THOROUGH || i % 2 === 0)).map((check) => ({
     id: check.id,
     body: bodyOfCheck(check),
     isMan: check.body.sex === "man",
