@@ -1,10 +1,12 @@
 import { useTape, useUnit } from "@app/components/preferences";
-import { easeBox, readEaseForm } from "@app/features/settings/ease-texts";
+import { easeBox, easeRowName, readEaseForm } from "@app/features/settings/ease-texts";
 import { SettingsPage } from "@app/features/settings/settings-page";
 import { attemptInStudio, membershipOf } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
-import { EASE_BASE_BUST_MM, EASE_GARMENT_NAMES, EASE_GARMENTS, EASE_LEVELS, easeAtBase } from "@core/block/index";
+import { clothAdds, EASE_BASE_BUST_MM, EASE_GARMENTS, EASE_LEVELS, easeAtBase } from "@core/block/index";
+import { CLOTH_KINDS } from "@core/cloth/index";
 import { labelOf } from "@core/spec/index";
+import { CLOTH_EASE_LEVELS, type EaseRowName, type OwnEase } from "@core/studio/index";
 import { formatForTyping, formatLength } from "@core/tape/index";
 import { data, Form, useNavigation } from "react-router";
 import type { Route } from "./+types/settings-ease";
@@ -42,7 +44,7 @@ const HEADS: Readonly<Record<(typeof EASE_LEVELS)[number], string>> = {
 
 /** How much room the workroom gives a garment, by its kind: in place of what is usual. */
 export default function Ease({ loaderData: { ease, mayChange }, actionData }: Route.ComponentProps) {
-  const [unit, tape] = [useUnit(), useTape()];
+  const unit = useUnit();
   const isGoing = useNavigation().state !== "idle";
   const problems: Readonly<Record<string, string | undefined>> = actionData?.problems ?? {};
   return (
@@ -55,52 +57,24 @@ export default function Ease({ loaderData: { ease, mayChange }, actionData }: Ro
       <Form method="post" key={unit} className="settings-form ease-form">
         <input type="hidden" name="unit" value={unit} />
         <fieldset disabled={!mayChange}>
-          <div className="wide-table">
-            <table className="ease-table">
-              <thead>
-                <tr>
-                  <th scope="col">Garment, {unit}</th>
-                  {EASE_LEVELS.map((level) => (
-                    <th key={level} scope="col">
-                      {HEADS[level]}
-                    </th>
-                  ))}
-                </tr>
-              </thead>
-              <tbody>
-                {EASE_GARMENTS.map((garment) => {
-                  const usual = easeAtBase(garment);
-                  return (
-                    <tr key={garment}>
-                      <th scope="row">{EASE_GARMENT_NAMES[garment]}</th>
-                      {EASE_LEVELS.map((level) => {
-                        const name = easeBox(garment, level);
-                        const own = ease[garment]?.[level];
-                        const problem = problems[name];
-                        return (
-                          <td key={level}>
-                            <input
-                              name={name}
-                              aria-label={`${EASE_GARMENT_NAMES[garment]}: ${labelOf(`block.ease.${level}`).toLowerCase()}, ${unit}`}
-                              defaultValue={own === undefined ? "" : formatForTyping(own, unit)}
-                              placeholder={formatLength(usual[level], tape, { withUnit: false })}
-                              aria-invalid={problem !== undefined}
-                              aria-describedby={problem === undefined ? undefined : `${name}-says`}
-                            />
-                            {problem !== undefined && (
-                              <small id={`${name}-says`} data-problem>
-                                {problem}
-                              </small>
-                            )}
-                          </td>
-                        );
-                      })}
-                    </tr>
-                  );
-                })}
-              </tbody>
-            </table>
-          </div>
+          <EaseTable
+            of="Garment"
+            rows={EASE_GARMENTS.map((row) => ({ row, usual: easeAtBase(row) }))}
+            levels={EASE_LEVELS}
+            ease={ease}
+            problems={problems}
+          />
+          <p className="page-note">
+            What a cloth adds to a garment that is usually made of another, or takes from it: a knit gives, soft wool is
+            thick.
+          </p>
+          <EaseTable
+            of="Cloth"
+            rows={CLOTH_KINDS.map((row) => ({ row, usual: clothAdds("shirt", row) }))}
+            levels={CLOTH_EASE_LEVELS}
+            ease={ease}
+            problems={problems}
+          />
           <button className="main-button" type="submit" disabled={isGoing}>
             Keep the table
           </button>
@@ -111,5 +85,67 @@ export default function Ease({ loaderData: { ease, mayChange }, actionData }: Ro
         </fieldset>
       </Form>
     </SettingsPage>
+  );
+}
+
+type Level = (typeof EASE_LEVELS)[number];
+
+type EaseTableProps = {
+  /** What a row is of. */
+  readonly of: string;
+  readonly rows: readonly { readonly row: EaseRowName; readonly usual: Readonly<Partial<Record<Level, number>>> }[];
+  readonly levels: readonly Level[];
+  readonly ease: OwnEase;
+  readonly problems: Readonly<Record<string, string | undefined>>;
+};
+
+function EaseTable({ of, rows, levels, ease, problems }: EaseTableProps) {
+  const [unit, tape] = [useUnit(), useTape()];
+  return (
+    <div className="wide-table">
+      <table className="ease-table">
+        <thead>
+          <tr>
+            <th scope="col">
+              {of}, {unit}
+            </th>
+            {levels.map((level) => (
+              <th key={level} scope="col">
+                {HEADS[level]}
+              </th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {rows.map(({ row, usual }) => (
+            <tr key={row}>
+              <th scope="row">{easeRowName(row)}</th>
+              {levels.map((level) => {
+                const name = easeBox(row, level);
+                const own = ease[row]?.[level];
+                const problem = problems[name];
+                return (
+                  <td key={level}>
+                    <input
+                      name={name}
+                      aria-label={`${easeRowName(row)}: ${labelOf(`block.ease.${level}`).toLowerCase()}, ${unit}`}
+                      defaultValue={own === undefined ? "" : formatForTyping(own, unit)}
+                      placeholder={formatLength(usual[level] ?? 0, tape, { withUnit: false })}
+                      aria-invalid={problem !== undefined}
+                      aria-describedby={problem === undefined ? undefined : `${name}-says`}
+                    />
+                    {problem !== undefined && (
+                      <small id={`${name}-says`} data-problem>
+                        {problem}
+                      </small>
+                    )}
+                  </td>
+                );
+              })}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
   );
 }

@@ -48,6 +48,7 @@ export {
 export {
   BUST_DARTS,
   type BustDartPlace,
+  clothAdds,
   draftFitted,
   EASE_BASE_BUST_MM,
   EASE_GARMENT_NAMES,

@@ -1,4 +1,8 @@
 export {
+  CLOTH_EASE_LEVELS,
+  EASE_ROWS,
+  type EaseRowName,
+  easeLevelsOf,
   isWithin,
   type OwnEase,
   PAPER_SIZES,
@@ -8,4 +12,5 @@ export {
   USUAL_FIELDS,
   type UsualField,
   withSettings,
+  workroomEase,
 } from "./settings";

@@ -4,7 +4,7 @@ import { applyChange, readGarment, writeGarment } from "@core/spec/index";
 import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "@core/starting/index";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
-import { readSettings, USUAL_FIELDS, withSettings } from ".";
+import { readSettings, USUAL_FIELDS, withSettings, workroomEase } from ".";
 
 describe("the settings of a workroom", () => {
   it("are read whatever was stored: what is none, or out of its range, is left out", () => {
@@ -64,6 +64,13 @@ describe("the settings of a workroom", () => {
     expect(easeOf(started("work-shirt", 920))?.hip).toBeCloseTo(130, 6);
     expect(easeOf(started("work-shirt", 1380))?.bust).toBeCloseTo(240, 6);
     expect(easeOf(started("jacket", 920))?.bust).toBeCloseTo(100, 6);
+    // A cloth of the workroom's own table adds to the garment's row, the workroom's or the usual one.
+    const cloths = readSettings({ ease: { shirt: { bust: 200 }, "soft-wool": { bust: 30, hip: 9 } } });
+    expect(cloths.ease).toEqual({ shirt: { bust: 200 }, "soft-wool": { bust: 30 } });
+    expect(workroomEase(cloths.ease ?? {}, "shirt", "soft-wool")).toEqual({ bust: 230, armhole: 83 });
+    expect(workroomEase(cloths.ease ?? {}, "dress", "soft-wool")).toEqual({ bust: 80, armhole: 30 });
+    expect(workroomEase(cloths.ease ?? {}, "shirt", "knit")).toEqual({ bust: 200 });
+    expect(workroomEase(cloths.ease ?? {}, "dress", "knit")).toBeUndefined();
     // What was typed for the garment itself still wins.
     const typed = applyChange(started("work-shirt", 920), { block: { ease: { bust: 90 } } });
     expect(easeOf(typed)?.bust).toBe(90);

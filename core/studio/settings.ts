@@ -1,5 +1,6 @@
 import { z } from "zod";
-import { EASE_GARMENTS, EASE_LEVELS, type EaseGarment, usualGarment } from "../block";
+import { clothAdds, EASE_GARMENTS, EASE_LEVELS, type EaseGarment, easeAtBase, usualGarment } from "../block";
+import { CLOTH_KINDS, type ClothKind, DEFAULT_CLOTH } from "../cloth";
 import { isRecord } from "../data";
 import { usualAllowances } from "../resolve";
 import { type GarmentSpec, LENGTH_FIELDS } from "../spec";
@@ -35,10 +36,21 @@ const SETTINGS = z.object({
   ease: z.unknown().optional(),
 });
 
-/** A workroom's own ease, by garment and level, on a bust of 920 mm: whole girths and widths. What is left out is as is usual. */
-export type OwnEase = Readonly<
-  Partial<Record<EaseGarment, Readonly<Partial<Record<(typeof EASE_LEVELS)[number], number>>>>>
->;
+type EaseRow = Readonly<Partial<Record<(typeof EASE_LEVELS)[number], number>>>;
+
+/** The rows of a workroom's table of ease: of its garments, and what each cloth adds. */
+export type EaseRowName = EaseGarment | ClothKind;
+export const EASE_ROWS: readonly EaseRowName[] = [...EASE_GARMENTS, ...CLOTH_KINDS];
+
+/** A cloth adds at the bust and in the armhole alone. */
+export const CLOTH_EASE_LEVELS = ["bust", "armhole"] as const;
+
+export function easeLevelsOf(row: EaseRowName): readonly (typeof EASE_LEVELS)[number][] {
+  return CLOTH_KINDS.some((kind) => kind === row) ? CLOTH_EASE_LEVELS : EASE_LEVELS;
+}
+
+/** A workroom's own ease on a bust of 920 mm: whole girths and widths. What is left out is as is usual. */
+export type OwnEase = Readonly<Partial<Record<EaseRowName, EaseRow>>>;
 
 /** What a workroom has decided for all its garments; whatever is left out is as is usual. Lengths in millimetres. */
 export type StudioSettings = {
@@ -64,22 +76,37 @@ export function readSettings(stored: unknown): StudioSettings {
 /** The table of ease as far as it is one. */
 function readEase(stored: unknown): OwnEase {
   if (!isRecord(stored)) return {};
-  const rows = EASE_GARMENTS.flatMap((garment) => {
-    const row = stored[garment];
+  const rows = EASE_ROWS.flatMap((name) => {
+    const row = stored[name];
     if (!isRecord(row)) return [];
-    const own = EASE_LEVELS.flatMap((level) => {
+    const own = easeLevelsOf(name).flatMap((level) => {
       const mm = row[level];
       return typeof mm === "number" && isWithin(`block.ease.${level}`, mm) ? [[level, mm] as const] : [];
     });
-    return own.length === 0 ? [] : [[garment, Object.fromEntries(own)] as const];
+    return own.length === 0 ? [] : [[name, Object.fromEntries(own)] as const];
   });
   return Object.fromEntries(rows);
 }
 
-/** What the workroom's table has for the garment that a block is made as; nothing for a block that is not solved with ease. */
-function withEase(block: GarmentSpec["block"], ease: OwnEase): GarmentSpec["block"] {
+/**
+ * What the workroom's table has for a garment of a cloth, on a bust of 920 mm: the garment's row, and what the cloth adds to it. Nothing
+ * where the workroom says nothing of either.
+ */
+export function workroomEase(table: OwnEase, garment: EaseGarment, cloth: ClothKind): EaseRow | undefined {
+  const [row, adds] = [table[garment], table[cloth]];
+  if (!row && !adds) return undefined;
+  if (!adds) return row;
+  const usual = easeAtBase(garment);
+  const usually = clothAdds(garment, cloth);
+  const whole = (level: "bust" | "armhole") => (row?.[level] ?? usual[level]) + (adds[level] ?? usually[level]);
+  return { ...row, bust: whole("bust"), armhole: whole("armhole") };
+}
+
+/** Nothing for a block that is not solved with ease. */
+function withEase({ block, cloth }: GarmentSpec, ease: OwnEase): GarmentSpec["block"] {
   if (block.source !== "drafted" || block.school === "quick" || block.workroomEase) return block;
-  const row = ease[block.garment ?? usualGarment(block.style ?? "woven")];
+  const garment = block.garment ?? usualGarment(block.style ?? "woven");
+  const row = workroomEase(ease, garment, cloth.kind ?? DEFAULT_CLOTH);
   return row ? { ...block, workroomEase: row } : block;
 }
 
@@ -101,7 +128,7 @@ export function withSettings(spec: GarmentSpec, { usual, ease = {} }: StudioSett
     Object.fromEntries(Object.entries(fields).filter(([name, mm]) => mm !== undefined && !(name in part)));
   return {
     ...spec,
-    block: withEase(spec.block, ease),
+    block: withEase(spec, ease),
     allowances,
     cloth: { ...spec.cloth, ...own(spec.cloth, { width: usual["cloth.width"] }) },
     bodice: { ...spec.bodice, ...own(spec.bodice, { hemDepth: usual["bodice.hemDepth"] }) },

@@ -14,6 +14,7 @@ import {
   EASE_LEVELS,
   isPrincess,
 } from "@core/block/index";
+import { workroomEase } from "@core/studio/index";
 import { Link } from "react-router";
 
 const PLACES: Readonly<Record<BustDartPlace, string>> = {
@@ -57,6 +58,7 @@ export function FittedFields() {
     resolved.block.source === "drafted" && resolved.block.school === "fitted" ? resolved.block.task.choices : null,
   );
   const own = useStudioEase();
+  const cloth = useWork((work) => work.garment.resolved.cloth.kind);
   if (!garment || !task) return null;
   const place = (bustDart: BustDartPlace) =>
     store.getState().change({
@@ -101,7 +103,7 @@ export function FittedFields() {
           choices={EASE_GARMENTS.map((value) => ({ value, label: EASE_GARMENT_NAMES[value] }))}
           onChoose={(chosen) =>
             // A box that is typed into stays; the workroom's own row goes with the garment.
-            store.getState().change({ block: { garment: chosen, workroomEase: own[chosen] } })
+            store.getState().change({ block: { garment: chosen, workroomEase: workroomEase(own, chosen, cloth) } })
           }
         />
         {EASE_LEVELS.map((level) => (

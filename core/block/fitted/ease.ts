@@ -83,8 +83,7 @@ export function usualEase(
 ): FittedEase {
   const scale = Math.min(SCALE.most, Math.max(SCALE.least, 1 + BY_BUST * (bust / EASE_BASE_BUST_MM - 1)));
   const row = easeAtBase(garment);
-  const isOfItsCloth = OF_THEIR_CLOTH[garment]?.includes(cloth);
-  const added = isOfItsCloth ? NOTHING_ADDED : (BY_CLOTH[cloth] ?? NOTHING_ADDED);
+  const added = clothAdds(garment, cloth);
   return {
     bust: (own.bust ?? row.bust + added.bust) * scale,
     waist: (own.waist ?? row.waist) * scale,
@@ -96,6 +95,12 @@ export function usualEase(
     neckline: own.neckline ?? row.neckline,
     balance: own.balance ?? row.balance,
   };
+}
+
+/** What a cloth adds to a garment's row, on a bust of 920 mm: nothing where the row is for such a cloth. */
+export function clothAdds(garment: EaseGarment, cloth: string): { readonly bust: number; readonly armhole: number } {
+  const isOfItsCloth = OF_THEIR_CLOTH[garment]?.includes(cloth);
+  return isOfItsCloth ? NOTHING_ADDED : (BY_CLOTH[cloth] ?? NOTHING_ADDED);
 }
 
 const NOTHING_ADDED = { bust: 0, armhole: 0 } as const;

@@ -1,5 +1,6 @@
 export { draftFitted, type FittedBlock } from "./draft-fitted";
 export {
+  clothAdds,
   EASE_BASE_BUST_MM,
   EASE_GARMENT_NAMES,
   EASE_GARMENTS,
