@@ -1,3 +1,4 @@
+import { KeepButton } from "@app/components/keep-button";
 import { useTape, useUnit } from "@app/components/preferences";
 import { easeBox, easeRowName, readEaseForm } from "@app/features/settings/ease-texts";
 import { SettingsPage } from "@app/features/settings/settings-page";
@@ -8,7 +9,7 @@ import { CLOTH_KINDS } from "@core/cloth/index";
 import { labelOf } from "@core/spec/index";
 import { CLOTH_EASE_LEVELS, type EaseRowName, type OwnEase } from "@core/studio/index";
 import { formatForTyping, formatLength } from "@core/tape/index";
-import { data, Form, useNavigation } from "react-router";
+import { data, Form } from "react-router";
 import type { Route } from "./+types/settings-ease";
 
 export const meta: Route.MetaFunction = () => [{ title: "Ease · Gamine" }];
@@ -45,7 +46,6 @@ const HEADS: Readonly<Record<(typeof EASE_LEVELS)[number], string>> = {
 /** How much room the workroom gives a garment, by its kind: in place of what is usual. */
 export default function Ease({ loaderData: { ease, mayChange }, actionData }: Route.ComponentProps) {
   const unit = useUnit();
-  const isGoing = useNavigation().state !== "idle";
   const problems: Readonly<Record<string, string | undefined>> = actionData?.problems ?? {};
   return (
     <SettingsPage>
@@ -75,13 +75,7 @@ export default function Ease({ loaderData: { ease, mayChange }, actionData }: Ro
             ease={ease}
             problems={problems}
           />
-          <button className="main-button" type="submit" disabled={isGoing}>
-            Keep the table
-          </button>
-          <span role="status" className="soft">
-            {" "}
-            {actionData?.failure || (actionData?.isSaved && !isGoing ? "Kept." : "")}
-          </span>
+          <KeepButton label="Keep the table" answer={actionData} />
         </fieldset>
       </Form>
     </SettingsPage>

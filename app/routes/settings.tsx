@@ -1,3 +1,4 @@
+import { KeepButton } from "@app/components/keep-button";
 import { PAPER_CHOICES } from "@app/components/paper-choices";
 import { useTape, useUnit } from "@app/components/preferences";
 import { TextBox } from "@app/components/text-box";
@@ -9,7 +10,7 @@ import { usualAllowances } from "@core/resolve/index";
 import { labelOf } from "@core/spec/index";
 import { PLOTTER_ROLLS, USUAL_FIELDS, type UsualField } from "@core/studio/index";
 import { formatForTyping, formatLength, INCH_MARKS } from "@core/tape/index";
-import { data, Form, useNavigation } from "react-router";
+import { data, Form } from "react-router";
 import type { Route } from "./+types/settings";
 
 const MARK_WORDS = { 8: "eighth", 16: "sixteenth", 32: "thirty-second" } as const;
@@ -40,7 +41,6 @@ export async function action({ request, context }: Route.ActionArgs) {
 export default function Settings({ loaderData, actionData }: Route.ComponentProps) {
   const { name, settings, isOwner, mayChange } = loaderData;
   const [unit, tape] = [useUnit(), useTape()];
-  const isGoing = useNavigation().state !== "idle";
   const { general, neckline, hem } = usualAllowances(unit);
   const usual: Readonly<Partial<Record<UsualField, number>>> = {
     "allowances.general": general,
@@ -120,13 +120,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
               );
             })}
           </div>
-          <button className="main-button" type="submit" disabled={isGoing}>
-            Keep the settings
-          </button>
-          <span role="status" className="soft">
-            {" "}
-            {actionData?.failure || (actionData?.isSaved && !isGoing ? "Kept." : "")}
-          </span>
+          <KeepButton label="Keep the settings" answer={actionData} />
         </fieldset>
       </Form>
     </SettingsPage>

@@ -3,20 +3,14 @@ import { phrase, speak } from "../draft";
 import { draftGarment, type Garment } from "../garment";
 import { along, distanceToChain, endOf, flatten, pathLength, startOf } from "../geometry";
 import type { Piece } from "../pattern";
-import { applyChange, type GarmentSpec, type SpecChange } from "../spec";
-import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "../starting";
+import { applyChange, type SpecChange } from "../spec";
+import { MIDDLE_BODY, STARTING_POINTS } from "../starting";
 import { bodyOfCheck, CHECK_BODIES } from "../testing/check-bodies";
+import { madeFor } from "../testing/made";
 import { cutGarment, cutList, makingOrder } from ".";
 
 const GARMENTS = STARTING_POINTS.filter(({ id }) => id !== "plain-sleeve" && id !== "collar").map(({ id }) => id);
 const BODIES = [MIDDLE_BODY, ...CHECK_BODIES.slice(0, 11).map(bodyOfCheck)];
-
-function madeFor(id: string, body = MIDDLE_BODY, change: SpecChange = {}): Garment {
-  const point = STARTING_POINTS.find((one) => one.id === id);
-  const spec: GarmentSpec | null = point ? startedFrom(point, body) : null;
-  if (!spec) throw new Error(id);
-  return draftGarment(applyChange(spec, change));
-}
 
 const isInside = ({ outline }: Piece, at: { readonly x: number; readonly y: number }) => {
   const corners = flatten(outline);

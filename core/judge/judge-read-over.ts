@@ -4,7 +4,7 @@ import { length, phrase } from "../draft";
 import { findRoot, SOLVED_MM } from "../geometry";
 import { styleOf } from "../sleeve/all-styles";
 import type { SpecChange } from "../spec";
-import { LENGTH_FIELDS } from "../spec";
+import { isWithin } from "../spec";
 import { type Finding, type Remedy, solvedLater } from "./finding";
 import type { Finished } from "./finished";
 import type { Drafted } from "./judge-girths";
@@ -133,8 +133,3 @@ function intoBlock(one: Curve, from: Drafted, block: Block, read: number, drafte
 const SEARCH_MM = 80;
 const LEAST_NECK_MM = 30;
 const MOST_NECK_MM = 250;
-
-function isWithin(path: string, value: number): boolean {
-  const bounds = LENGTH_FIELDS[path]?.bounds;
-  return bounds !== undefined && value >= bounds.least && value <= bounds.most;
-}

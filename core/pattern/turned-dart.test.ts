@@ -1,19 +1,14 @@
 import { describe, expect, it } from "vitest";
 import { cutGarment } from "../cut";
-import { draftGarment, type Garment } from "../garment";
+import type { Garment } from "../garment";
 import { crossesItself, endOf, pathLength, startOf } from "../geometry";
-import { applyChange, type SpecChange } from "../spec";
-import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "../starting";
+import type { SpecChange } from "../spec";
+import { MIDDLE_BODY } from "../starting";
 import { bodyOfCheck, CHECK_BODIES } from "../testing/check-bodies";
+import { madeFor } from "../testing/made";
 
 const BODIES = [MIDDLE_BODY, ...CHECK_BODIES.slice(0, 14).map(bodyOfCheck)];
 
-function made(id: string, body = MIDDLE_BODY, change: SpecChange = {}): Garment {
-  const point = STARTING_POINTS.find((one) => one.id === id);
-  const spec = point && startedFrom(point, body);
-  if (!spec) throw new Error(id);
-  return draftGarment(applyChange(spec, change));
-}
 const frontOf = ({ pieces }: Garment) => {
   const found = pieces.find(({ id }) => id === "front");
   if (!found) throw new Error("no front");
@@ -30,8 +25,8 @@ describe.each(["work-shirt", "t-shirt"])("the bust dart of a %s in the neck", (i
     "%s: every seam keeps its length, and the neck too but for what is taken up",
     (place) => {
       for (const body of BODIES) {
-        const side = made(id, body, placed("side"));
-        const neck = made(id, body, placed(place));
+        const side = madeFor(id, body, placed("side"));
+        const neck = madeFor(id, body, placed(place));
         if (!side.block?.front.sideDart) continue;
         expect(lengthOf(neck, "side")).toBeCloseTo(lengthOf(side, "sideUpper", "side"), 3);
         for (const edge of ["shoulder", "armhole", "centre"])
@@ -57,7 +52,7 @@ describe.each(["work-shirt", "t-shirt"])("the bust dart of a %s in the neck", (i
 describe("the mouth of a dart in the neck", () => {
   it("opens by the dart's angle about the bust point (geometry), its legs of one length, short of the point", () => {
     for (const body of BODIES) {
-      const garment = made("work-shirt", body, placed("neck"));
+      const garment = madeFor("work-shirt", body, placed("neck"));
       const { bust, sideDart } = garment.block?.front ?? {};
       if (!bust || !sideDart) continue;
       const front = frontOf(garment);
@@ -79,8 +74,10 @@ describe("the mouth of a dart in the neck", () => {
 
   it("is told to be at the side where a sleeve or a collar takes the neck", () => {
     const codes = (garment: Garment) => garment.findings.map(({ code }) => code);
-    const jacket = made("jacket", MIDDLE_BODY, { block: { bustDart: "neck", shaping: "waist-darts" } } as SpecChange);
+    const jacket = madeFor("jacket", MIDDLE_BODY, {
+      block: { bustDart: "neck", shaping: "waist-darts" },
+    } as SpecChange);
     expect(codes(jacket)).toContain("bust-dart-moved");
-    expect(codes(made("raglan-coat", MIDDLE_BODY, placed("gathers")))).toContain("bust-dart-moved");
+    expect(codes(madeFor("raglan-coat", MIDDLE_BODY, placed("gathers")))).toContain("bust-dart-moved");
   });
 });

@@ -19,7 +19,7 @@ export {
 } from "./garment-spec";
 export type { Issue } from "./issues";
 export { type Conflict, type Merge, mergeGarments, withDifferences } from "./merge";
-export { fieldPath, LENGTH_FIELDS, labelOf, QUANTITY_FIELDS, readQuantity } from "./paths";
+export { fieldPath, isWithin, LENGTH_FIELDS, labelOf, QUANTITY_FIELDS, readQuantity } from "./paths";
 export { nestsTooDeep, type ReadGarment, readGarment, readGarmentText } from "./read";
 export { type LengthBox, type ReadLength, readLength } from "./read-length";
 export { type ReadMeasures, readMeasures } from "./read-measures";

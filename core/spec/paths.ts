@@ -87,3 +87,9 @@ export function fieldsInside(parent: string): readonly string[] {
     .filter((path) => path.startsWith(prefix) && path !== parent && !path.slice(prefix.length).includes("."))
     .map((path) => path.slice(prefix.length));
 }
+
+/** May a length stand at this place of the file? Millimetres. */
+export function isWithin(path: string, mm: number): boolean {
+  const bounds = LENGTH_FIELDS[path]?.bounds;
+  return bounds !== undefined && mm >= bounds.least && mm <= bounds.most;
+}

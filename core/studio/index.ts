@@ -3,7 +3,6 @@ export {
   EASE_ROWS,
   type EaseRowName,
   easeLevelsOf,
-  isWithin,
   type OwnEase,
   PAPER_SIZES,
   PLOTTER_ROLLS,

@@ -3,7 +3,7 @@ import { clothAdds, EASE_GARMENTS, EASE_LEVELS, type EaseGarment, easeAtBase, us
 import { CLOTH_KINDS, type ClothKind, DEFAULT_CLOTH } from "../cloth";
 import { isRecord } from "../data";
 import { usualAllowances } from "../resolve";
-import { type GarmentSpec, LENGTH_FIELDS } from "../spec";
+import { type GarmentSpec, isWithin } from "../spec";
 import { INCH_MARKS, type InchMarks, TAPE_UNITS, type TapeUnit } from "../tape";
 
 /** Papers that a printer or a copy shop has. */
@@ -108,11 +108,6 @@ function withEase({ block, cloth }: GarmentSpec, ease: OwnEase): GarmentSpec["bl
   const garment = block.garment ?? usualGarment(block.style ?? "woven");
   const row = workroomEase(ease, garment, cloth.kind ?? DEFAULT_CLOTH);
   return row ? { ...block, workroomEase: row } : block;
-}
-
-export function isWithin(path: string, mm: number): boolean {
-  const bounds = LENGTH_FIELDS[path]?.bounds;
-  return bounds !== undefined && mm >= bounds.least && mm <= bounds.most;
 }
 
 /** A new garment with the workroom's usual figures wherever it has none of its own; a part that it has not stays out. */

@@ -1,5 +1,5 @@
-import { LENGTH_FIELDS, labelOf, readLength } from "@core/spec/index";
-import { isWithin, PAPER_SIZES, PLOTTER_ROLLS, type StudioSettings, USUAL_FIELDS } from "@core/studio/index";
+import { isWithin, LENGTH_FIELDS, labelOf, readLength } from "@core/spec/index";
+import { PAPER_SIZES, PLOTTER_ROLLS, type StudioSettings, USUAL_FIELDS } from "@core/studio/index";
 import { INCH_MARKS, isTapeUnit } from "@core/tape/index";
 
 export type ReadSettings =
