@@ -18,6 +18,8 @@ let fitting = "";
 const SAVES = 200;
 const PICTURES = 20;
 const AT_ONCE = 10;
+/** So often the start script is killed and started again under load. */
+const ROUNDS = 3;
 
 beforeAll(async () => {
   home = mkdtempSync(join(tmpdir(), "gamine-killed-"));
@@ -58,20 +60,49 @@ async function ready(): Promise<void> {
   throw new Error("the app did not come back");
 }
 
-/** Until nobody answers at the address any more. */
-async function gone(): Promise<void> {
-  for (;;) {
-    const answers = await fetch(`${url}/ready`, { headers: { connection: "close" } }).then(
-      () => true,
-      () => false,
-    );
-    if (!answers) return;
-    await new Promise((done) => setTimeout(done, 100));
-  }
+async function until(what: () => boolean): Promise<void> {
+  while (!what()) await new Promise((done) => setTimeout(done, 50));
 }
 
-/** Who is who, from the marks that the app keeps. */
-const serverPid = (): number => JSON.parse(readFileSync(join(home, "running.json"), "utf8")).server;
+/** Asks for pages without an end, as people do who do not know of a crash; tells which answers were neither a page nor none. */
+function askForPages() {
+  let isAsking = true;
+  const refused: number[] = [];
+  const ask = async () => {
+    while (isAsking) {
+      const answer = await fetch(url, { headers: { cookie } }).catch(() => null);
+      if (answer && answer.status !== 200) refused.push(answer.status);
+      await answer?.text().catch(() => "");
+      if (!answer) await new Promise((done) => setTimeout(done, 20));
+    }
+  };
+  const all = Promise.all(Array.from({ length: 4 }, ask));
+  return {
+    stop: async () => {
+      isAsking = false;
+      await all;
+      return { refused };
+    },
+  };
+}
+
+/** Who is who, from the marks that the app keeps; nobody while they are being written. */
+function marks(): { readonly pid?: number; readonly server?: number } {
+  try {
+    return JSON.parse(readFileSync(join(home, "running.json"), "utf8"));
+  } catch {
+    return {};
+  }
+}
+const serverPid = (): number => marks().server ?? 0;
+
+function isAlive(pid: number): boolean {
+  try {
+    return readFileSync(`/proc/${pid}/cmdline`, "utf8").includes("app-server.mjs");
+  } catch {
+    return false;
+  }
+}
 const databasePid = (): number =>
   Number(readFileSync(join(home, "postgres", "data", "postmaster.pid"), "utf8").split("\n")[0]);
 
@@ -162,15 +193,23 @@ describe("killed in the middle of saving", () => {
     await areAllThere(acknowledged);
   });
 
-  it("the start script takes nothing with it, and started again takes over what runs", async () => {
+  it("the start script takes nothing with it, and started again serves at the same port, whatever is being asked for", async () => {
     const port = Number(new URL(url).port);
     const acknowledged = await inTheMiddle("start", () => start.kill("SIGKILL"));
     expect(acknowledged.names.length).toBe(SAVES);
     await areAllThere(acknowledged);
-    process.kill(-serverPid(), "SIGTERM");
-    await gone();
-    start = run(port);
-    await ready();
+    const asking = askForPages();
+    for (let round = 0; round < ROUNDS; round++) {
+      if (round > 0) start.kill("SIGKILL");
+      const before = serverPid();
+      start = run(port);
+      await until(() => start.exitCode !== null || (marks().pid === start.pid && marks().server !== before));
+      expect(start.exitCode).toBeNull();
+      await ready();
+      expect(isAlive(before)).toBe(false);
+    }
+    const { refused } = await asking.stop();
+    expect(refused).toEqual([]);
     await areAllThere(acknowledged);
   });
 });

@@ -22,7 +22,10 @@ export async function startApp(prepared?: string, processes = 1): Promise<Runnin
   // The postgres user has to be able to enter it.
   chmodSync(folder, 0o755);
   // With its owner, who alone may start it.
-  if (prepared) run("cp", ["-a", prepared, join(folder, "postgres")], { quiet: true });
+  if (prepared) {
+    run("cp", ["-a", prepared, join(folder, "postgres")], { quiet: true });
+    rmSync(join(folder, "postgres", "belongs-to"));
+  }
   const postgres = await startPostgres({ folder: join(folder, "postgres"), durable: false });
   const server = await serve({
     root: process.cwd(),

@@ -17,6 +17,8 @@ const PORTS_TO_TRY = 16;
 const WATCH_MS = 500;
 const TOO_SOON_MS = 5000;
 const MOST_AT_ONCE = 3;
+/** A server that a killed start left behind has so long to answer what it was asked. */
+const LEFT_SERVER_PATIENCE_MS = 4000;
 /** Browsers refuse to open these, whatever listens there. */
 const REFUSED_BY_BROWSERS = [
   2049, 3659, 4045, 4190, 5060, 5061, 6000, 6566, 6665, 6666, 6667, 6668, 6669, 6679, 6697, 10080,
@@ -38,9 +40,21 @@ async function stopAll(status) {
   process.exit(status);
 }
 
+/** Settings that would leave doors open or have the server end at once. */
+function lookAtSettings() {
+  const { GAMINE_URL, GAMINE_PROXY } = process.env;
+  if (GAMINE_URL && !(URL.canParse(GAMINE_URL) && /^https?:$/.test(new URL(GAMINE_URL).protocol)))
+    throw new Error(`GAMINE_URL=${GAMINE_URL} is no address. Give one like https://gamine.example.org`);
+  if (GAMINE_PROXY === "1" && !GAMINE_URL)
+    throw new Error(
+      "GAMINE_PROXY=1 says that a proxy stands before the server: give the address from outside as well, with GAMINE_URL=https://…",
+    );
+}
+
 async function start() {
+  lookAtSettings();
   mkdirSync(HOME, { recursive: true });
-  refuseSecondStart();
+  await takeOver();
   stops.push(() => rmSync(RUN_FILE, { force: true }));
   writeFileSync(RUN_FILE, JSON.stringify({ pid: process.pid }));
   const port = await choosePort();
@@ -80,15 +94,14 @@ async function ownDatabase() {
 }
 
 async function serveBuilt(databaseUrl, port) {
-  const running = (child, url) =>
-    writeFileSync(RUN_FILE, JSON.stringify({ pid: process.pid, ...(url && { url }), server: child }));
+  const url = `http://127.0.0.1:${port}`;
+  const running = (child) => writeFileSync(RUN_FILE, JSON.stringify({ pid: process.pid, url, server: child }));
   const begin = (isPrepared) =>
     serve({ root: ROOT, databaseUrl, port, secret: secret(), isPrepared, onStarted: (child) => running(child) });
   let server = await begin(false);
   stops.push(() => server.stop());
-  running(server.child.pid, server.url);
   watch(performance.now(), 0);
-  return server.url;
+  return url;
 
   /** Starts the server again when it ended by itself; one that ends at once again and again would not serve the next time either. */
   async function watch(began, endedAtOnce) {
@@ -99,7 +112,6 @@ async function serveBuilt(databaseUrl, port) {
     if (times === MOST_AT_ONCE) return stopAll(1);
     try {
       server = await begin(true);
-      running(server.child.pid, server.url);
       console.error("It is started again.");
       watch(performance.now(), times);
     } catch (error) {
@@ -121,7 +133,8 @@ function develop(databaseUrl, port) {
   return `http://127.0.0.1:${port}`;
 }
 
-function refuseSecondStart() {
+/** Refuses where another start runs. What is left of one that was killed is stopped, and waited for: the same port is free again then. */
+async function takeOver() {
   if (!existsSync(RUN_FILE)) return;
   const before = readRunFile();
   if (before && before.pid !== process.pid && isAlive(before.pid) && runs(before.pid, "start.mjs")) {
@@ -133,9 +146,26 @@ function refuseSecondStart() {
   console.log("The last start did not end cleanly; its marks are cleared.");
   if (before?.server && isAlive(before.server) && runs(before.server, "app-server.mjs")) {
     console.log("Its server was still running and is stopped.");
-    process.kill(-before.server, "SIGTERM");
+    await stopServer(before.server, before.url);
   }
   rmSync(RUN_FILE, { force: true });
+}
+
+/** Lets a server answer what it was asked, and ends it; returns once it is gone and nobody listens at its address any more. */
+async function stopServer(pid, url) {
+  const port = url ? Number(new URL(url).port) : null;
+  const isGone = async () => !runs(pid, "app-server.mjs") && (port === null || (await isPortFree(port)));
+  for (const signal of ["SIGTERM", "SIGKILL"]) {
+    try {
+      process.kill(-pid, signal);
+    } catch {
+      // it ended meanwhile
+    }
+    for (const until = Date.now() + LEFT_SERVER_PATIENCE_MS; Date.now() < until; ) {
+      if (await isGone()) return;
+      await new Promise((resolve) => setTimeout(resolve, 50));
+    }
+  }
 }
 
 function readRunFile() {

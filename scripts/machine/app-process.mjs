@@ -1,3 +1,4 @@
+import { Server } from "node:net";
 import { createRequestHandler } from "@react-router/express";
 import compression from "compression";
 import express from "express";
@@ -23,6 +24,8 @@ const NAMES = [
 ];
 /** Whoever is still being answered when the server stops has so long. */
 const PATIENCE_MS = 8000;
+/** A request that was sent before anybody could know of the stop arrives within this. */
+const ON_ITS_WAY_MS = 250;
 
 /** On every answer, whatever it is. */
 const ALWAYS = {
@@ -63,7 +66,11 @@ function logWhenDone(request, response) {
 /** A link that lets somebody in is no address. */
 const withoutSecrets = (path) => path.replace(/^\/(shared|invitations)\/[^/]+/, "/$1/…");
 
-const nameOf = (host) => host.replace(/:\d+$/, "").toLowerCase();
+/** The name in a Host header; an empty one for what is no host with a port that there is. */
+function nameOf(host) {
+  const url = `http://${host}`;
+  return /^[\w.[\]:-]+$/.test(host) && URL.canParse(url) ? new URL(url).hostname : "";
+}
 
 function refuse(response, status, sentence) {
   response.status(status).set("connection", "close").type("text/plain").send(sentence);
@@ -73,11 +80,13 @@ function refuse(response, status, sentence) {
 function whyNot(request) {
   const { method, url, headers } = request;
   if (!METHODS.includes(method)) return [405, `${method} is not understood here; only ${METHODS.join(", ")} are.`];
+  if (nameOf(headers.host ?? "") === "") return [400, "That is no name of a server."];
   if (!NAMES.includes(nameOf(headers.host ?? ""))) return [421, "This server does not go by that name."];
   if (method === "POST" && !isSentFromHere(headers)) return [403, "What another site sends is not taken."];
   // A file is no page: it has no data besides itself.
   if (/\.\w+\.data(\?|$)/.test(url)) return [404, "There is nothing at this address."];
-  if (!isReadable(url)) return [400, "That address cannot be read."];
+  // An address begins with a slash; what names another host as well is meant for a proxy.
+  if (!url.startsWith("/") || !isReadable(url)) return [400, "That address cannot be read."];
   if (Number(headers["content-length"] ?? 0) > mostBytes(request)) return [413, tooLarge(request)];
   return null;
 }
@@ -125,10 +134,20 @@ function countBody(request, response) {
   };
 }
 
+/** What is being answered. */
+const answering = new Set();
+let isStopping = false;
+
+// Whoever read what is written here may be gone: that is no reason to stop serving.
+for (const stream of [process.stdout, process.stderr]) stream.on("error", () => {});
+
 const app = express();
 app.disable("x-powered-by");
 app.use((request, response, next) => {
   for (const [name, value] of Object.entries(ALWAYS)) response.set(name, value);
+  answering.add(response);
+  response.once("close", () => answering.delete(response));
+  if (isStopping) response.set("connection", "close");
   logWhenDone(request, response);
   next();
 });
@@ -177,10 +196,16 @@ const server = app.listen(PORT, HOST, (error) => {
   process.exit(1);
 });
 
-for (const signal of ["SIGINT", "SIGTERM"]) {
-  process.on(signal, () => {
-    server.close(() => process.exit(0));
-    server.closeIdleConnections();
-    setTimeout(() => process.exit(0), PATIENCE_MS).unref();
-  });
+/** Takes no new connection, answers what was asked and what still comes in on a connection that is open, and ends. */
+function stop() {
+  // The signal comes to the whole group, and from the first process once more.
+  if (isStopping) return;
+  isStopping = true;
+  for (const response of answering) if (!response.headersSent) response.set("connection", "close");
+  setTimeout(() => process.exit(0), PATIENCE_MS).unref();
+  // Only the listening ends at once: a request may be on its way on a connection that looks idle.
+  Server.prototype.close.call(server, () => process.exit(0));
+  setTimeout(() => server.closeIdleConnections(), ON_ITS_WAY_MS);
 }
+
+for (const signal of ["SIGINT", "SIGTERM"]) process.on(signal, stop);

@@ -1,5 +1,16 @@
-import { randomBytes } from "node:crypto";
-import { chmodSync, chownSync, existsSync, mkdirSync, readdirSync, readFileSync, rmSync, writeFileSync } from "node:fs";
+import { createHash, randomBytes } from "node:crypto";
+import {
+  chmodSync,
+  chownSync,
+  existsSync,
+  mkdirSync,
+  readdirSync,
+  readFileSync,
+  realpathSync,
+  renameSync,
+  rmSync,
+  writeFileSync,
+} from "node:fs";
 import { createServer } from "node:net";
 import { dirname, join } from "node:path";
 import { installDebianPackages } from "./packages.mjs";
@@ -47,13 +58,16 @@ function programs() {
 function prepareFolder(folder) {
   const isRoot = process.getuid?.() === 0;
   const bin = programs();
-  let home = folder;
-  mkdirSync(home, { recursive: true });
+  mkdirSync(folder, { recursive: true });
+  const owner = realpathSync(folder);
+  let home = owner;
   if (isRoot && !succeeds("runuser", ["-u", "postgres", "--", "test", "-x", dirname(home)], { cwd: "/" })) {
-    home = join("/var/lib/postgresql", `gamine-${Buffer.from(folder).toString("base64url").slice(-24)}`);
+    home = dataFolderOf(owner);
     console.log(`The postgres user may not enter ${folder}; the data is kept in ${home}.`);
+    takeOverOldFolder(folder, home, bin);
     mkdirSync(home, { recursive: true });
   }
+  claim(home, owner);
   if (isRoot) chownSync(home, ...postgresIds());
   chmodSync(home, 0o700);
   return {
@@ -64,6 +78,39 @@ function prepareFolder(folder) {
     log: join(home, "server.log"),
     passwordFile: join(home, "password"),
   };
+}
+
+const AWAY_FROM_HOME = "/var/lib/postgresql";
+
+/** Where the data of an installation lies whose own folder the postgres user may not enter: of every path another. */
+export function dataFolderOf(owner) {
+  return join(AWAY_FROM_HOME, `gamine-${createHash("sha256").update(owner).digest("hex").slice(0, 24)}`);
+}
+
+/** The name by which earlier versions called it, which two installations could share: whoever starts first has it. */
+function takeOverOldFolder(folder, home, bin) {
+  const old = join(AWAY_FROM_HOME, `gamine-${Buffer.from(folder).toString("base64url").slice(-24)}`);
+  if (!existsSync(old) || existsSync(home) || existsSync(join(old, OWNER_FILE))) return;
+  const data = join(old, "data");
+  // A server that was left running on it would lose its files under it.
+  if (existsSync(join(data, "postmaster.pid")))
+    succeeds("runuser", ["-u", "postgres", "--", join(bin, "pg_ctl"), "-D", data, "-m", "fast", "-w", "stop"], {
+      cwd: "/",
+    });
+  renameSync(old, home);
+}
+
+const OWNER_FILE = "belongs-to";
+
+/** Says in a data folder whose it is, and refuses one that belongs to another installation. One whose owner is gone was moved here. */
+export function claim(home, owner) {
+  const file = join(home, OWNER_FILE);
+  const before = existsSync(file) ? readFileSync(file, "utf8").trim() : owner;
+  if (before !== owner && existsSync(before))
+    throw new Error(
+      `The data in ${home} belongs to the Gamine in ${before}. Start that one, or set GAMINE_HOME to a folder of your own.`,
+    );
+  writeFileSync(file, `${owner}\n`);
 }
 
 function postgresIds() {

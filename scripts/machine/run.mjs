@@ -21,8 +21,8 @@ export function succeeds(command, words, options = {}) {
   return spawnSync(command, words, { stdio: "ignore", timeout: 60_000, ...options }).status === 0;
 }
 
-/** Browsers keep their connections open, and a server that waits for them is ended after this. */
-const PATIENCE_MS = 1500;
+/** Whatever still runs so long after it was told to end is ended. */
+const PATIENCE_MS = 4000;
 
 /** A child in a process group of its own, so that it and what it starts can be ended together, and only they. */
 export function startChild(command, words, options = {}) {

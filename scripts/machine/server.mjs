@@ -66,5 +66,5 @@ async function ready(url, { child }) {
       await new Promise((resolve) => setTimeout(resolve, 150));
     }
   }
-  throw new Error(`The server did not answer at ${url} within a minute.`);
+  throw new Error(`The server did not answer at ${url} within five minutes.`);
 }
