@@ -4,8 +4,8 @@ import { Client, Pool } from "pg";
 export type Database = NodePgDatabase;
 
 /** A stopped database is told within this time rather than kept waiting for. */
-const CONNECT_TIMEOUT_MS = 3000;
-const QUERY_TIMEOUT_MS = 8000;
+const CONNECT_TIMEOUT_MS = 8000;
+const QUERY_TIMEOUT_MS = 20_000;
 
 /** A pool of connections to the PostgreSQL at `url`. It reconnects by itself when the server comes back. */
 export function connect(url: string): { readonly database: Database; readonly close: () => Promise<void> } {
@@ -36,4 +36,25 @@ export async function alone(url: string, work: () => Promise<void>): Promise<voi
     // The lock goes with its connection.
     await client.end();
   }
+}
+
+/** What PostgreSQL calls two transactions that stood in each other's way: the one that lost is to be tried again. */
+const IN_THE_WAY = new Set(["40001", "40P01"]);
+const MOST_TRIES = 5;
+
+/** Does the work in one transaction, all of it or nothing; tried again where another stood in its way. */
+export async function transacted<Result>(database: Database, work: (transaction: Database) => Promise<Result>) {
+  for (let tries = 1; ; tries++) {
+    try {
+      return await database.transaction(work);
+    } catch (error) {
+      if (tries === MOST_TRIES || !codesOf(error).some((code) => IN_THE_WAY.has(code))) throw error;
+    }
+  }
+}
+
+/** The codes of an error and of all that it wraps. */
+function codesOf(error: unknown): readonly string[] {
+  if (!(error instanceof Error)) return [];
+  return [...("code" in error && typeof error.code === "string" ? [error.code] : []), ...codesOf(error.cause)];
 }

@@ -3,6 +3,7 @@ import { readGarment } from "@core/spec/index";
 import { migrate } from "drizzle-orm/node-postgres/migrator";
 import { alone, connect } from "./client";
 import { loadDemo } from "./demo";
+import { forgetDoneActs } from "./queries/done-acts";
 import { keepSummary, withoutSummary } from "./queries/garments";
 import { addLocalPerson, localPerson, studioOfNobody } from "./queries/people";
 import { firstStudio } from "./queries/studios";
@@ -32,6 +33,7 @@ try {
   await alone(url, async () => {
     await migrate(database, { migrationsFolder: "database/migrations" });
     await summarize();
+    await forgetDoneActs(database);
     if ((await firstStudio(database)) === null) {
       await loadDemo(database);
       console.log("A made-up workroom with its clients and garments was added to look around in.");

@@ -4,6 +4,7 @@ import * as cloths from "./queries/cloths";
 import * as fittings from "./queries/fittings";
 import * as lists from "./queries/garment-lists";
 import * as garments from "./queries/garments";
+import * as passwords from "./queries/passwords";
 import type { Role } from "./queries/people";
 import * as people from "./queries/people";
 import * as plans from "./queries/plans";
@@ -71,13 +72,21 @@ export function studioQueries(database: Database, { studioId, userId, role }: As
     planGarment: writes(plans.planGarment),
     stepsMade: reads(plans.stepsMade),
     tickStep: writes(plans.tickStep),
-    saveVersion: writes((database, studio, garmentId: string, kept: Parameters<typeof garments.saveVersion>[3]) =>
-      garments.saveVersion(database, studio, garmentId, { ...kept, authorId: userId }),
-    ),
+    async saveVersion<Told = never>(
+      garmentId: string,
+      kept: Unsigned<Parameters<typeof garments.saveVersion>[3]>,
+      together?: garments.Together<Told>,
+    ) {
+      const save = writes((database, studio) =>
+        garments.saveVersion(database, studio, garmentId, { ...kept, authorId: userId }, together),
+      );
+      return save();
+    },
     listVersions: reads(versions.listVersions),
     findVersions: reads(versions.findVersions),
     listFittings: reads(fittings.listFittings),
     findFitting: reads(fittings.findFitting),
+    lockFitting: writes(fittings.lockFitting),
     addFitting: writes(
       (database, studio, garmentId: string, written: Unsigned<Parameters<typeof fittings.addFitting>[3]>) =>
         fittings.addFitting(database, studio, garmentId, { ...written, authorId: userId }),
@@ -99,6 +108,9 @@ export function studioQueries(database: Database, { studioId, userId, role }: As
     retireOwnCloth: writes(cloths.retireOwnCloth),
     listMembers: reads(people.listMembers),
     listInvitations: owns(people.listInvitations),
+    memberToHelp: owns((database, studio, memberId: string) =>
+      passwords.memberToHelp(database, studio, userId, memberId),
+    ),
     isEmpty: reads(restore.isEmpty),
     saveSettings: writes(studios.saveSettings),
     renameStudio: owns(studios.renameStudio),

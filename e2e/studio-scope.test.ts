@@ -174,7 +174,7 @@ describe("the database itself", () => {
     const baseless = database.insert(garmentVersions).values({ garmentId: garment, number: 2, basedOn: 7, file: {} });
     await expect(baseless).rejects.toThrow();
     const saved = await ours.saveVersion(garment, { name: "Coat", file: {}, summary, basedOn: 7 });
-    expect(saved).toEqual({ number: 2, besides: 1 });
+    expect(saved).toEqual({ number: 2, besides: 1, together: null });
   });
 
   it("is brought up to date once by two that start at the same moment", async () => {

@@ -1,5 +1,6 @@
 import { ClientForm } from "@app/features/clients/client-form";
 import { readClient } from "@app/features/clients/client-texts";
+import { actOf } from "@app/server/acts";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { latestOf } from "@core/body/index";
@@ -23,9 +24,12 @@ export async function loader({ params, context }: Route.LoaderArgs) {
 
 export async function action({ request, params, context }: Route.ActionArgs) {
   const clientId = idFrom(params.clientId, "This client");
-  const read = readClient(textsOf(await postedForm(request)), false);
+  const form = await postedForm(request);
+  const read = readClient(textsOf(form), false);
   if (Object.keys(read.problems).length > 0) return data({ problems: read.problems }, { status: 422 });
-  const added = await attemptInStudio(context, (queries) => queries.addMeasurementSet(clientId, read));
+  const added = await attemptInStudio(context, actOf(request, form), (queries) =>
+    queries.addMeasurementSet(clientId, read),
+  );
   if (!added.ok) return data({ failure: added.sentence }, { status: 503 });
   return added.value ? redirect(`/clients/${clientId}`) : notFound("This client");
 }

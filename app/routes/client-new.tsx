@@ -1,5 +1,6 @@
 import { ClientForm } from "@app/features/clients/client-form";
 import { readClient } from "@app/features/clients/client-texts";
+import { actOf } from "@app/server/acts";
 import { attemptInStudio } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { format } from "date-fns";
@@ -13,9 +14,10 @@ export function loader() {
 }
 
 export async function action({ request, context }: Route.ActionArgs) {
-  const read = readClient(textsOf(await postedForm(request)), true);
+  const form = await postedForm(request);
+  const read = readClient(textsOf(form), true);
   if (Object.keys(read.problems).length > 0) return data({ problems: read.problems }, { status: 422 });
-  const added = await attemptInStudio(context, (queries) => queries.addClient(read));
+  const added = await attemptInStudio(context, actOf(request, form), (queries) => queries.addClient(read));
   return added.ok ? redirect(`/clients/${added.value}`) : data({ failure: added.sentence }, { status: 503 });
 }
 

@@ -5,6 +5,7 @@ import { HistoryChart } from "@app/features/clients/history-chart";
 import { MeasuresTable } from "@app/features/clients/measures-table";
 import { ShelfActs } from "@app/features/shelves/shelf-acts";
 import { SlipsList } from "@app/measures/slips-list";
+import { actOf } from "@app/server/acts";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { postedForm } from "@app/server/posted-texts";
 import { readPreferences } from "@app/server/preferences";
@@ -47,13 +48,16 @@ export async function loader({ params, request, context }: Route.LoaderArgs) {
 /** Takes measures in from a CSV file: all of it, or nothing and the lines that could not be read. */
 export async function action({ request, params, context }: Route.ActionArgs) {
   const clientId = idFrom(params.clientId, "This client");
-  const sent = (await postedForm(request)).get("csv");
+  const form = await postedForm(request);
+  const sent = form.get("csv");
   if (!(sent instanceof File) || sent.size === 0)
     return data({ problems: ["Choose a CSV file first."] }, { status: 422 });
   const { unit } = readPreferences(request);
   const read = readMeasuresCsv(await sent.text(), unit, format(new Date(), "yyyy-MM-dd"));
   if (read.problems.length > 0) return data({ problems: read.problems }, { status: 422 });
-  const added = await attemptInStudio(context, (queries) => queries.addMeasurementSets(clientId, read.sets));
+  const added = await attemptInStudio(context, actOf(request, form), (queries) =>
+    queries.addMeasurementSets(clientId, read.sets),
+  );
   if (!added.ok) return data({ failure: added.sentence }, { status: 503 });
   return added.value === null ? notFound("This client") : data({ kept: added.value });
 }

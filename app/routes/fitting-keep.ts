@@ -1,7 +1,8 @@
+import { actOf } from "@app/server/acts";
 import { attemptInStudio, idFrom } from "@app/server/database";
-import { keptGarment } from "@app/server/kept-garment";
 import { postedJson } from "@app/server/posted-json";
 import { storable } from "@app/server/posted-texts";
+import { saveGarment } from "@app/server/save-garment";
 import { amendGarment, amendNamed, OBSERVATIONS, readAmended, readSeen } from "@core/fitting/index";
 import { readGarment } from "@core/spec/index";
 import { format, parseISO } from "date-fns";
@@ -24,29 +25,30 @@ export async function action({ request, params, context }: Route.ActionArgs) {
   const seen = readSeen(sent.data.seen).map((one) => ({ ...one, words: storable(one.words) }));
   const changes = readAmended(sent.data.changes);
   const note = storable(sent.data.note);
-  const done = await attemptInStudio(context, async (queries) => {
-    const [garment, fitting] = await Promise.all([
-      queries.findGarment(garmentId),
-      queries.findFitting(garmentId, fittingId),
-    ]);
-    if (!garment || !fitting) return "This fitting is not in the workroom any more.";
+  const done = await attemptInStudio(context, actOf(request), async (queries) => {
+    // Whoever sends the same at the same moment waits here, and finds it done.
+    const fitting = await queries.lockFitting(garmentId, fittingId);
+    const garment = fitting && (await queries.findGarment(garmentId));
+    if (!garment) return "This fitting is not in the workroom any more.";
     if (sent.data.act === "keep") {
       await queries.changeFitting(fittingId, { note, seen, changes });
       return null;
     }
+    // A garment is altered once for a fitting, however often that is asked for.
+    if (fitting.appliedAs !== null) return { number: fitting.appliedAs };
     const read = readGarment(garment.file);
     if (!read.ok) return "The garment cannot be read as it was saved: mend it first.";
     const { spec, refused } = amendGarment(read.spec, changes);
     if (!spec)
       return `“${refused ? amendNamed(refused).says : "A change"}” cannot be made by so much: take another amount.`;
-    const saved = await queries.saveVersion(garmentId, {
-      ...keptGarment(spec),
+    const saved = await saveGarment(queries, garmentId, spec, {
       basedOn: garment.version,
       note: `After the fitting of ${format(parseISO(fitting.takenOn), "d MMM yyyy")}: ${wordsFor(seen)}`.slice(0, 300),
     });
     if (!saved) return "This garment is not in the workroom any more.";
-    await queries.changeFitting(fittingId, { note, seen, changes, appliedAs: saved.number });
-    return { number: saved.number };
+    const number = saved.together?.number ?? saved.number;
+    await queries.changeFitting(fittingId, { note, seen, changes, appliedAs: number });
+    return { number };
   });
   if (!done.ok) return told(done.sentence, 503);
   if (typeof done.value === "string") return told(done.value, 422);

@@ -1,10 +1,12 @@
+import { ActForm } from "@app/components/act-form";
 import { Page } from "@app/components/page";
 import { TextBox } from "@app/components/text-box";
+import { actOf } from "@app/server/acts";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { OBSERVATIONS } from "@core/fitting/index";
 import { format, parseISO } from "date-fns";
-import { data, Form, Link, redirect, useNavigation } from "react-router";
+import { data, Link, redirect, useNavigation } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/fittings";
 
@@ -54,18 +56,22 @@ const ASKED = z.discriminatedUnion("act", [
 /** Logs a try-on, or says when the next one is. */
 export async function action({ request, params, context }: Route.ActionArgs) {
   const garmentId = idFrom(params.garmentId, "This garment");
-  const asked = ASKED.safeParse(textsOf(await postedForm(request)));
+  const form = await postedForm(request);
+  const asked = ASKED.safeParse(textsOf(form));
   if (!asked.success) return data({ problem: asked.error.issues[0]?.message ?? "" }, { status: 422 });
   const sent = asked.data;
+  const act = actOf(request, form);
   if (sent.act === "next") {
     const { fittingOn } = sent;
-    const done = await attemptInStudio(context, (queries) =>
+    const done = await attemptInStudio(context, act, (queries) =>
       queries.planGarment(garmentId, { fittingOn: fittingOn === "" ? null : fittingOn }),
     );
     return done.ok ? { problem: "" } : data({ problem: done.sentence }, { status: 503 });
   }
   const { takenOn, version, note } = sent;
-  const added = await attemptInStudio(context, (queries) => queries.addFitting(garmentId, { takenOn, version, note }));
+  const added = await attemptInStudio(context, act, (queries) =>
+    queries.addFitting(garmentId, { takenOn, version, note }),
+  );
   if (!added.ok) return data({ problem: added.sentence }, { status: 503 });
   if (added.value === null)
     return data({ problem: `There is no version ${version} of this garment.` }, { status: 422 });
@@ -106,7 +112,7 @@ export default function Fittings({ loaderData, actionData }: Route.ComponentProp
         {mayChange && (
           <section>
             <h2 className="page-part">Log a try-on</h2>
-            <Form method="post">
+            <ActForm>
               <TextBox name="takenOn" label="Tried on, on" type="date" defaultValue={today} required />
               <TextBox
                 name="version"
@@ -121,14 +127,14 @@ export default function Fittings({ loaderData, actionData }: Route.ComponentProp
               <button className="main-button" name="act" value="log" type="submit" disabled={isGoing}>
                 Log it
               </button>
-            </Form>
+            </ActForm>
             <h2 className="page-part page-section">Next fitting</h2>
-            <Form method="post" key={fittingOn}>
+            <ActForm key={fittingOn}>
               <TextBox name="fittingOn" label="On" type="date" defaultValue={fittingOn ?? ""} />
               <button className="plain-button" name="act" value="next" type="submit" disabled={isGoing}>
                 Keep the day
               </button>
-            </Form>
+            </ActForm>
           </section>
         )}
       </div>

@@ -1,3 +1,4 @@
+import { actOf } from "@app/server/acts";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { postedJson } from "@app/server/posted-json";
 import { z } from "zod";
@@ -18,7 +19,7 @@ export async function action({ request, params, context }: Route.ActionArgs) {
   const garmentId = idFrom(params.garmentId, "This garment");
   const sent = TICK.safeParse(await postedJson(request));
   if (!sent.success) return Response.json({ reason: "What was sent is no step." }, { status: 400 });
-  const made = await attemptInStudio(context, (queries) => queries.tickStep(garmentId, sent.data));
+  const made = await attemptInStudio(context, actOf(request), (queries) => queries.tickStep(garmentId, sent.data));
   if (!made.ok) return Response.json({ reason: made.sentence }, { status: 503 });
   if (!made.value) return Response.json({ reason: "This garment is not in the workroom any more." }, { status: 404 });
   return Response.json(made.value);

@@ -1,3 +1,4 @@
+import { ActForm } from "@app/components/act-form";
 import { Page } from "@app/components/page";
 import { useUnit } from "@app/components/preferences";
 import { SearchBox } from "@app/components/search-box";
@@ -5,6 +6,7 @@ import { type ClientProblems, readClient } from "@app/features/clients/client-te
 import { NewClientBoxes } from "@app/features/starting/new-client-boxes";
 import { OwnPoints } from "@app/features/starting/own-points";
 import { PointChoice } from "@app/features/starting/point-choice";
+import { actOf } from "@app/server/acts";
 import { attemptInStudio, inStudio } from "@app/server/database";
 import { keptGarment } from "@app/server/kept-garment";
 import { postedForm, storable, textsOf } from "@app/server/posted-texts";
@@ -18,7 +20,7 @@ import { withSettings } from "@core/studio/index";
 import type { StudioQueries } from "@database/studio-queries";
 import { format } from "date-fns";
 import { useState } from "react";
-import { data, Form, redirect, useNavigation, useSearchParams } from "react-router";
+import { data, redirect, useNavigation, useSearchParams } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/garment-new";
 
@@ -101,7 +103,7 @@ export async function action({ request, context }: Route.ActionArgs) {
       : null;
   if (newClient && Object.keys(newClient.problems).length > 0)
     return refused(["A box of the new client needs another look."], newClient.problems);
-  const attempt = await attemptInStudio(context, async (queries, studio) => {
+  const attempt = await attemptInStudio(context, actOf(request, form), async (queries, studio) => {
     if (!newClient && (await queries.findClient(asked)) === null) return null;
     const point = (await allPoints(queries)).find(({ id }) => id === pointId);
     if (!opened && !point) return "no-point";
@@ -154,7 +156,7 @@ export default function NewGarment({ loaderData, actionData }: Route.ComponentPr
           <SearchBox key={words} words={words} action="/garments/new" />
         </Box>
       )}
-      <Form method="post" encType="multipart/form-data" noValidate>
+      <ActForm encType="multipart/form-data" noValidate>
         <input type="hidden" name="unit" value={unit} />
         <Flex direction="column" gap="6">
           <Flex gap="6" wrap="wrap" align="flex-start">
@@ -214,7 +216,7 @@ export default function NewGarment({ loaderData, actionData }: Route.ComponentPr
             </Button>
           </Box>
         </Flex>
-      </Form>
+      </ActForm>
       <OwnPoints points={points.filter(({ isOwn }) => isOwn)} />
     </Page>
   );

@@ -1,3 +1,4 @@
+import { actOf } from "@app/server/acts";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { postedJson } from "@app/server/posted-json";
 import type { PracticeAnswer } from "@app/stations/card/use-practice";
@@ -31,7 +32,7 @@ export async function action({ request, params, context }: Route.ActionArgs) {
   const question = draft?.steps.flatMap((step) => questionsOf(draft, step)).find((one) => one.id === sent.data.figure);
   if (!question) return answer({ ok: false, reason: "This card does not ask for that figure." }, 422);
   const verdict = judgeAnswer(question, sent.data.answerMm);
-  const kept = await attemptInStudio(context, (queries) =>
+  const kept = await attemptInStudio(context, actOf(request), (queries) =>
     queries.addAttempt(garmentId, {
       figure: question.id,
       label: question.label,

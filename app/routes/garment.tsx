@@ -1,9 +1,10 @@
 import { Page } from "@app/components/page";
 import { StudioClothsProvider } from "@app/features/cloths/studio-cloths";
 import { StudioEaseProvider } from "@app/features/settings/studio-ease";
+import { actOf } from "@app/server/acts";
 import { attemptInStudio, idFrom, inStudio, membershipOf, notFound } from "@app/server/database";
-import { keptGarment } from "@app/server/kept-garment";
 import { postedForm, textsOf } from "@app/server/posted-texts";
+import { saveGarment } from "@app/server/save-garment";
 import { Bench } from "@app/stations/bench";
 import { Unreadable } from "@app/stations/unreadable";
 import { hasKeptWork } from "@app/work/kept-work";
@@ -63,15 +64,13 @@ const MENDED = z.object({ file: z.string().max(MOST_CHARACTERS), basedOn: z.coer
 /** Takes a garment file that was mended by hand, where the stored one could not be read. */
 export async function action({ request, params, context }: Route.ActionArgs) {
   const garmentId = idFrom(params.garmentId, "This garment");
-  const sent = MENDED.safeParse(textsOf(await postedForm(request)));
+  const form = await postedForm(request);
+  const sent = MENDED.safeParse(textsOf(form));
   if (!sent.success) return data({ problems: ["What was sent is no garment file."] }, { status: 422 });
   const read = readGarmentText(sent.data.file);
   if (!read.ok) return data({ problems: read.issues.map(({ message }) => message) }, { status: 422 });
-  const kept = await attemptInStudio(context, (queries) =>
-    queries.saveVersion(garmentId, {
-      ...keptGarment(read.spec),
-      basedOn: sent.data.basedOn,
-    }),
+  const kept = await attemptInStudio(context, actOf(request, form), (queries) =>
+    saveGarment(queries, garmentId, read.spec, { basedOn: sent.data.basedOn }),
   );
   if (!kept.ok) return data({ problems: [kept.sentence] }, { status: 503 });
   return kept.value ? redirect(`/garments/${garmentId}/sleeve`) : notFound("This garment");

@@ -1,3 +1,4 @@
+import { actOf } from "@app/server/acts";
 import { attemptInStudio, idFrom } from "@app/server/database";
 import { readPhotograph } from "@app/server/photographs/read-photograph";
 import { postedForm } from "@app/server/posted-texts";
@@ -9,7 +10,7 @@ export async function action({ request, params, context }: Route.ActionArgs) {
   const form = await postedForm(request);
   const gone = form.get("remove");
   if (typeof gone === "string") {
-    const removed = await attemptInStudio(context, (queries) =>
+    const removed = await attemptInStudio(context, actOf(request, form), (queries) =>
       queries.removePhotograph(idFrom(gone, "This photograph")),
     );
     if (!removed.ok) return told(removed.sentence, 503);
@@ -20,7 +21,9 @@ export async function action({ request, params, context }: Route.ActionArgs) {
   const read = await readPhotograph(new Uint8Array(await sent.arrayBuffer()));
   if (!read.ok) return told(read.sentence, 415);
   const { jpeg, width, height } = read;
-  const kept = await attemptInStudio(context, (queries) => queries.addPhotograph(fittingId, { jpeg, width, height }));
+  const kept = await attemptInStudio(context, actOf(request, form), (queries) =>
+    queries.addPhotograph(fittingId, { jpeg, width, height }),
+  );
   if (!kept.ok) return told(kept.sentence, 503);
   if (kept.value === null) return told("This fitting is not in the workroom any more.", 404);
   if (kept.value === "full") return told("A fitting holds twelve photographs: take one out first.", 422);

@@ -2,6 +2,7 @@ import { ClothForm } from "@app/features/cloths/cloth-form";
 import { readHangs, readRow, readTable } from "@app/features/cloths/cloth-texts";
 import { OwnCloths } from "@app/features/cloths/own-cloths";
 import { SettingsPage } from "@app/features/settings/settings-page";
+import { type Act, actOf } from "@app/server/acts";
 import { type Asked, attemptInStudio, inStudio } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { CLOTH_KINDS } from "@core/cloth/index";
@@ -21,11 +22,13 @@ export function loader({ context }: Route.LoaderArgs) {
 }
 
 export async function action({ request, context }: Route.ActionArgs) {
-  const texts = textsOf(await postedForm(request));
-  if (texts.act !== undefined) return actOnOwn(context, texts);
+  const form = await postedForm(request);
+  const texts = textsOf(form);
+  const act = actOf(request, form);
+  if (texts.act !== undefined) return actOnOwn(context, act, texts);
   const read = readTable(texts);
   if (Object.keys(read.problems).length > 0) return data({ problems: read.problems }, { status: 422 });
-  const saved = await attemptInStudio(context, (queries) => queries.saveClothTable(read.table));
+  const saved = await attemptInStudio(context, act, (queries) => queries.saveClothTable(read.table));
   return saved.ok ? { isSaved: true } : data({ failure: saved.sentence }, { status: 503 });
 }
 
@@ -36,11 +39,13 @@ const NAMED = z.object({
 });
 
 /** Writes a cloth of the workroom's own, or retires one, or takes it into use again. */
-async function actOnOwn(context: Asked, texts: Readonly<Record<string, string>>) {
+async function actOnOwn(context: Asked, act: Act, texts: Readonly<Record<string, string>>) {
   if (texts.act === "retire" || texts.act === "use") {
     const id = z.uuid().safeParse(texts.id);
     if (!id.success) return data({ own: { all: "There is no such cloth." } }, { status: 422 });
-    const done = await attemptInStudio(context, (queries) => queries.retireOwnCloth(id.data, texts.act === "retire"));
+    const done = await attemptInStudio(context, act, (queries) =>
+      queries.retireOwnCloth(id.data, texts.act === "retire"),
+    );
     return done.ok ? { isSaved: true } : data({ failure: done.sentence }, { status: 503 });
   }
   const named = NAMED.safeParse(texts);
@@ -54,7 +59,7 @@ async function actOnOwn(context: Asked, texts: Readonly<Record<string, string>>)
   const hangs = readHangs(texts, problems);
   if (!named.success || !takes || Object.keys(problems).length > 0) return data({ own: problems }, { status: 422 });
   const { id, name, kind } = named.data;
-  const saved = await attemptInStudio(context, (queries) =>
+  const saved = await attemptInStudio(context, act, (queries) =>
     queries.saveOwnCloth({ id: id === "" ? null : id, name, kind, takes, width: width?.ok ? width.mm : null, hangs }),
   );
   if (!saved.ok) return data({ failure: saved.sentence }, { status: 503 });

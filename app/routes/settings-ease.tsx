@@ -1,7 +1,9 @@
+import { ActForm } from "@app/components/act-form";
 import { KeepButton } from "@app/components/keep-button";
 import { useTape, useUnit } from "@app/components/preferences";
 import { easeBox, easeRowName, readEaseForm } from "@app/features/settings/ease-texts";
 import { SettingsPage } from "@app/features/settings/settings-page";
+import { actOf } from "@app/server/acts";
 import { attemptInStudio, membershipOf } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { clothAdds, EASE_BASE_BUST_MM, EASE_GARMENTS, EASE_LEVELS, easeAtBase } from "@core/block/index";
@@ -9,7 +11,7 @@ import { CLOTH_KINDS } from "@core/cloth/index";
 import { labelOf } from "@core/spec/index";
 import { CLOTH_EASE_LEVELS, type EaseRowName, type OwnEase } from "@core/studio/index";
 import { formatForTyping, formatLength } from "@core/tape/index";
-import { data, Form } from "react-router";
+import { data } from "react-router";
 import type { Route } from "./+types/settings-ease";
 
 export const meta: Route.MetaFunction = () => [{ title: "Ease · Gamine" }];
@@ -20,10 +22,11 @@ export function loader({ context }: Route.LoaderArgs) {
 }
 
 export async function action({ request, context }: Route.ActionArgs) {
-  const read = readEaseForm(textsOf(await postedForm(request)));
+  const form = await postedForm(request);
+  const read = readEaseForm(textsOf(form));
   if (!read.ok) return data({ problems: read.problems, failure: "", isSaved: false }, { status: 422 });
   const { studio } = membershipOf(context);
-  const saved = await attemptInStudio(context, (queries) =>
+  const saved = await attemptInStudio(context, actOf(request, form), (queries) =>
     queries.saveSettings({ ...studio.settings, ease: read.ease }),
   );
   return saved.ok
@@ -54,7 +57,7 @@ export default function Ease({ loaderData: { ease, mayChange }, actionData }: Ro
         get more, smaller ones less. Left open, a figure is the usual one, which stands in its box in grey. A new
         garment takes this table with it; one that is begun keeps its own, and takes it anew when its kind is chosen.
       </p>
-      <Form method="post" key={unit} className="settings-form ease-form">
+      <ActForm key={unit} className="settings-form ease-form">
         <input type="hidden" name="unit" value={unit} />
         <fieldset disabled={!mayChange}>
           <EaseTable
@@ -77,7 +80,7 @@ export default function Ease({ loaderData: { ease, mayChange }, actionData }: Ro
           />
           <KeepButton label="Keep the table" answer={actionData} />
         </fieldset>
-      </Form>
+      </ActForm>
     </SettingsPage>
   );
 }

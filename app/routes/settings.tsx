@@ -1,16 +1,18 @@
+import { ActForm } from "@app/components/act-form";
 import { KeepButton } from "@app/components/keep-button";
 import { PAPER_CHOICES } from "@app/components/paper-choices";
 import { useTape, useUnit } from "@app/components/preferences";
 import { TextBox } from "@app/components/text-box";
 import { SettingsPage } from "@app/features/settings/settings-page";
 import { readSettingsForm } from "@app/features/settings/settings-texts";
+import { actOf } from "@app/server/acts";
 import { attemptInStudio, membershipOf } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { usualAllowances } from "@core/resolve/index";
 import { labelOf } from "@core/spec/index";
 import { PLOTTER_ROLLS, USUAL_FIELDS, type UsualField } from "@core/studio/index";
 import { formatForTyping, formatLength, INCH_MARKS } from "@core/tape/index";
-import { data, Form } from "react-router";
+import { data } from "react-router";
 import type { Route } from "./+types/settings";
 
 const MARK_WORDS = { 8: "eighth", 16: "sixteenth", 32: "thirty-second" } as const;
@@ -23,12 +25,13 @@ export function loader({ context }: Route.LoaderArgs) {
 }
 
 export async function action({ request, context }: Route.ActionArgs) {
-  const texts = textsOf(await postedForm(request));
+  const form = await postedForm(request);
+  const texts = textsOf(form);
   const read = readSettingsForm(texts);
   if (!read.ok) return data({ problems: read.problems, failure: "", isSaved: false }, { status: 422 });
   const name = (texts.name ?? "").trim().slice(0, 120);
   const { role, studio } = membershipOf(context);
-  const saved = await attemptInStudio(context, async (queries) => {
+  const saved = await attemptInStudio(context, actOf(request, form), async (queries) => {
     // The table of ease has a page of its own.
     await queries.saveSettings({ ...read.settings, ease: studio.settings.ease });
     if (role === "owner" && name !== "" && name !== studio.name) await queries.renameStudio(name);
@@ -51,7 +54,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
   const problems: Readonly<Record<string, string | undefined>> = actionData?.problems ?? {};
   return (
     <SettingsPage>
-      <Form method="post" key={unit} className="settings-form">
+      <ActForm key={unit} className="settings-form">
         <input type="hidden" name="unit" value={unit} />
         <fieldset disabled={!mayChange}>
           <h2 className="page-part">Workroom</h2>
@@ -122,7 +125,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
           </div>
           <KeepButton label="Keep the settings" answer={actionData} />
         </fieldset>
-      </Form>
+      </ActForm>
     </SettingsPage>
   );
 }

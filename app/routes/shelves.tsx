@@ -1,5 +1,6 @@
 import { Page } from "@app/components/page";
 import { ShelfActs } from "@app/features/shelves/shelf-acts";
+import { actOf } from "@app/server/acts";
 import { attemptInStudio, inStudio } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { Box, Flex, Text } from "@chakra-ui/react";
@@ -26,10 +27,11 @@ export async function loader({ context }: Route.LoaderArgs) {
 
 /** Puts a client or a garment away, deletes it, takes it back out, or destroys it; then shows where that can be undone. */
 export async function action({ request, context }: Route.ActionArgs) {
-  const asked = ASKED.safeParse(textsOf(await postedForm(request)));
+  const form = await postedForm(request);
+  const asked = ASKED.safeParse(textsOf(form));
   if (!asked.success) return data({ problem: "Nothing was done: what was sent names no client and no garment." }, 422);
   const { what, id, act } = asked.data;
-  const done = await attemptInStudio(context, (queries) => queries.shelve(what, id, act));
+  const done = await attemptInStudio(context, actOf(request, form), (queries) => queries.shelve(what, id, act));
   if (!done.ok) return data({ problem: done.sentence }, 503);
   if (!done.value) return data({ problem: `This ${what} is not here any more, or was not deleted before.` }, 404);
   if (act === "restore") return redirect(what === "client" ? `/clients/${id}` : `/garments/${id}/sleeve`);

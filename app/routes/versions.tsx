@@ -1,9 +1,11 @@
+import { ActForm } from "@app/components/act-form";
 import { Page } from "@app/components/page";
 import { useTape } from "@app/components/preferences";
 import { FigureChanges } from "@app/reviews/versions/figure-changes";
+import { actOf } from "@app/server/acts";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
-import { keptGarment } from "@app/server/kept-garment";
 import { postedForm, textsOf } from "@app/server/posted-texts";
+import { saveGarment } from "@app/server/save-garment";
 import { OverlaySheet } from "@app/sheet/overlay-sheet";
 import { overlayOf } from "@core/compare/index";
 import { speak } from "@core/draft/index";
@@ -11,7 +13,7 @@ import { sketchGarment } from "@core/garment/index";
 import { type Difference, differencesOf, differenceWords, type GarmentSpec, readGarment } from "@core/spec/index";
 import { VERSIONS_SHOWN, type Version } from "@database/queries/versions";
 import { format } from "date-fns";
-import { data, Form, Link, redirect, useNavigation, useSearchParams } from "react-router";
+import { data, Link, redirect, useNavigation, useSearchParams } from "react-router";
 import type { Route } from "./+types/versions";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
@@ -79,9 +81,10 @@ const changesBetween = (before: GarmentSpec | null, after: GarmentSpec | null): 
 /** Makes an older version the newest again: as a version of its own, so that none is lost. */
 export async function action({ request, params, context }: Route.ActionArgs) {
   const garmentId = idFrom(params.garmentId, "This garment");
-  const number = numberFrom(textsOf(await postedForm(request)).restore ?? null);
+  const form = await postedForm(request);
+  const number = numberFrom(textsOf(form).restore ?? null);
   if (number === null) return data({ problem: "Nothing was asked for." }, { status: 422 });
-  const done = await attemptInStudio(context, async (queries) => {
+  const done = await attemptInStudio(context, actOf(request, form), async (queries) => {
     const [garment, [version]] = await Promise.all([
       queries.findGarment(garmentId),
       queries.findVersions(garmentId, [number]),
@@ -89,7 +92,7 @@ export async function action({ request, params, context }: Route.ActionArgs) {
     const spec = version && specOf(version);
     if (!garment || !spec) return null;
     const note = `Version ${number} taken up again`;
-    return queries.saveVersion(garmentId, { ...keptGarment(spec), basedOn: garment.version, note });
+    return saveGarment(queries, garmentId, spec, { basedOn: garment.version, note });
   });
   if (!done.ok) return data({ problem: done.sentence }, { status: 503 });
   if (!done.value) return data({ problem: "That version is not here, or cannot be read." }, { status: 404 });
@@ -205,11 +208,11 @@ function VersionRow({ version, isLatest, mayChange, over, under }: RowProps) {
           Lay under
         </Link>
         {mayChange && !isLatest && (
-          <Form method="post">
+          <ActForm>
             <button className="plain-button small" name="restore" value={number} type="submit" disabled={isGoing}>
               Take up again
             </button>
-          </Form>
+          </ActForm>
         )}
       </div>
     </li>

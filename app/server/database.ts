@@ -1,6 +1,9 @@
+import { transacted } from "@database/client";
+import { doneOnce } from "@database/queries/done-acts";
 import type { Membership } from "@database/queries/people";
-import { NotAllowed, type StudioQueries, studioQueries } from "@database/studio-queries";
+import { type Asker, NotAllowed, type StudioQueries, studioQueries } from "@database/studio-queries";
 import { data, type RouterContextProvider, redirect } from "react-router";
+import type { Act } from "./acts";
 import { theDatabase } from "./connection";
 import { isDatabaseDown } from "./database-down";
 import { isDownContext, type Person, personContext } from "./sign-in/person";
@@ -30,11 +33,13 @@ export function membershipOf(context: Asked): Membership {
 type Work<Result> = (queries: StudioQueries, studio: Membership["studio"]) => Promise<Result>;
 
 /** Runs the work for the workroom of whoever asks; a database that does not answer is told apart from a mistake. */
-async function withStudio<Result>(context: Asked, work: Work<Result>): Promise<Result> {
+async function withStudio<Result>(
+  context: Asked,
+  run: (asker: Asker, studio: Membership["studio"]) => Promise<Result>,
+) {
   try {
     const { studio, role } = membershipOf(context);
-    const { userId } = personOf(context);
-    return await work(studioQueries(theDatabase(), { studioId: studio.id, userId, role }), studio);
+    return await run({ studioId: studio.id, userId: personOf(context).userId, role }, studio);
   } catch (error) {
     if (isDatabaseDown(error)) throw new DatabaseDown("the database is not answering", { cause: error });
     if (error instanceof NotAllowed) throw data(error.message, { status: 403 });
@@ -45,20 +50,31 @@ async function withStudio<Result>(context: Asked, work: Work<Result>): Promise<R
 /** For loaders: a database that does not answer becomes a plain 503 for the error page. */
 export async function inStudio<Result>(context: Asked, work: Work<Result>): Promise<Result> {
   try {
-    return await withStudio(context, work);
+    return await withStudio(context, (asker, studio) => work(studioQueries(theDatabase(), asker), studio));
   } catch (error) {
     if (error instanceof DatabaseDown) throw data(DATABASE_DOWN, { status: 503 });
     throw error;
   }
 }
 
-/** For actions, which must not lose what was typed to an error page: the same is told as a sentence to stand beside it. */
+/**
+ * For actions, which must not lose what was typed to an error page: the same is told as a sentence to stand beside it. The work is done whole
+ * or not at all, and once for the key that it was sent with.
+ */
 export async function attemptInStudio<Result>(
   context: Asked,
+  { what, key }: Act,
   work: Work<Result>,
 ): Promise<{ readonly ok: true; readonly value: Result } | { readonly ok: false; readonly sentence: string }> {
+  const attempt = () =>
+    withStudio(context, (asker, studio) =>
+      transacted(theDatabase(), (transaction) => {
+        const run = () => work(studioQueries(transaction, asker), studio);
+        return key === null ? run() : doneOnce(transaction, { userId: asker.userId, what, key }, run);
+      }),
+    );
   try {
-    return { ok: true, value: await withStudio(context, work) };
+    return { ok: true, value: await attempt() };
   } catch (error) {
     if (error instanceof DatabaseDown) return { ok: false, sentence: NOT_SAVED };
     throw error;

@@ -1,3 +1,4 @@
+import { ActKey } from "@app/components/act-form";
 import { ChoiceSelect } from "@app/components/choice-select";
 import { useUnit } from "@app/components/preferences";
 import { ShelfActs } from "@app/features/shelves/shelf-acts";
@@ -150,6 +151,7 @@ function Choices({ garmentId }: { readonly garmentId: string }) {
       )}
       <Box px="4" pt="3" mt="2" borderTop="1px solid" borderColor="rule">
         <form method="post" action="/starting-points">
+          <ActKey state="idle" />
           <input type="hidden" name="act" value="keep" />
           <input type="hidden" name="garment" value={file} />
           <button className="plain-button small" type="submit">

@@ -1,9 +1,10 @@
+import { ActForm } from "@app/components/act-form";
 import { handOut } from "@app/components/hand-out";
 import { Page } from "@app/components/page";
 import { ShelfActs } from "@app/features/shelves/shelf-acts";
 import { Box, Button, Flex, Text, Textarea } from "@chakra-ui/react";
 import { useState } from "react";
-import { Form, useNavigation } from "react-router";
+import { useNavigation } from "react-router";
 
 type Props = {
   readonly garmentId: string;
@@ -31,7 +32,7 @@ export function Unreadable({ garmentId, name, version, file, issues }: Props) {
           </Text>
         ))}
       </Box>
-      <Form method="post">
+      <ActForm>
         <Text asChild fontWeight="600">
           <label htmlFor="garment-file">The garment file: mend the figure that is named above, and save it</label>
         </Text>
@@ -57,7 +58,7 @@ export function Unreadable({ garmentId, name, version, file, issues }: Props) {
             Download the file
           </Button>
         </Flex>
-      </Form>
+      </ActForm>
       <Box mt="8">
         <ShelfActs what="garment" id={garmentId} acts={["archive", "delete"]} />
       </Box>

@@ -7,12 +7,12 @@ import { useWorkStore } from "./work-context";
 
 type Props = { readonly besides: number; readonly together: Together; readonly onClose: () => void };
 
-/** What somebody else saved meanwhile: what was taken over of it, and what both changed, each with the other's figure to take. */
+/** What others saved meanwhile: what was taken over of it, and what both changed, each with one's own figure to take again. */
 export function BesideNotes({ besides, together, onClose }: Props) {
   const tape = useTape();
   const store = useWorkStore();
-  const { author, taken, conflicts, number } = together;
-  const who = author ?? "Somebody";
+  const { authors, taken, conflicts, number } = together;
+  const isTogether = taken.length + conflicts.length > 0;
   return (
     <Box
       role="region"
@@ -26,25 +26,29 @@ export function BesideNotes({ besides, together, onClose }: Props) {
       borderColor="rule"
     >
       <Text fontWeight="600">
-        {who} saved version {besides} while you worked. Both versions are kept
-        {taken.length > 0 ? `, and put together as version ${number}.` : "."}
+        {whoSaved(authors, besides)}{" "}
+        {isTogether
+          ? `Every version is kept, and version ${number} puts them together.`
+          : "Every version is kept; in figures they do not differ."}
       </Text>
       {taken.length > 0 && (
         <Text fontSize="sm" color="inkSoft">
-          Taken over from {who}: {taken.map((one) => speak(differenceWords(one), tape)).join("; ")}.
+          Taken over from there: {taken.map((one) => speak(differenceWords(one), tape)).join("; ")}.
         </Text>
       )}
       {conflicts.map((conflict) => (
         <Flex key={conflict.path} align="center" gap="3" wrap="wrap" mt="1.5" data-conflict={conflict.path}>
-          <Text fontSize="sm">You both changed: {speak(differenceWords(conflict), tape)} with you.</Text>
+          <Text fontSize="sm">
+            Both changed, and what was saved first stands. {speak(differenceWords(conflict), tape)} with you.
+          </Text>
           <Button
             size="xs"
             variant="outline"
             borderColor="ruleStrong"
             color="ink"
-            onClick={() => store.getState().setField(conflict.path, conflict.after ?? undefined)}
+            onClick={() => store.getState().setField(conflict.path, conflict.before ?? undefined)}
           >
-            Take {who}’s
+            Take mine
           </Button>
         </Flex>
       ))}
@@ -53,4 +57,14 @@ export function BesideNotes({ besides, together, onClose }: Props) {
       </Button>
     </Box>
   );
+}
+
+const AND = new Intl.ListFormat("en", { type: "conjunction" });
+
+function whoSaved(authors: readonly string[], besides: number): string {
+  if (authors.length === 0) return `Somebody saved version ${besides} while you worked.`;
+  const names = AND.format(authors);
+  return authors.length === 1
+    ? `${names} saved version ${besides} while you worked.`
+    : `${names} saved while you worked, version ${besides} the last.`;
 }

@@ -1,12 +1,12 @@
 import * as z from "zod/mini";
 
-/** A field that both changed: as this one has it, and as the other has. Lengths in millimetres. */
+/** A field that differs: as this one has it, and as it was saved before and stands. Lengths in millimetres. */
 const DIFFERENCE = z.object({ path: z.string(), before: z.optional(z.unknown()), after: z.optional(z.unknown()) });
 
 /** What came of two people's work side by side: the version in which both stand together. */
 const TOGETHER = z.object({
   number: z.int(),
-  author: z.nullable(z.string()),
+  authors: z.readonly(z.array(z.string())),
   file: z.unknown(),
   taken: z.readonly(z.array(DIFFERENCE)),
   conflicts: z.readonly(z.array(DIFFERENCE)),

@@ -66,6 +66,13 @@ describe("two people's work on one garment", () => {
     expect(merged?.sleeve).toMatchObject({ capEase: 20, length: 560 });
   });
 
+  it("is put together whatever units the two are written in", () => {
+    const theirs = { ...base, unit: "mm", sleeve: { ...base.sleeve, length: 560 } } as const;
+    const { merged, conflicts } = mergeGarments(base, { ...mine, unit: "in" }, theirs);
+    expect(conflicts).toEqual([]);
+    expect(merged).toMatchObject({ unit: "mm", sleeve: { capEase: 15, length: 560 } });
+  });
+
   it("is no conflict where both did the same", () => {
     expect(mergeGarments(base, mine, mine)).toMatchObject({ conflicts: [], taken: [] });
   });

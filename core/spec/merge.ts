@@ -24,7 +24,9 @@ export type Merge = {
  * otherwise is told and stays as theirs. A field inside a part that the other side took out is such a conflict too.
  */
 export function mergeGarments(base: GarmentSpec, mine: GarmentSpec, theirs: GarmentSpec): Merge {
-  const [own, others] = [differencesOf(base, mine), differencesOf(base, theirs)];
+  // In what unit a garment is written changes no figure of it.
+  const from = (one: GarmentSpec) => differencesOf(base, { ...one, unit: base.unit });
+  const [own, others] = [from(mine), from(theirs)];
   const clashOf = (one: Difference) =>
     others.find(
       (other) => overlaps(one.path, other.path) && !(one.path === other.path && isSame(one.after, other.after)),

@@ -25,7 +25,7 @@ const columns = {
   seen: fittings.seen,
   changes: fittings.changes,
   appliedAs: fittings.appliedAs,
-  author: users.name,
+  author: sql<string | null>`coalesce(${users.name}, ${fittings.authorName})`,
 };
 
 const MOST_LISTED = 100;
@@ -68,6 +68,27 @@ export async function findFitting(database: Database, studioId: string, garmentI
     .where(eq(photographs.fittingId, fittingId))
     .orderBy(photographs.createdAt);
   return { ...found, photographs: pictures };
+}
+
+/** A try-on, which nobody else changes until the transaction ends; null when the workroom has none such. */
+export async function lockFitting(
+  database: Database,
+  studioId: string,
+  garmentId: string,
+  fittingId: string,
+): Promise<{ readonly takenOn: string; readonly appliedAs: number | null } | null> {
+  const [found] = await database
+    .select({ takenOn: fittings.takenOn, appliedAs: fittings.appliedAs })
+    .from(fittings)
+    .where(
+      and(
+        eq(fittings.id, fittingId),
+        eq(fittings.garmentId, garmentId),
+        inArray(fittings.garmentId, garmentsOf(database, studioId)),
+      ),
+    )
+    .for("update");
+  return found ?? null;
 }
 
 type Written = {

@@ -1,6 +1,6 @@
 import type { ClothKind, ClothTakes } from "@core/cloth/index";
 import type { Amended, Seen } from "@core/fitting/index";
-import type { GarmentSummary, Stage } from "@core/garment/index";
+import { type GarmentSummary, type Stage, UNREADABLE_SUMMARY } from "@core/garment/index";
 import type { StudioSettings } from "@core/studio/index";
 import { eq } from "drizzle-orm";
 import type { Database } from "../client";
@@ -13,9 +13,11 @@ import {
   garmentVersions,
   measurementSets,
   ownCloths,
+  practiceAttempts,
   startingPoints,
 } from "../schema/work";
 import type { GarmentFile } from "./garments";
+import type { Attempt } from "./practice";
 
 type Client = {
   readonly name: string;
@@ -28,7 +30,7 @@ type Client = {
 type Garment = {
   readonly clientId: string;
   readonly name: string;
-  readonly summary: GarmentSummary;
+  readonly latestVersion: number;
   readonly stage: Stage;
   readonly dueOn: string | null;
   readonly fittingOn: string | null;
@@ -37,23 +39,24 @@ type Garment = {
   readonly changedAt: Date;
   readonly archivedAt: Date | null;
   readonly deletedAt: Date | null;
-  readonly versions: readonly {
-    readonly number: number;
-    readonly basedOn: number | null;
-    readonly file: GarmentFile;
-    readonly note: string;
-    readonly createdAt: Date;
-  }[];
-  readonly fittings: readonly {
-    readonly id: string;
-    readonly takenOn: string;
-    readonly version: number;
-    readonly note: string;
-    readonly seen: readonly Seen[];
-    readonly changes: readonly Amended[];
-    readonly appliedAs: number | null;
-    readonly createdAt: Date;
-  }[];
+};
+type Version = {
+  readonly number: number;
+  readonly basedOn: number | null;
+  readonly file: GarmentFile;
+  readonly note: string;
+  readonly author: string | null;
+  readonly createdAt: Date;
+};
+type Fitting = {
+  readonly takenOn: string;
+  readonly version: number;
+  readonly note: string;
+  readonly seen: readonly Seen[];
+  readonly changes: readonly Amended[];
+  readonly appliedAs: number | null;
+  readonly author: string | null;
+  readonly createdAt: Date;
 };
 
 /** Is there nothing in this workroom yet? Only into such a one is an archive taken. */
@@ -64,6 +67,11 @@ export async function isEmpty(database: Database, studioId: string): Promise<boo
 /** What takes a workroom's rows in, each with an id of its own here, within one transaction. */
 export function restoring(database: Database, studioId: string) {
   return {
+    /** Two who restore at once wait for each other here. */
+    isEmpty: async (): Promise<boolean> => {
+      await database.select({ id: studios.id }).from(studios).where(eq(studios.id, studioId)).for("update");
+      return isEmpty(database, studioId);
+    },
     settings: (settings: StudioSettings) => database.update(studios).set({ settings }).where(eq(studios.id, studioId)),
     client: async ({ measurings, ...client }: Client): Promise<string> => {
       const [added] = await database
@@ -75,25 +83,34 @@ export function restoring(database: Database, studioId: string) {
         await database.insert(measurementSets).values(measurings.map((one) => ({ clientId: added.id, ...one })));
       return added.id;
     },
-    /** Gives what the try-ons of the garment are called here, by what they were called before. */
-    garment: async ({ versions, fittings: tried, ...garment }: Garment): Promise<ReadonlyMap<string, string>> => {
-      const latestVersion = Math.max(...versions.map(({ number }) => number));
+    garment: async (garment: Garment): Promise<string> => {
+      const summary = UNREADABLE_SUMMARY;
       const [added] = await database
         .insert(garments)
-        .values({ studioId, latestVersion, words: garment.summary.words, ...garment })
+        .values({ studioId, summary, words: summary.words, ...garment })
         .returning({ id: garments.id });
       if (!added) throw new Error("restoring: the database returned no row");
-      const garmentId = added.id;
-      await database.insert(garmentVersions).values(versions.map((version) => ({ garmentId, ...version })));
-      const ids = new Map<string, string>();
-      for (const { id, ...fitting } of tried) {
-        const [kept] = await database
-          .insert(fittings)
-          .values({ garmentId, ...fitting })
-          .returning({ id: fittings.id });
-        if (kept) ids.set(id, kept.id);
-      }
-      return ids;
+      return added.id;
+    },
+    versions: async (garmentId: string, versions: readonly Version[]): Promise<void> => {
+      await database
+        .insert(garmentVersions)
+        .values(versions.map(({ author, ...version }) => ({ ...version, garmentId, authorName: author })));
+    },
+    /** What lists tell of a garment by its newest version. */
+    summary: async (garmentId: string, summary: GarmentSummary): Promise<void> => {
+      await database.update(garments).set({ summary, words: summary.words }).where(eq(garments.id, garmentId));
+    },
+    fitting: async (garmentId: string, { author, ...fitting }: Fitting): Promise<string> => {
+      const [kept] = await database
+        .insert(fittings)
+        .values({ ...fitting, garmentId, authorName: author })
+        .returning({ id: fittings.id });
+      if (!kept) throw new Error("restoring: the database returned no row");
+      return kept.id;
+    },
+    attempt: async (garmentId: string, attempt: Attempt & { readonly createdAt: Date }): Promise<void> => {
+      await database.insert(practiceAttempts).values({ ...attempt, garmentId });
     },
     photograph: async (picture: {
       readonly fittingId: string;
@@ -129,3 +146,5 @@ export function restoring(database: Database, studioId: string) {
     },
   };
 }
+
+export type Restoring = ReturnType<typeof restoring>;

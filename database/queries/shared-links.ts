@@ -1,7 +1,7 @@
 import { and, desc, eq, gt, isNull } from "drizzle-orm";
 import type { Database } from "../client";
 import { sharedLinks } from "../schema/fittings";
-import { garments, garmentVersions } from "../schema/work";
+import { clients, garments, garmentVersions } from "../schema/work";
 import type { GarmentFile } from "./garments";
 
 export type SharedLink = {
@@ -52,7 +52,10 @@ export async function revokeSharedLink(database: Database, studioId: string, lin
   return revoked.length > 0;
 }
 
-/** What a link shows to whoever has it, in no workroom: the garment as it was last saved; null for a link that leads nowhere any more. */
+/**
+ * What a link shows to whoever has it, in no workroom: the garment as it was last saved. Null for a link that leads nowhere any more: it was
+ * ended, is too old, or its garment or its client was deleted.
+ */
 export async function findShared(
   database: Database,
   tokenHash: string,
@@ -65,6 +68,7 @@ export async function findShared(
       garmentVersions,
       and(eq(garmentVersions.garmentId, garments.id), eq(garmentVersions.number, garments.latestVersion)),
     )
-    .where(and(eq(sharedLinks.tokenHash, tokenHash), isOpen(), isNull(garments.deletedAt)));
+    .innerJoin(clients, eq(clients.id, garments.clientId))
+    .where(and(eq(sharedLinks.tokenHash, tokenHash), isOpen(), isNull(garments.deletedAt), isNull(clients.deletedAt)));
   return found ?? null;
 }

@@ -1,4 +1,4 @@
-import { and, desc, eq, inArray, isNull, lt } from "drizzle-orm";
+import { and, desc, eq, inArray, isNull, lt, sql } from "drizzle-orm";
 import type { Database } from "../client";
 import { users } from "../schema/people";
 import { garments, garmentVersions } from "../schema/work";
@@ -18,7 +18,7 @@ const columns = {
   number: garmentVersions.number,
   basedOn: garmentVersions.basedOn,
   file: garmentVersions.file,
-  author: users.name,
+  author: sql<string | null>`coalesce(${users.name}, ${garmentVersions.authorName})`,
   note: garmentVersions.note,
   createdAt: garmentVersions.createdAt,
 };

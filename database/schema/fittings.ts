@@ -28,6 +28,8 @@ export const fittings = pgTable(
     /** The version that the changes made; null while they have not been taken. */
     appliedAs: integer(),
     authorId: uuid().references(() => users.id, { onDelete: "set null" }),
+    /** What whoever logged it was called, where it came out of an archive. */
+    authorName: text(),
     createdAt: createdAt(),
   },
   (table) => [

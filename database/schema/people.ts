@@ -1,5 +1,5 @@
 import { sql } from "drizzle-orm";
-import { bigint, boolean, check, index, integer, pgTable, text, unique, uuid } from "drizzle-orm/pg-core";
+import { bigint, boolean, check, index, integer, pgTable, primaryKey, text, unique, uuid } from "drizzle-orm/pg-core";
 import { jsonColumn, storedSettings } from "../stored";
 import { createdAt, id, instant } from "./columns";
 
@@ -129,4 +129,37 @@ export const invitations = pgTable(
     createdAt: createdAt(),
   },
   (table) => [index("invitations_of_studio").on(table.organizationId, table.status)],
+);
+
+/** A link by which somebody who forgot their password takes another, once. Of its secret only the hash is kept. */
+export const passwordLinks = pgTable(
+  "password_links",
+  {
+    tokenHash: text().primaryKey(),
+    userId: uuid()
+      .notNull()
+      .references(() => users.id, { onDelete: "cascade" }),
+    expiresAt: instant().notNull(),
+    createdAt: createdAt(),
+  },
+  (table) => [index("password_links_of_user").on(table.userId)],
+);
+
+/** Acts that were done, each under the key that it was sent with, and what came of it: sent again it is answered from here. */
+export const doneActs = pgTable(
+  "done_acts",
+  {
+    userId: uuid()
+      .notNull()
+      .references(() => users.id, { onDelete: "cascade" }),
+    what: text().notNull(),
+    key: uuid().notNull(),
+    /** JSON; null while it is being done. */
+    answer: text(),
+    createdAt: createdAt(),
+  },
+  (table) => [
+    primaryKey({ columns: [table.userId, table.what, table.key] }),
+    index("done_acts_by_age").on(table.createdAt),
+  ],
 );

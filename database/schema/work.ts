@@ -190,6 +190,8 @@ export const garmentVersions = pgTable(
     basedOn: integer(),
     file: jsonColumn(storedFile).notNull(),
     authorId: uuid().references(() => users.id, { onDelete: "set null" }),
+    /** What whoever saved it was called, where it came out of an archive. */
+    authorName: text(),
     note: text().notNull().default(""),
     createdAt: createdAt(),
   },

@@ -1,3 +1,4 @@
+import { ActForm } from "@app/components/act-form";
 import { useKeptTexts } from "@app/components/kept-texts";
 import { LengthField } from "@app/components/length-field";
 import { useTape, useUnit } from "@app/components/preferences";
@@ -23,7 +24,7 @@ import {
 import { type DefaultTaken, estimateBody } from "@core/resolve/index";
 import type { Tape } from "@core/tape/index";
 import { useMemo, useState } from "react";
-import { Form, useNavigation } from "react-router";
+import { useNavigation } from "react-router";
 import { type ClientProblems, readClient } from "./client-texts";
 import { SidedBoxes } from "./sided-boxes";
 
@@ -82,8 +83,7 @@ export function ClientForm({ title, keptAs, isNew, today, latest = NOTHING_TAKEN
   );
 
   return (
-    <Form
-      method="post"
+    <ActForm
       action={action}
       noValidate
       onSubmit={(event) => {
@@ -205,7 +205,7 @@ export function ClientForm({ title, keptAs, isNew, today, latest = NOTHING_TAKEN
           </>
         }
       />
-    </Form>
+    </ActForm>
   );
 }
 

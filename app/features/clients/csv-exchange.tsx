@@ -1,5 +1,6 @@
+import { ActForm } from "@app/components/act-form";
 import { Box, Button, Flex, Text } from "@chakra-ui/react";
-import { Form, useNavigation } from "react-router";
+import { useNavigation } from "react-router";
 
 type Props = {
   readonly clientId: string;
@@ -24,14 +25,14 @@ export function CsvExchange({ clientId, hasMeasures, answer }: Props) {
           </a>
         </Text>
       )}
-      <Form method="post" encType="multipart/form-data">
+      <ActForm encType="multipart/form-data">
         <Flex gap="3" align="center" wrap="wrap">
           <input type="file" name="csv" accept=".csv,text/csv" aria-label="Measures as CSV file" required />
           <Button type="submit" size="sm" variant="outline" borderColor="ruleStrong" color="ink" loading={isSending}>
             Take measures in
           </Button>
         </Flex>
-      </Form>
+      </ActForm>
       <Text fontSize="sm" color="inkSoft" mt="2">
         One reading a line, with the columns measure and length; date, side and unit if you have them. Every day in it
         becomes a measuring of its own.

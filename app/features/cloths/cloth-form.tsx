@@ -1,10 +1,11 @@
+import { ActForm } from "@app/components/act-form";
 import { useKeptTexts } from "@app/components/kept-texts";
 import { useUnit } from "@app/components/preferences";
 import { useTextsInUnit } from "@app/components/texts-in-unit";
 import { Box, Button, Flex, Table, Text } from "@chakra-ui/react";
 import { CLOTH_KINDS, type ClothKind, type ClothTable, clothOf, takesOf } from "@core/cloth/index";
 import { useEffect, useState } from "react";
-import { Form, useNavigation } from "react-router";
+import { useNavigation } from "react-router";
 import { ClothBox } from "./cloth-box";
 import { ALL_LENGTHS, boxOf, CLOTH_LENGTHS, clothTexts, isUsual, readTable, tableTexts } from "./cloth-texts";
 
@@ -39,8 +40,7 @@ export function ClothForm({ table, answer }: Props) {
         in before it puckers. New garments start from these figures, and are judged by them; a garment that is saved
         keeps its own.
       </Text>
-      <Form
-        method="post"
+      <ActForm
         noValidate
         onSubmit={(event) => {
           if (count > 0) event.preventDefault();
@@ -122,7 +122,7 @@ export function ClothForm({ table, answer }: Props) {
                   : "")}
           </Text>
         </Flex>
-      </Form>
+      </ActForm>
     </>
   );
 }

@@ -1,3 +1,4 @@
+import { ActForm } from "@app/components/act-form";
 import { useTape, useUnit } from "@app/components/preferences";
 import { TextBox } from "@app/components/text-box";
 import {
@@ -12,7 +13,7 @@ import {
 } from "@core/cloth/index";
 import { formatForTyping, formatLength } from "@core/tape/index";
 import { useState } from "react";
-import { Form } from "react-router";
+
 import { ClothBox } from "./cloth-box";
 import { boxOf, CLOTH_LENGTHS, clothTexts, HANGS_FIELDS } from "./cloth-texts";
 
@@ -56,7 +57,7 @@ export function OwnCloths({ cloths, table, problems, mayChange }: Props) {
             </span>
           </span>
           {mayChange && (
-            <Form method="post" className="settings-acts">
+            <ActForm className="settings-acts">
               <input type="hidden" name="id" value={cloth.id} />
               {!cloth.isRetired && (
                 <button className="plain-button small" type="button" onClick={() => setEdited(cloth.id)}>
@@ -71,7 +72,7 @@ export function OwnCloths({ cloths, table, problems, mayChange }: Props) {
               >
                 {cloth.isRetired ? "Use again" : "Retire"}
               </button>
-            </Form>
+            </ActForm>
           )}
         </div>
       ))}
@@ -111,7 +112,7 @@ function ClothEditor({ cloth, table, problems }: EditorProps) {
   const usual = hangsOf(kind);
   const write = (id: string) => (text: string) => setTexts((before) => ({ ...before, [id]: text }));
   return (
-    <Form method="post" className="own-cloth-editor">
+    <ActForm className="own-cloth-editor">
       <input type="hidden" name="id" value={cloth?.id ?? ""} />
       <input type="hidden" name="unit" value={unit} />
       {problems.all && <p role="alert">{problems.all}</p>}
@@ -190,6 +191,6 @@ function ClothEditor({ cloth, table, problems }: EditorProps) {
       <button className="plain-button" name="act" value="save" type="submit">
         {cloth ? "Keep the cloth" : "Add the cloth"}
       </button>
-    </Form>
+    </ActForm>
   );
 }

@@ -1,4 +1,4 @@
-import { Form } from "react-router";
+import { ActForm } from "@app/components/act-form";
 
 type ShelfAct = "archive" | "delete" | "restore" | "destroy";
 
@@ -16,9 +16,8 @@ export function ShelfActs({ what, id, acts }: Props) {
   return (
     <div className="shelf-acts">
       {acts.map((act) => (
-        <Form
+        <ActForm
           key={act}
-          method="post"
           action="/shelves"
           onSubmit={(event) => {
             if (act === "destroy" && !window.confirm(`This cannot be undone. Destroy this ${what} for good?`))
@@ -34,7 +33,7 @@ export function ShelfActs({ what, id, acts }: Props) {
           >
             {LABELS[act]}
           </button>
-        </Form>
+        </ActForm>
       ))}
     </div>
   );

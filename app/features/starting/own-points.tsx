@@ -1,5 +1,5 @@
+import { ActForm } from "@app/components/act-form";
 import { Box, Heading } from "@chakra-ui/react";
-import { Form } from "react-router";
 
 type Props = { readonly points: readonly { readonly id: string; readonly name: string }[] };
 
@@ -14,8 +14,7 @@ export function OwnPoints({ points }: Props) {
       {points.map(({ id, name }) => (
         <div key={id} className="shelf-acts">
           <span>{name}</span>
-          <Form
-            method="post"
+          <ActForm
             action="/starting-points"
             onSubmit={(event) => {
               if (!window.confirm(`Take “${name}” away? Garments that were started from it stay as they are.`))
@@ -27,7 +26,7 @@ export function OwnPoints({ points }: Props) {
             <button className="plain-button small grave" type="submit">
               Take away
             </button>
-          </Form>
+          </ActForm>
         </div>
       ))}
     </Box>

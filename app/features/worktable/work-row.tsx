@@ -1,3 +1,4 @@
+import { ActKey } from "@app/components/act-form";
 import { useTape } from "@app/components/preferences";
 import { speak, wholeUp } from "@core/draft/index";
 import { STAGES, type Stage } from "@core/garment/index";
@@ -67,6 +68,7 @@ function StageBox({
   if (!mayChange) return <>{stage}</>;
   return (
     <fetcher.Form method="post" action={`/garments/${id}/plan`}>
+      <ActKey state={fetcher.state} />
       <select
         name="stage"
         aria-label={`Stage of ${name}`}
@@ -99,6 +101,7 @@ function DayBox({ id, field, label, day, mayChange }: DayProps) {
   if (!mayChange) return <span data-late={late}>{day ? `${day.on} ${says}` : ""}</span>;
   return (
     <fetcher.Form method="post" action={`/garments/${id}/plan`}>
+      <ActKey state={fetcher.state} />
       <input
         type="date"
         name={field}

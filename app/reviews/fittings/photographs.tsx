@@ -1,3 +1,4 @@
+import { sendAct } from "@app/components/send-act";
 import { MarkOn, type PlaceOnPiece } from "@app/sheet/overlay-sheet";
 import { useState } from "react";
 import { resizedPhotograph } from "./resized-photograph";
@@ -26,9 +27,7 @@ export function Photographs({ address, begun, mayChange, marks, onPlace }: Props
     setTold("");
   };
   const remove = async (id: string) => {
-    const response = await fetch(address, { method: "POST", body: new URLSearchParams({ remove: id }) }).catch(
-      () => null,
-    );
+    const response = await sendAct(address, new URLSearchParams({ remove: id })).catch(() => null);
     if (response?.ok) setPictures((before) => before.filter((one) => one.id !== id));
     else setTold("It could not be taken out: try again in a moment.");
   };
@@ -104,7 +103,7 @@ async function sendPhotograph(address: string, file: File): Promise<Answer> {
   const form = new FormData();
   form.set("photograph", resized, "photograph.jpg");
   try {
-    const response = await fetch(address, { method: "POST", body: form });
+    const response = await sendAct(address, form);
     const answer: Answer = await response.json();
     return answer;
   } catch {

@@ -1,3 +1,4 @@
+import { sendAct } from "@app/components/send-act";
 import type { Amended, ObservationId, Seen } from "@core/fitting/index";
 import { useEffect, useRef, useState } from "react";
 
@@ -63,13 +64,9 @@ type Answer =
   | { readonly ok: true; readonly appliedAs: number | null }
   | { readonly ok: false; readonly reason: string };
 
-async function post(address: string, body: unknown): Promise<Answer> {
+async function post(address: string, body: object): Promise<Answer> {
   try {
-    const response = await fetch(address, {
-      method: "POST",
-      headers: { "content-type": "application/json" },
-      body: JSON.stringify(body),
-    });
+    const response = await sendAct(address, body);
     const answer: unknown = await response.json();
     if (response.ok && typeof answer === "object" && answer !== null && "appliedAs" in answer)
       return { ok: true, appliedAs: typeof answer.appliedAs === "number" ? answer.appliedAs : null };

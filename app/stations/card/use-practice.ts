@@ -1,3 +1,4 @@
+import { sendAct } from "@app/components/send-act";
 import { useWorkStore } from "@app/work/work-context";
 import type { Verdict } from "@core/practice/index";
 import { writeGarment } from "@core/spec/index";
@@ -28,10 +29,7 @@ export function usePractice(garmentId: string) {
   const refresh = useCallback(() => load(address), [load, address]);
   const check = async (part: string, figure: string, answerMm: number) => {
     const file = writeGarment(store.getState().spec, "mm");
-    const body = JSON.stringify({ file, part, figure, answerMm });
-    const sent = await fetch(address, { method: "POST", body, headers: { "content-type": "application/json" } }).catch(
-      () => null,
-    );
+    const sent = await sendAct(address, { file, part, figure, answerMm }).catch(() => null);
     const judged: PracticeAnswer | null = sent ? await sent.json().catch(() => null) : null;
     setAnswers((before) => ({
       ...before,

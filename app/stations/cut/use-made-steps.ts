@@ -1,3 +1,4 @@
+import { sendAct } from "@app/components/send-act";
 import { useEffect, useState } from "react";
 
 const isSteps = (answer: unknown): answer is readonly string[] =>
@@ -29,13 +30,7 @@ export function useMadeSteps(garmentId: string) {
     setDone(next);
     setProblem(null);
     try {
-      const response = await fetch(address, {
-        method: "POST",
-        headers: { "content-type": "application/json" },
-        body: JSON.stringify({ step, isDone }),
-        // A page that is left at once sends it all the same.
-        keepalive: true,
-      });
+      const response = await sendAct(address, { step, isDone });
       const answer: unknown = await response.json();
       if (!response.ok || !isSteps(answer)) throw new Error(NOT_KEPT);
       setDone(new Set(answer));
