@@ -1,9 +1,11 @@
+import { ActForm } from "@app/components/act-form";
 import { TextBox } from "@app/components/text-box";
 import { RestoreArchive } from "@app/features/settings/restore-archive";
 import { SettingsPage } from "@app/features/settings/settings-page";
+import { actOf } from "@app/server/acts";
 import { attemptInStudio, inStudio, membershipOf } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
-import { data, Form, redirect, useNavigation } from "react-router";
+import { data, redirect, useNavigation } from "react-router";
 import type { Route } from "./+types/settings-data";
 
 export const meta: Route.MetaFunction = () => [{ title: "Data · Gamine" }];
@@ -19,11 +21,12 @@ export async function loader({ context }: Route.LoaderArgs) {
 
 /** Ends the workroom for good, once its name has been written out. */
 export async function action({ request, context }: Route.ActionArgs) {
-  const { name = "" } = textsOf(await postedForm(request));
+  const form = await postedForm(request);
+  const { name = "" } = textsOf(form);
   const { studio } = membershipOf(context);
   if (name.trim() !== studio.name)
     return data({ problem: `Nothing was destroyed: write “${studio.name}” to say that you mean it.` }, { status: 422 });
-  const done = await attemptInStudio(context, (queries) => queries.endStudio());
+  const done = await attemptInStudio(context, actOf(request, form), (queries) => queries.endStudio());
   return done.ok ? redirect("/account") : data({ problem: done.sentence }, { status: 503 });
 }
 
@@ -64,12 +67,12 @@ export default function Data({ loaderData: { name, isOwner, isEmpty: hasNothing 
         <h2 className="page-part">End the workroom</h2>
         <p>Destroys “{name}” with all that is in it, for good. Save an archive first.</p>
         {actionData && <p role="alert">{actionData.problem}</p>}
-        <Form method="post">
+        <ActForm>
           <TextBox name="name" label={`Write “${name}”`} autoComplete="off" />
           <button className="plain-button grave" type="submit" disabled={isGoing}>
             Destroy it for good
           </button>
-        </Form>
+        </ActForm>
       </section>
     </SettingsPage>
   );

@@ -1,119 +1,73 @@
-import { createInterface } from "node:readline";
-import type { Readable } from "node:stream";
 import { theDatabase } from "@app/server/connection";
-import { readPhotograph } from "@app/server/photographs/read-photograph";
+import { keptPhotograph } from "@app/server/photographs/read-photograph";
 import { CLOTH_KINDS } from "@core/cloth/index";
 import { summaryOf, UNREADABLE_SUMMARY } from "@core/garment/index";
 import { readGarment } from "@core/spec/index";
-import { isEmpty, restoring } from "@database/queries/restore";
-import { type Entry, openPromise, type ZipFile } from "yauzl";
-import type { z } from "zod";
-import { CLIENT, CLOTHS, FILES, GARMENT, MANIFEST, POINTS, photographFile } from "./archive-format";
+import { type Restoring, restoring } from "@database/queries/restore";
+import {
+  type ArchivedAttempt,
+  type ArchivedFitting,
+  type ArchivedVersion,
+  ATTEMPT,
+  CLIENT,
+  CLOTHS,
+  EARLIER_FORMAT,
+  EARLIER_GARMENT,
+  FILES,
+  FITTING,
+  GARMENT,
+  MANIFEST,
+  POINTS,
+  photographFile,
+  VERSION,
+} from "./archive-format";
+import { type OpenedArchive, openArchive, Refused } from "./opened-archive";
 
 export type Restored =
   | { readonly ok: true; readonly clients: number; readonly garments: number; readonly photographs: number }
   | { readonly ok: false; readonly sentence: string };
 
-/** Says what of an archive cannot be taken. */
-class Refused extends Error {}
-
-/** A line, a file or a picture of an archive is no longer than this: one that unfolds to more is none of ours. */
-const MOST_BYTES = 20_000_000;
-
-/** Takes an archive into a workroom in which nothing is yet: all of it, or nothing. */
-export async function readArchive(path: string, studioId: string): Promise<Restored> {
-  let zip: ZipFile | null = null;
+/** Takes an archive into a workroom in which nothing is yet: all of it, or nothing. `fileDescriptor` is of the open file
+ * that holds it, which is closed. */
+export async function readArchive(fileDescriptor: number, studioId: string): Promise<Restored> {
+  let archive: OpenedArchive | null = null;
   try {
-    zip = await openPromise(path, { lazyEntries: true, autoClose: false });
-    const entries = new Map<string, Entry>();
-    for await (const entry of zip.eachEntry()) entries.set(entry.fileName, entry);
-    return await take(archiveOf(zip, entries), studioId);
+    archive = await openArchive(fileDescriptor);
+    return await take(archive, studioId);
   } catch (error) {
     if (error instanceof Refused) return { ok: false, sentence: error.message };
-    if (error instanceof Error && /^(End of central directory|invalid|Invalid|expected|bad)/.test(error.message))
-      return { ok: false, sentence: "That file is no archive of a workroom, or is not whole." };
+    if (isOfTheData(error)) return { ok: false, sentence: NOT_KEPT };
     throw error;
   } finally {
-    zip?.close();
+    archive?.close();
   }
 }
 
-function archiveOf(zip: ZipFile, entries: ReadonlyMap<string, Entry>) {
-  const open = async (name: string): Promise<Readable | null> => {
-    const entry = entries.get(name);
-    return entry ? zip.openReadStreamPromise(entry) : null;
-  };
-  const bytes = async (name: string): Promise<Buffer | null> => {
-    const stream = await open(name);
-    if (!stream) return null;
-    const parts: Buffer[] = [];
-    let size = 0;
-    for await (const part of stream) {
-      size += part.length;
-      if (size > MOST_BYTES) throw new Refused(`${name} is larger than any archive of a workroom holds.`);
-      parts.push(part);
-    }
-    return Buffer.concat(parts);
-  };
-  return {
-    bytes,
-    json: async <Schema extends z.ZodType>(name: string, schema: Schema): Promise<z.infer<Schema> | null> => {
-      const text = await bytes(name);
-      return text && parsed(schema, text.toString("utf8"), name);
-    },
-    lines: async function* <Schema extends z.ZodType>(name: string, schema: Schema): AsyncGenerator<z.infer<Schema>> {
-      const stream = await open(name);
-      if (!stream) return;
-      let number = 0;
-      for await (const line of createInterface({ input: stream, crlfDelay: Number.POSITIVE_INFINITY })) {
-        number++;
-        if (line.length > MOST_BYTES) throw new Refused(`Line ${number} of ${name} is longer than any.`);
-        if (line.trim() !== "") yield parsed(schema, line, `line ${number} of ${name}`);
-      }
-    },
-  };
+const NOT_KEPT = "The archive holds something that no workroom can. Nothing was taken over.";
+
+/** PostgreSQL's codes for values that it does not take, and for rows that cannot stand together. */
+function isOfTheData(error: unknown): boolean {
+  if (!(error instanceof Error)) return false;
+  return ("code" in error && /^2[23]\w{3}$/.test(String(error.code))) || isOfTheData(error.cause);
 }
 
-function parsed<Schema extends z.ZodType>(schema: Schema, text: string, where: string): z.infer<Schema> {
-  let value: unknown;
-  try {
-    value = JSON.parse(text);
-  } catch {
-    throw new Refused(`${where} is not whole. Nothing was taken over.`);
-  }
-  const read = schema.safeParse(value);
-  if (read.success) return read.data;
-  const [issue] = read.error.issues;
-  throw new Refused(
-    `${where}: ${issue?.path.join(".") || "it"}: ${issue?.message ?? "cannot be read"}. Nothing was taken over.`,
-  );
-}
-
-async function take(archive: ReturnType<typeof archiveOf>, studioId: string): Promise<Restored> {
+async function take(archive: OpenedArchive, studioId: string): Promise<Restored> {
   const manifest = await archive.json(FILES.manifest, MANIFEST);
-  if (!manifest) throw new Refused("That file is no archive of a workroom.");
+  if (!manifest) throw new Refused("That file is no archive of a workroom. Nothing was taken over.");
+  await archive.check();
   return theDatabase().transaction(async (database) => {
-    if (!(await isEmpty(database, studioId)))
-      throw new Refused("There are clients in this workroom already: an archive is only taken into an empty one.");
     const into = restoring(database, studioId);
-    const clientIds = new Map<string, string>();
-    for await (const { id, ...client } of archive.lines(FILES.clients, CLIENT))
-      clientIds.set(id, await into.client(client));
-    let [garments, photographs] = [0, 0];
-    for await (const { id: _before, clientId: before, ...garment } of archive.lines(FILES.garments, GARMENT)) {
-      const clientId = clientIds.get(before);
-      if (!clientId) throw new Refused(`The garment “${garment.name}” is of a client who is not in the archive.`);
-      const ids = await into.garment({ ...garment, clientId, summary: summaryFor(garment.versions.at(-1)?.file) });
-      garments++;
-      for (const { id, photographs: pictures } of garment.fittings)
-        for (const picture of pictures) {
-          const sent = await archive.bytes(photographFile(picture));
-          const read = sent && (await readPhotograph(sent));
-          const fittingId = ids.get(id);
-          if (!read?.ok || !fittingId) continue;
-          await into.photograph({ fittingId, width: read.width, height: read.height, jpeg: read.jpeg });
-          photographs++;
-        }
+    if (!(await into.isEmpty()))
+      throw new Refused("There are clients in this workroom already: an archive is only taken into an empty one.");
+    const work = taking(archive, into);
+    for await (const client of archive.lines(FILES.clients, CLIENT)) await work.client(client);
+    if (manifest.format === EARLIER_FORMAT) await takeEarlier(archive, work);
+    else {
+      for await (const garment of archive.lines(FILES.garments, GARMENT)) await work.garment(garment);
+      for await (const version of archive.lines(FILES.versions, VERSION)) await work.version(version);
+      await work.endOfVersions();
+      for await (const fitting of archive.lines(FILES.fittings, FITTING)) await work.fitting(fitting);
+      for await (const attempt of archive.lines(FILES.practice, ATTEMPT)) await work.attempt(attempt);
     }
     const cloths = await archive.json(FILES.cloths, CLOTHS);
     if (cloths)
@@ -123,9 +77,109 @@ async function take(archive: ReturnType<typeof archiveOf>, studioId: string): Pr
       );
     await into.points((await archive.json(FILES.startingPoints, POINTS)) ?? []);
     await into.settings(manifest.settings);
-    return { ok: true, clients: clientIds.size, garments, photographs };
+    return { ok: true, ...work.counts() };
   });
 }
+
+/** The format before: every garment's line holds its versions and its fittings. */
+async function takeEarlier(archive: OpenedArchive, work: ReturnType<typeof taking>): Promise<void> {
+  for await (const { versions, fittings, ...garment } of archive.lines(FILES.garments, EARLIER_GARMENT)) {
+    await work.garment({ ...garment, latestVersion: versions.at(-1)?.number ?? 0 });
+    for (const version of versions) await work.version({ ...version, garmentId: garment.id });
+    await work.endOfVersions();
+    for (const fitting of fittings) await work.fitting({ ...fitting, garmentId: garment.id });
+  }
+}
+
+/** So many versions are written at a time. */
+const BATCH = 100;
+
+/** What an archive's rows become in the workroom, each under an id of its own there. */
+function taking(archive: OpenedArchive, into: Restoring) {
+  const clientIds = new Map<string, string>();
+  const garments = new Map<string, TakenGarment>();
+  let photographs = 0;
+  let waiting: ArchivedVersion[] = [];
+  const garmentOf = (id: string): TakenGarment => {
+    const garment = garments.get(id);
+    if (!garment)
+      throw new Refused("Something in the archive is of a garment that is not in it. Nothing was taken over.");
+    return garment;
+  };
+  const write = async () => {
+    const [first] = waiting;
+    if (!first) return;
+    await into.versions(garmentOf(first.garmentId).id, waiting);
+    waiting = [];
+  };
+  /** Ends the garment whose versions were read last. */
+  const endOfVersions = async () => {
+    const last = waiting.at(-1);
+    await write();
+    if (!last) return;
+    const garment = garmentOf(last.garmentId);
+    if (garment.read !== garment.latest) throw missing(garment, garment.read + 1);
+    await into.summary(garment.id, summaryFor(last.file));
+  };
+  return {
+    client: async ({ id, ...client }: Parameters<Restoring["client"]>[0] & { readonly id: string }) => {
+      if (clientIds.has(id)) throw new Refused(`“${client.name}” is in the archive twice. Nothing was taken over.`);
+      clientIds.set(id, await into.client(client));
+    },
+    garment: async ({
+      id,
+      clientId: before,
+      ...garment
+    }: Parameters<Restoring["garment"]>[0] & { readonly id: string }) => {
+      const clientId = clientIds.get(before);
+      if (!clientId)
+        throw new Refused(
+          `The garment “${garment.name}” is of a client who is not in the archive. Nothing was taken over.`,
+        );
+      if (garments.has(id)) throw new Refused(`“${garment.name}” is in the archive twice. Nothing was taken over.`);
+      const added = await into.garment({ ...garment, clientId });
+      garments.set(id, { id: added, name: garment.name, latest: garment.latestVersion, read: 0 });
+    },
+    version: async (version: ArchivedVersion) => {
+      if (waiting[0] && waiting[0].garmentId !== version.garmentId) await endOfVersions();
+      if (waiting.length === BATCH) await write();
+      const garment = garmentOf(version.garmentId);
+      if (version.number !== garment.read + 1) throw missing(garment, garment.read + 1);
+      if (version.basedOn !== null && version.basedOn >= version.number) throw missing(garment, version.basedOn);
+      garment.read = version.number;
+      waiting.push(version);
+    },
+    endOfVersions: async () => {
+      await endOfVersions();
+      for (const garment of garments.values())
+        if (garment.read !== garment.latest) throw missing(garment, garment.read + 1);
+    },
+    fitting: async ({ photographs: pictures, garmentId, id: _before, ...fitting }: ArchivedFitting) => {
+      const garment = garmentOf(garmentId);
+      for (const number of [fitting.version, fitting.appliedAs ?? 1])
+        if (number > garment.latest) throw missing(garment, number);
+      const fittingId = await into.fitting(garment.id, fitting);
+      for (const picture of pictures) {
+        const sent = await archive.bytes(photographFile(picture));
+        const read = sent && (await keptPhotograph(sent));
+        if (!read?.ok)
+          throw new Refused(`A photograph of “${garment.name}” is missing or broken. Nothing was taken over.`);
+        await into.photograph({ fittingId, width: read.width, height: read.height, jpeg: read.jpeg });
+        photographs++;
+      }
+    },
+    attempt: async ({ garmentId, ...attempt }: ArchivedAttempt) => into.attempt(garmentOf(garmentId).id, attempt),
+    counts: () => ({ clients: clientIds.size, garments: garments.size, photographs }),
+  };
+}
+
+/** A garment as it was taken over: the number of its newest version, and of the last that was read. */
+type TakenGarment = { readonly id: string; readonly name: string; readonly latest: number; read: number };
+
+const missing = ({ name }: TakenGarment, number: number) =>
+  new Refused(
+    `Version ${number} of “${name}” is missing, or its versions do not follow each other. Nothing was taken over.`,
+  );
 
 /** A version that cannot be read is kept as it is, and its page says why. */
 function summaryFor(file: unknown) {

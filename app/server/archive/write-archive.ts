@@ -3,9 +3,19 @@ import { Readable } from "node:stream";
 import { theDatabase } from "@app/server/connection";
 import type { StudioSettings } from "@core/studio/index";
 import type { Database } from "@database/client";
-import { clothsAndPoints, everyClient, everyGarment, type Part, photographBytes } from "@database/queries/whole-studio";
+import {
+  clothsAndPoints,
+  everyAttempt,
+  everyClient,
+  everyFitting,
+  everyGarment,
+  everyVersion,
+  type Part,
+  photographBytes,
+} from "@database/queries/whole-studio";
 import { ZipArchive } from "archiver";
 import { ARCHIVE_FORMAT, FILES, photographFile } from "./archive-format";
+import { type CheckedEntry, CONTENTS_FILE, counted, sumOf } from "./checked-entries";
 
 type About = { readonly name: string; readonly settings: StudioSettings };
 
@@ -27,21 +37,24 @@ async function fill(archive: ZipArchive, database: Database, part: Part, about: 
   // Whoever fetched it may go away in the middle: what reads the database then ends as well.
   const gone = new AbortController();
   archive.once("close", () => gone.abort());
-  const add = async (name: string, content: Readable | Buffer | string) => {
+  const entries: CheckedEntry[] = [];
+  const add = async (name: string, content: Readable) => {
     const added = once(archive, "entry", { signal: gone.signal });
-    archive.append(content, { name });
+    const source = counted(name, (entry) => entries.push(entry));
+    content.once("error", (error) => source.destroy(error));
+    archive.append(content.pipe(source), { name });
     await added;
   };
   const pictures: string[] = [];
   await add(FILES.manifest, json({ format: ARCHIVE_FORMAT, madeOn: new Date(), ...about }));
   await add(FILES.clients, lines(everyClient(database, part)));
+  await add(FILES.garments, lines(everyGarment(database, part)));
+  await add(FILES.versions, lines(everyVersion(database, part)));
   await add(
-    FILES.garments,
-    lines(
-      everyGarment(database, part),
-      ({ fittings }) => void pictures.push(...fittings.flatMap(({ photographs }) => photographs)),
-    ),
+    FILES.fittings,
+    lines(everyFitting(database, part), ({ photographs }) => void pictures.push(...photographs)),
   );
+  await add(FILES.practice, lines(everyAttempt(database, part)));
   if (part.clientId === null) {
     const { cloths, points } = await clothsAndPoints(database, part);
     await add(FILES.cloths, json(cloths));
@@ -49,19 +62,20 @@ async function fill(archive: ZipArchive, database: Database, part: Part, about: 
   }
   for (const id of pictures) {
     const picture = await photographBytes(database, part, id);
-    if (picture) await add(photographFile(id), Buffer.from(picture.jpeg));
+    if (picture) await add(photographFile(id), Readable.from([Buffer.from(picture.jpeg)]));
   }
+  await add(CONTENTS_FILE, json({ entries, sha256: sumOf(entries) }));
   await archive.finalize();
 }
 
-const json = (value: unknown) => JSON.stringify(value, null, 2);
+const json = (value: unknown) => Readable.from([Buffer.from(JSON.stringify(value, null, 2))]);
 
 function lines<Row>(rows: AsyncIterable<Row>, look: (row: Row) => void = () => {}): Readable {
   return Readable.from(
     (async function* () {
       for await (const row of rows) {
         look(row);
-        yield `${JSON.stringify(row)}\n`;
+        yield Buffer.from(`${JSON.stringify(row)}\n`);
       }
     })(),
     { objectMode: false },
