@@ -35,6 +35,7 @@ export default [
   route("garments/:garmentId/fittings/:fittingId/photographs", "routes/photographs.ts"),
   route("garments/:garmentId/shared", "routes/shared-links.tsx"),
   route("photographs/:photographId", "routes/photograph.ts"),
+  route("new-password/:token", "routes/new-password.tsx"),
   route("shared/:token", "routes/shared.tsx"),
   route("shared/:token/:file", "routes/shared-file.ts"),
   route("garments/:garmentId/:station", "routes/garment.tsx"),

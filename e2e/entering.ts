@@ -13,7 +13,7 @@ export function post(
   return fetch(`${url}${path}`, {
     method: "POST",
     redirect: "manual",
-    headers: { origin: url, ...(cookie === undefined ? {} : { cookie }) },
+    headers: { origin: url, "sec-fetch-site": "same-origin", ...(cookie === undefined ? {} : { cookie }) },
     body: new URLSearchParams(texts),
   });
 }

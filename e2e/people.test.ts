@@ -1,3 +1,6 @@
+import { connect } from "@database/client";
+import { members } from "@database/schema/people";
+import { eq } from "drizzle-orm";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
 import { enterDemo, post, sessionOf } from "./entering";
 import { type RunningApp, startApp } from "./running-app";
@@ -34,6 +37,12 @@ const memberOf = async (email: string) =>
   new RegExp(`data-member="${email}"[\\s\\S]*?name="id" value="([0-9a-f-]{36})"`).exec(
     await page("/settings/people", owner),
   )?.[1] ?? "";
+
+/** The id of one of somebody's workrooms. */
+async function studioOf(cookie: string, name: string): Promise<string> {
+  const rows = (await page("/account", cookie)).split('name="studio"').slice(1);
+  return /value="([0-9a-f-]{36})"/.exec(rows.find((row) => row.includes(name)) ?? "")?.[1] ?? "";
+}
 
 describe("people of a workroom", () => {
   it("work in it as what they were invited as, and are seen by the others", async () => {
@@ -97,14 +106,56 @@ describe("people of a workroom", () => {
     expect(await page("/clients", maker)).not.toContain("Odile");
   });
 
+  it("who forgot their password get a link from an owner, once, and nobody else does", async () => {
+    const ask = (cookie: string, id: string) => post(app.url, "/settings/people", { act: "password", id }, cookie);
+    const forgetful = await invited("forgetful@example.org", "maker");
+    const id = await memberOf("forgetful@example.org");
+    expect((await ask(forgetful, id)).status).toBe(403);
+    expect((await ask(owner, "no id")).status).toBe(404);
+    const linkIn = async (response: Response) => /\/new-password\/[\w-]{32}/.exec(await response.text())?.[0] ?? "none";
+    const first = await linkIn(await ask(owner, id));
+    const second = await linkIn(await ask(owner, id));
+    expect(second).not.toBe(first);
+    const take = (link: string, password: string) => post(app.url, link, { password });
+    expect((await take(first, "five words that differ much")).status).toBe(410);
+    expect((await take(second, "short")).status).toBe(422);
+    const entered = await take(second, "five words that differ much");
+    expect(entered.status).toBe(302);
+    expect(await page("/", sessionOf(entered))).toContain("Quayside Workroom");
+    expect((await take(second, "six words that differ even more")).status).toBe(410);
+    expect(await leadsTo("/", forgetful)).toBe("/sign-in");
+    expect((await post(app.url, "/sign-in", { email: "forgetful@example.org", password: PASSWORD })).status).toBe(401);
+    // With a workroom of their own, of which the owner is none, they are helped by nobody from here.
+    await post(app.url, "/studios/new", { studio: "Their own" }, sessionOf(entered));
+    const refused = await ask(owner, id);
+    expect(refused.status).toBe(403);
+    expect(await refused.text()).toContain("also in a workroom of which you are no owner");
+  });
+
+  it("delete their account by their password, unless a workroom would be left without an owner", async () => {
+    const leaver = await invited("leaver@example.org", "maker");
+    const go = (cookie: string, sure: string) => post(app.url, "/account", { act: "delete", sure }, cookie);
+    expect((await go(leaver, "not my password")).status).toBe(401);
+    await post(app.url, "/studios/new", { studio: "A room of one’s own" }, leaver);
+    const kept = await go(leaver, PASSWORD);
+    expect(kept.status).toBe(409);
+    expect(await kept.text()).toContain("only owner of a workroom");
+    await post(app.url, "/account", { act: "switch", studio: await studioOf(leaver, "A room of one’s own") }, leaver);
+    await post(app.url, "/settings/data", { name: "A room of one’s own" }, leaver);
+    expect((await go(leaver, PASSWORD)).headers.get("location")).toBe("/sign-in");
+    expect(await leadsTo("/", leaver)).toBe("/sign-in");
+    expect(await page("/settings/people", owner)).not.toContain("leaver@example.org");
+    expect((await post(app.url, "/sign-in", { email: "leaver@example.org", password: PASSWORD })).status).toBe(401);
+    expect((await go(owner, PASSWORD)).status).toBe(422);
+  });
+
   it("keep the last owner", async () => {
-    const left = await post(
-      app.url,
-      "/settings/people",
-      { act: "let-go", id: await memberOf("at this machine") },
-      owner,
-    );
-    expect(left.status).toBeGreaterThanOrEqual(400);
+    const { database, close } = connect(app.databaseUrl);
+    const [own] = await database.select({ id: members.id }).from(members).where(eq(members.role, "owner"));
+    await close();
+    const left = await post(app.url, "/settings/people", { act: "let-go", id: own?.id ?? "" }, owner);
+    expect(left.status).toBe(400);
+    expect(await left.text()).toContain("A workroom needs an owner");
     expect(await page("/", owner)).toContain("Quayside Workroom");
   });
 

@@ -5,9 +5,10 @@ import { personOf } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { askAuth } from "@app/server/sign-in/asked-of-auth";
 import { enter } from "@app/server/sign-in/entering";
+import { deletePerson } from "@database/queries/passwords";
 import { isLocalEmail, listSessions } from "@database/queries/people";
 import { format } from "date-fns";
-import { data, Form, Link } from "react-router";
+import { data, Form, Link, redirect } from "react-router";
 import type { Route } from "./+types/account";
 
 export const meta: Route.MetaFunction = () => [{ title: "Your account · Gamine" }];
@@ -41,6 +42,9 @@ function browserOf(userAgent: string): string {
   return /Mobile|Android|iPhone/.test(userAgent) ? `${browser} on a phone or tablet` : browser;
 }
 
+const ONLY_OWNER =
+  "You are the only owner of a workroom: make somebody else one first, or end the workroom under Settings, Data. Nothing was deleted.";
+
 export async function action({ request, context }: Route.ActionArgs) {
   const texts = textsOf(await postedForm(request));
   switch (texts.act) {
@@ -65,6 +69,19 @@ export async function action({ request, context }: Route.ActionArgs) {
       });
       if (!answer.ok) return data({ problem: answer.sentence }, { status: answer.status });
       return enter(answer.cookies, "/account?changed=password");
+    }
+    case "delete": {
+      const { userId, email } = personOf(context);
+      if (isLocalEmail(email))
+        return data({ problem: "Whoever enters at this machine has no account to delete." }, { status: 422 });
+      const answer = await askAuth(request, "/sign-in/email", { email, password: texts.sure ?? "" });
+      if (!answer.ok)
+        return data(
+          { problem: answer.status === 401 ? "That is not your password: nothing was deleted." : answer.sentence },
+          { status: answer.status },
+        );
+      if (!(await deletePerson(theDatabase(), userId))) return data({ problem: ONLY_OWNER }, { status: 409 });
+      return redirect("/sign-in");
     }
     default:
       return data({ problem: "Nothing was asked for." }, { status: 422 });
@@ -140,6 +157,21 @@ export default function Account({ loaderData, actionData }: Route.ComponentProps
           </button>
         </Form>
       </section>
+      {!isLocal && (
+        <section className="settings-part">
+          <h2 className="page-part">Delete your account</h2>
+          <p>
+            Your name and address are deleted, and you are in no workroom any more. What you made there stays the
+            workroom’s, without your name.
+          </p>
+          <Form method="post">
+            <TextBox name="sure" label="Your password" type="password" autoComplete="current-password" required />
+            <button className="plain-button grave" name="act" value="delete" type="submit">
+              Delete it for good
+            </button>
+          </Form>
+        </section>
+      )}
     </Page>
   );
 }

@@ -1,12 +1,16 @@
 import { TextBox } from "@app/components/text-box";
 import { SettingsPage } from "@app/features/settings/settings-page";
+import { theDatabase } from "@app/server/connection";
 import { inStudio, membershipOf, personOf } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
+import { newToken } from "@app/server/secret-token";
 import { publicAddress } from "@app/server/sign-in/addresses";
 import { askAuth } from "@app/server/sign-in/asked-of-auth";
+import { addPasswordLink } from "@database/queries/passwords";
 import { isLocalEmail, isRole } from "@database/queries/people";
 import { format } from "date-fns";
 import { data, Form, useNavigation } from "react-router";
+import { z } from "zod";
 import type { Route } from "./+types/settings-people";
 
 export const meta: Route.MetaFunction = () => [{ title: "People · Gamine" }];
@@ -24,6 +28,7 @@ export async function loader({ request, context }: Route.LoaderArgs) {
     members: members.map(({ since, email, ...member }) => ({
       ...member,
       email: isLocalEmail(email) ? "at this machine" : email,
+      hasPassword: !isLocalEmail(email),
       since: format(since, "d MMM yyyy"),
     })),
     invited: invited.map(({ id, email, role: as, expiresAt }) => ({
@@ -41,13 +46,35 @@ export async function action({ request, context }: Route.ActionArgs) {
   const texts = textsOf(await postedForm(request));
   const { studio } = membershipOf(context);
   const organizationId = studio.id;
+  if (texts.act === "password") return passwordLink(request, context, texts.id);
   const answer = await act(request, texts, organizationId);
-  if (answer === null) return data({ problem: "Nothing was asked for." }, { status: 422 });
-  return answer.ok ? { problem: null } : data({ problem: answer.sentence }, { status: answer.status });
+  if (answer === null) return data({ problem: "Nothing was asked for.", link: null }, { status: 422 });
+  return answer.ok
+    ? { problem: null, link: null }
+    : data({ problem: answer.sentence, link: null }, { status: answer.status });
 }
+
+const ELSEWHERE =
+  "This person is also in a workroom of which you are no owner: with a new password you could come in there. An owner of every workroom that they are in can do it.";
+
+/** A link by which somebody who forgot their password takes another: for an owner, to hand on. */
+async function passwordLink(request: Request, context: Route.ActionArgs["context"], memberId: string | undefined) {
+  const refused = (problem: string, status: number) => data({ problem, link: null }, { status });
+  if (!z.uuid().safeParse(memberId).success) return refused(NOBODY.sentence, NOBODY.status);
+  const member = await inStudio(context, (queries) => queries.memberToHelp(memberId ?? ""));
+  if (member === "not-here") return refused(NOBODY.sentence, NOBODY.status);
+  if (member === "works-elsewhere") return refused(ELSEWHERE, 403);
+  const { token, tokenHash } = newToken(null);
+  const until = await addPasswordLink(theDatabase(), member.userId, tokenHash);
+  const link = `${publicAddress() ?? new URL(request.url).origin}/new-password/${token}`;
+  return { problem: null, link: { address: link, until: format(until, "d MMM yyyy, HH:mm") } };
+}
+
+const NOBODY = { ok: false, status: 404, sentence: "Whoever that was is not in the workroom any more." } as const;
 
 async function act(request: Request, texts: Readonly<Record<string, string>>, organizationId: string) {
   const { act: asked, id = "", role } = texts;
+  if (asked !== "invite" && !z.uuid().safeParse(id).success) return NOBODY;
   switch (asked) {
     case "invite":
       return askAuth(request, "/organization/invite-member", {
@@ -76,9 +103,18 @@ export default function People({ loaderData, actionData }: Route.ComponentProps)
   return (
     <SettingsPage>
       {actionData?.problem && <p role="alert">{actionData.problem}</p>}
+      {actionData?.link && (
+        <p role="status" className="settings-row">
+          <code data-password-link>{actionData.link.address}</code>
+          <span className="soft">
+            Send it yourself, now: it is shown this once. Whoever has it takes a new password, once, until{" "}
+            {actionData.link.until}.
+          </span>
+        </p>
+      )}
       <section className="settings-part">
         <h2 className="page-part">Who belongs to it</h2>
-        {members.map(({ memberId, userId, name, email, role, since }) => (
+        {members.map(({ memberId, userId, name, email, role, since, hasPassword }) => (
           <div key={memberId} className="settings-row" data-member={email}>
             <span>
               {name}
@@ -105,6 +141,14 @@ export default function People({ loaderData, actionData }: Route.ComponentProps)
                     ))}
                   </select>
                 </Form>
+                {hasPassword && (
+                  <Form method="post">
+                    <input type="hidden" name="id" value={memberId} />
+                    <button className="plain-button small" name="act" value="password" type="submit">
+                      New password
+                    </button>
+                  </Form>
+                )}
                 <Form method="post">
                   <input type="hidden" name="id" value={memberId} />
                   <button className="plain-button small grave" name="act" value="let-go" type="submit">

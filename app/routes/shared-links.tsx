@@ -1,10 +1,12 @@
+import { ActForm } from "@app/components/act-form";
 import { Page } from "@app/components/page";
+import { actOf, secretOfAct } from "@app/server/acts";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
-import { newToken } from "@app/server/shared-link";
+import { newToken } from "@app/server/secret-token";
 import { publicAddress } from "@app/server/sign-in/addresses";
 import { addDays, format } from "date-fns";
-import { data, Form, Link, useNavigation } from "react-router";
+import { data, Link, useNavigation } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/shared-links";
 
@@ -42,17 +44,19 @@ const ASKED = z.discriminatedUnion("act", [
 /** Makes a link for somebody outside the workroom, or ends one. */
 export async function action({ request, params, context }: Route.ActionArgs) {
   const garmentId = idFrom(params.garmentId, "This garment");
-  const asked = ASKED.safeParse(textsOf(await postedForm(request)));
+  const form = await postedForm(request);
+  const act = actOf(request, form);
+  const asked = ASKED.safeParse(textsOf(form));
   if (!asked.success)
     return data({ problem: "Choose what the link shows, and for how long.", link: null }, { status: 422 });
   const sent = asked.data;
   if (sent.act === "revoke") {
-    const done = await attemptInStudio(context, (queries) => queries.revokeSharedLink(sent.id));
+    const done = await attemptInStudio(context, act, (queries) => queries.revokeSharedLink(sent.id));
     return done.ok ? { problem: "", link: null } : data({ problem: done.sentence, link: null }, { status: 503 });
   }
-  const { token, tokenHash } = newToken();
+  const { token, tokenHash } = newToken(secretOfAct(act));
   const expiresAt = addDays(new Date(), sent.days);
-  const made = await attemptInStudio(context, (queries) =>
+  const made = await attemptInStudio(context, act, (queries) =>
     queries.addSharedLink({ garmentId, shows: sent.shows, tokenHash, expiresAt }),
   );
   if (!made.ok) return data({ problem: made.sentence, link: null }, { status: 503 });
@@ -77,7 +81,7 @@ export default function SharedLinks({ loaderData, actionData }: Route.ComponentP
         </p>
       )}
       {mayChange && (
-        <Form method="post" className="settings-part">
+        <ActForm className="settings-part">
           <label className="text-box">
             <span>It shows</span>
             <select name="shows" defaultValue="pattern">
@@ -98,13 +102,13 @@ export default function SharedLinks({ loaderData, actionData }: Route.ComponentP
           <button className="main-button" name="act" value="make" type="submit" disabled={isGoing}>
             Make a link
           </button>
-        </Form>
+        </ActForm>
       )}
       <section className="settings-part">
         <h2 className="page-part">Links that lead here</h2>
         {links.length === 0 && <p className="page-note">None.</p>}
         {links.map(({ id, shows, until }) => (
-          <Form key={id} method="post" className="settings-row">
+          <ActForm key={id} className="settings-row">
             <input type="hidden" name="id" value={id} />
             <span>
               To the {shows}, until {until}
@@ -114,7 +118,7 @@ export default function SharedLinks({ loaderData, actionData }: Route.ComponentP
                 End it
               </button>
             )}
-          </Form>
+          </ActForm>
         ))}
       </section>
     </Page>

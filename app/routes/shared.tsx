@@ -8,6 +8,7 @@ import type { Route } from "./+types/shared";
 
 export const meta: Route.MetaFunction = ({ loaderData }) => [
   { title: loaderData ? `${loaderData.name} · Gamine` : "Gamine" },
+  { name: "robots", content: "noindex, nofollow" },
 ];
 
 /** The card or the pattern of one garment, for whoever has the link; of whom it is for it says nothing. */

@@ -2,7 +2,7 @@ import { TextBox } from "@app/components/text-box";
 import { EntryPage } from "@app/features/people/entry-page";
 import { theDatabase } from "@app/server/connection";
 import { postedForm, textsOf } from "@app/server/posted-texts";
-import { isFromThisMachine } from "@app/server/sign-in/addresses";
+import { isFromThisMachine, isSentByItsOwnPage } from "@app/server/sign-in/addresses";
 import { askAuth } from "@app/server/sign-in/asked-of-auth";
 import { auth } from "@app/server/sign-in/auth";
 import { enter, mayStartStudio, wayOn } from "@app/server/sign-in/entering";
@@ -24,7 +24,8 @@ export async function action({ request }: Route.ActionArgs) {
   const texts = textsOf(await postedForm(request));
   const to = wayOn(texts.to ?? null);
   if (texts.act === "local") {
-    const local = isFromThisMachine(request) ? await localPerson(theDatabase()) : null;
+    const isPressedHere = isFromThisMachine(request) && isSentByItsOwnPage(request);
+    const local = isPressedHere ? await localPerson(theDatabase()) : null;
     if (!local) return data({ email: "", problem: "That is only for whoever sits at this machine." }, { status: 403 });
     const entered = await auth().api.enterAs({
       body: { userId: local.userId },

@@ -1,9 +1,12 @@
+import { randomBytes } from "node:crypto";
 import { createServer, type Server, type Socket } from "node:net";
 import { type Drawn, drawHpgl } from "./draw-hpgl";
 
 /** A roll plotter that is not there: it takes HPGL on a port of this machine, at the pace of a slow line, and draws what its pens would. */
 export type RollPlotter = {
   readonly port: number;
+  /** What every job has to begin with: a page of another site that finds the port does not know it, and can send nothing before its own words. */
+  readonly word: string;
   readonly rollWidth: number;
   /** What it drew last; null before its first job. */
   readonly last: () => Drawn | null;
@@ -22,6 +25,7 @@ export const DRAWN_ANSWER = "DRAWN\n";
 /** Switches the plotter on, on a free port or the one asked for; only this machine reaches it. */
 export function switchOnPlotter(rollWidth: number, port = 0): Promise<RollPlotter> {
   let last: Drawn | null = null;
+  const word = `${randomBytes(18).toString("base64url")}\n`;
   const open = new Set<Socket>();
   // The other side says that it has sent all by closing its half; the answer goes back over the other.
   const server: Server = createServer({ allowHalfOpen: true }, (socket) => {
@@ -31,11 +35,17 @@ export function switchOnPlotter(rollWidth: number, port = 0): Promise<RollPlotte
     const parts: Buffer[] = [];
     let size = 0;
     let fed = 0;
+    let isLetIn = false;
     socket.on("data", (bytes: Buffer) => {
       parts.push(bytes);
       size += bytes.length;
       fed += bytes.length;
       if (size > MOST_BYTES) return socket.destroy();
+      if (!isLetIn) {
+        const said = Buffer.concat(parts).subarray(0, word.length).toString("latin1");
+        if (!word.startsWith(said)) return socket.destroy();
+        isLetIn = said === word;
+      }
       if (fed < BITE) return;
       fed = 0;
       // A plotter reads no faster than it draws.
@@ -43,7 +53,8 @@ export function switchOnPlotter(rollWidth: number, port = 0): Promise<RollPlotte
       setTimeout(() => socket.resume(), DRAWS_MS);
     });
     socket.on("end", () => {
-      last = drawHpgl(Buffer.concat(parts).toString("latin1"), rollWidth);
+      if (!isLetIn) return socket.destroy();
+      last = drawHpgl(Buffer.concat(parts).subarray(word.length).toString("latin1"), rollWidth);
       socket.end(DRAWN_ANSWER);
     });
   });
@@ -53,6 +64,7 @@ export function switchOnPlotter(rollWidth: number, port = 0): Promise<RollPlotte
       const address = server.address();
       resolve({
         port: typeof address === "object" && address ? address.port : port,
+        word,
         rollWidth,
         last: () => last,
         switchOff: () =>

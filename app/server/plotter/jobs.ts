@@ -1,5 +1,5 @@
 import { connect, type Socket } from "node:net";
-import { DRAWN_ANSWER } from "./device";
+import { DRAWN_ANSWER, type RollPlotter } from "./device";
 
 export type JobState = "waiting" | "sending" | "drawn" | "cancelled" | "broken";
 
@@ -28,8 +28,8 @@ const MOST_KEPT = 12;
 /** A plotter that says nothing for so long is taken for one that was switched off. */
 const SILENT_MS = 15_000;
 
-/** Sends one job after the other to the plotter on `port()`; null while none is known. */
-export function plotterQueue(port: () => number | null): PlotterQueue {
+/** Sends one job after the other to the plotter that there is, each with the word that it asks for; null while none is known. */
+export function plotterQueue(plotter: () => Pick<RollPlotter, "port" | "word"> | null): PlotterQueue {
   const kept: KeptJob[] = [];
   let number = 0;
   const find = (id: number) => kept.find(({ job }) => job.id === id);
@@ -49,17 +49,20 @@ export function plotterQueue(port: () => number | null): PlotterQueue {
     next();
   };
   const start = (one: KeptJob) => {
-    const at = port();
+    const at = plotter();
     set(one, { state: "sending", sent: 0, problem: null });
     if (at === null)
       return fail(one, "No plotter is switched on. Switch it on and send the job again: nothing is lost.");
-    const socket = connect({ port: at, host: "127.0.0.1", allowHalfOpen: true });
+    const socket = connect({ port: at.port, host: "127.0.0.1", allowHalfOpen: true });
     one.socket = socket;
     let answer = "";
     socket.setTimeout(SILENT_MS, () =>
       fail(one, "The plotter does not answer. Look at it, and send the job again: nothing is lost."),
     );
-    socket.on("connect", () => feed(one, socket));
+    socket.on("connect", () => {
+      socket.write(at.word);
+      feed(one, socket);
+    });
     socket.on("data", (bytes) => {
       answer += bytes.toString("latin1");
     });

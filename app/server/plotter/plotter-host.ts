@@ -31,7 +31,7 @@ export type PlotterState = {
 /** The plotter with its queue, in the process that holds them. */
 export function plotterHost() {
   let plotter: RollPlotter | null = null;
-  const queue = plotterQueue(() => plotter?.port ?? null);
+  const queue = plotterQueue(() => plotter);
   let saved = 0;
   let rollWidth: number = ROLLS.roll36.width;
   const switchOn = async (width: number) => {

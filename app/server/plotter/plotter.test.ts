@@ -60,7 +60,7 @@ describe("the roll plotter", () => {
   it("draws a jacket as it was sent, carries its pens as far as the writer said, and says how much of the roll it used", async () => {
     const { text, travel, height } = pattern();
     const plotter = await switchOnPlotter(height);
-    const queue = plotterQueue(() => plotter.port);
+    const queue = plotterQueue(() => plotter);
     const { id } = queue.send("Jacket", text);
     await until(() => stateOf(queue, id) === "drawn");
     const drawn = plotter.last();
@@ -75,15 +75,15 @@ describe("the roll plotter", () => {
   it("switched off in the middle of a job: nothing is lost, it is told, and the job can be sent again", async () => {
     const { text } = pattern();
     const first = await switchOnPlotter(ROLL_MM);
-    let port = first.port;
-    const queue = plotterQueue(() => port);
+    let plotter = first;
+    const queue = plotterQueue(() => plotter);
     const { id } = queue.send("Jacket", text.repeat(12));
     await until(() => (queue.jobs()[0]?.sent ?? 0) > 20_000);
     await first.switchOff();
     await until(() => stateOf(queue, id) === "broken");
     expect(queue.jobs()[0]?.problem).toMatch(/after \d+ % was sent.*nothing is lost/);
     const second = await switchOnPlotter(ROLL_MM);
-    port = second.port;
+    plotter = second;
     queue.again(id);
     await until(() => stateOf(queue, id) === "drawn");
     expect(second.last()?.lines.length).toBeGreaterThan(10);
@@ -92,7 +92,7 @@ describe("the roll plotter", () => {
 
   it("takes one job after the other, and lets one that waits or is being sent be cancelled", async () => {
     const plotter = await switchOnPlotter(ROLL_MM);
-    const queue = plotterQueue(() => plotter.port);
+    const queue = plotterQueue(() => plotter);
     const { text } = pattern();
     const [first, second, third] = [
       queue.send("one", text.repeat(8)),
@@ -106,6 +106,17 @@ describe("the roll plotter", () => {
     expect(stateOf(queue, first.id)).toBe("cancelled");
     await until(() => stateOf(queue, third.id) === "drawn");
     expect(stateOf(queue, second.id)).toBe("cancelled");
+    await plotter.switchOff();
+  });
+
+  it("draws nothing for a page of another site that finds its port, whatever it posts there", async () => {
+    const plotter = await switchOnPlotter(ROLL_MM);
+    const posted = fetch(`http://127.0.0.1:${plotter.port}/`, { method: "POST", body: `\n${TRIANGLE}` });
+    await expect(posted).rejects.toThrow();
+    const queue = plotterQueue(() => ({ port: plotter.port, word: "guessed\n" }));
+    const { id } = queue.send("guessed", TRIANGLE);
+    await until(() => stateOf(queue, id) === "broken");
+    expect(plotter.last()).toBeNull();
     await plotter.switchOff();
   });
 

@@ -23,11 +23,14 @@ async function read(response: Response): Promise<Answer> {
   const body: unknown = await response.json().catch(() => null);
   if (response.ok) return { ok: true, cookies: response.headers.getSetCookie(), body };
   const code = body !== null && typeof body === "object" && "code" in body ? String(body.code) : "";
+  // The library says nothing else of a database that did not answer it.
+  if (response.status >= 500) return { ok: false, sentence: NOT_NOW, status: 503 };
   const sentence = response.status === 429 ? TOO_OFTEN : (SENTENCES[code] ?? OTHERWISE);
   return { ok: false, sentence, status: response.status };
 }
 
 const TOO_OFTEN = "That was tried too often. Wait a minute, then try again.";
+const NOT_NOW = "That could not be done: the database is not answering. Try again in a moment.";
 const OTHERWISE = "That was not done. Look over what you wrote, and try again.";
 const SENTENCES: Readonly<Record<string, string>> = {
   INVALID_EMAIL_OR_PASSWORD: "No account has this address with this password.",

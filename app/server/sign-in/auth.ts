@@ -41,6 +41,11 @@ const DAY_S = 24 * 60 * 60;
 /** An invitation that nobody took up by then is void. */
 const INVITED_FOR_S = 7 * DAY_S;
 
+export const PASSWORD = z
+  .string()
+  .min(SHORTEST_PASSWORD, "A password has at least 10 letters.")
+  .max(LONGEST_PASSWORD, "A password has at most 200 letters.");
+
 /** Signs somebody in who is let in for another reason than a password: whoever sits at this machine. Called by this server only. */
 const localEntry = {
   id: "local-entry",
@@ -54,6 +59,18 @@ const localEntry = {
         const session = await context.context.internalAdapter.createSession(user.id);
         await setSessionCookie(context, { session, user });
         return context.json({ entered: true });
+      },
+    ),
+    /** Gives somebody another password, whoever knew the old one: they are signed out everywhere. */
+    takePassword: createAuthEndpoint(
+      "/local/password",
+      { method: "POST", body: z.object({ userId: z.uuid(), password: PASSWORD }) },
+      async (context) => {
+        const { userId, password } = context.body;
+        const { internalAdapter, password: hashing } = context.context;
+        await internalAdapter.updatePassword(userId, await hashing.hash(password));
+        await internalAdapter.deleteUserSessions(userId);
+        return context.json({ taken: true });
       },
     ),
   },

@@ -8,8 +8,12 @@ const OPEN: readonly RegExp[] = [
   /^\/studios\/new$/,
   /^\/invitations\/[^/]+$/,
   /^\/shared\/[^/]+(\/[^/]+)?$/,
+  /^\/new-password\/[^/]+$/,
   /^\/theme\.css$/,
 ];
+
+/** Whoever has such an address may open it: no list of pages is to have it. */
+const NOT_TO_BE_FOUND = /^\/(shared|invitations|new-password)\//;
 
 /** What a reader may send: it changes nothing that is the workroom's. */
 const READERS_MAY_SEND: readonly RegExp[] = [
@@ -19,6 +23,7 @@ const READERS_MAY_SEND: readonly RegExp[] = [
   /^\/sign-out$/,
   /^\/studios\/new$/,
   /^\/invitations\/[^/]+$/,
+  /^\/new-password\/[^/]+$/,
   /^\/garments\/[^/]+\/practice-answers$/,
   /^\/tape\/[^/]+$/,
 ];
@@ -38,13 +43,13 @@ export const atTheDoor: MiddlewareFunction<Response> = async ({ request, context
     if (!isAct) throw data("database-down", { status: 503 });
     // What was sent is not lost to an error page: the act itself says that it could not be done, since nobody knows who asks.
     context.set(isDownContext, true);
-    return withHeaders(await next());
+    return withHeaders(path, await next());
   }
   context.set(personContext, asked?.person ?? null);
   const refusal = whyNot(path, request, asked !== null, asked?.person.membership?.role === "reader");
   const response = refusal ?? (await next());
   for (const cookie of asked?.cookies ?? []) response.headers.append("set-cookie", cookie);
-  return withHeaders(response);
+  return withHeaders(path, response);
 };
 
 async function found(request: Request) {
@@ -72,9 +77,10 @@ function whyNot(path: string, request: Request, isSignedIn: boolean, isReader: b
 const isJson = ({ headers }: Request) => headers.get("content-type")?.startsWith("application/json") ?? false;
 const refused = (reason: string, status: number) => Response.json({ saved: false, ok: false, reason }, { status });
 
-function withHeaders(response: Response): Response {
+function withHeaders(path: string, response: Response): Response {
   const { headers } = response;
-  if (!headers.has("cache-control")) headers.set("cache-control", "private, no-cache");
+  if (!headers.has("cache-control")) headers.set("cache-control", "private, no-store");
+  if (NOT_TO_BE_FOUND.test(path)) headers.set("x-robots-tag", "noindex, nofollow, noarchive");
   if (!headers.has("content-security-policy") && !headers.get("content-type")?.startsWith("text/html"))
     headers.set("content-security-policy", "default-src 'none'; frame-ancestors 'none'");
   return response;

@@ -8,9 +8,17 @@ export async function mayStartStudio(request: Request): Promise<boolean> {
   return process.env.GAMINE_NEW_STUDIOS === "open" || isFromThisMachine(request) || !(await hasPeople(theDatabase()));
 }
 
-/** A way within the app that somebody wanted to go before signing in; anything else leads to the worktable. */
+/** Any origin: what leads away from it is no way within the app. */
+const HERE = "http://here.invalid";
+
+/**
+ * A way within the app that somebody wanted to go before signing in; anything else leads to the worktable. It is read as a browser would
+ * read it, which passes over tabs and line ends and takes a backslash for a slash.
+ */
 export function wayOn(to: string | null): string {
-  return to !== null && /^\/(?![/\\])/.test(to) ? to : "/";
+  if (to === null || !to.startsWith("/") || !URL.canParse(to, HERE)) return "/";
+  const { origin, pathname, search, hash } = new URL(to, HERE);
+  return origin === HERE && !pathname.startsWith("//") ? `${pathname}${search}${hash}` : "/";
 }
 
 /** Leads on with the cookies that a session needs. */
