@@ -1,4 +1,4 @@
-import { type Filled, fill, type Item, largestFirst, shapeOf } from "@core/cut/index";
+import { type Filled, fill, grownBy, type Item, largestFirst, shapeOf } from "@core/cut/index";
 import { at } from "@core/data/index";
 import { flatten, type Point } from "@core/geometry/index";
 import { type Packable, type Packed, type Packing, sideBySide } from "./layout";
@@ -170,7 +170,9 @@ export function packedOnRoll(pieces: readonly Packable[], width: number): Packin
 /** The outlines of the pieces in each of these turns, and the cells that they take. */
 function laidOut(pieces: readonly Packable[], turns: readonly number[]) {
   const ways = pieces.map(({ outline }) => turns.map((turn) => turned(flatten(outline, CHORDS), turn)));
-  const items: readonly Item[] = ways.map((of) => ({ ways: of.map((points) => shapeOf(points, CELL_MM, GAP_MM)) }));
+  const items: readonly Item[] = ways.map((of) => ({
+    ways: of.map((points) => shapeOf(grownBy(points, GAP_MM), CELL_MM)),
+  }));
   return { ways, items };
 }
 

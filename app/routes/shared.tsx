@@ -3,6 +3,7 @@ import { Page } from "@app/components/page";
 import { notFound } from "@app/server/database";
 import { sharedBy } from "@app/server/shared-link";
 import { cutList } from "@core/cut/index";
+import { draftGarment } from "@core/garment/index";
 import { format } from "date-fns";
 import type { Route } from "./+types/shared";
 
@@ -15,7 +16,8 @@ export const meta: Route.MetaFunction = ({ loaderData }) => [
 export async function loader({ params }: Route.LoaderArgs) {
   const shared = await sharedBy(params.token);
   if (!shared) notFound("What this link showed");
-  const { garment, shows, until } = shared;
+  const { spec, shows, until } = shared;
+  const garment = draftGarment(spec);
   const base = {
     token: params.token,
     name: garment.spec.name,

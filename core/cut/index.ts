@@ -6,7 +6,7 @@ export { type Filled, fill, type Item, largestFirst } from "./lay/fill";
 export { clothOnTable, planOf, SEED, USUAL_INTERFACING_MM, USUAL_WIDTH_MM } from "./lay/garment-plan";
 export { type ClothOnTable, type LayCloth, type LayPiece, layPieces } from "./lay/lay-pieces";
 export { type LaidPiece, type LayPlan, layPlans, outlineOnCloth, shareUsed } from "./lay/lay-plan";
-export { type Shape, shapeOf } from "./lay/raster";
+export { grownBy, type Shape, shapeOf } from "./lay/raster";
 export { isLined, liningPieces } from "./lining";
 export { joinsWanted, makingOrder } from "./making-order";
 export type { MakingStep } from "./making-step";

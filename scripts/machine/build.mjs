@@ -12,6 +12,7 @@ const SOURCES = [
   "importing",
   "package-lock.json",
   "vite.config.ts",
+  "vite.files.config.ts",
   "react-router.config.ts",
   "tsconfig.json",
 ];
@@ -22,12 +23,13 @@ export function buildIfStale(root) {
   const wanted = fingerprint(root);
   if (
     existsSync(join(root, "build", "server", "index.js")) &&
+    existsSync(join(root, "build", "files", "files-worker.js")) &&
     existsSync(stamp) &&
     readFileSync(stamp, "utf8") === wanted
   )
     return;
   console.log("Building the app …");
-  run("npx", ["react-router", "build"], { cwd: root, quiet: true, env: { ...process.env, NODE_ENV: "production" } });
+  run("npm", ["run", "build"], { cwd: root, quiet: true, env: { ...process.env, NODE_ENV: "production" } });
   writeFileSync(stamp, wanted);
 }
 

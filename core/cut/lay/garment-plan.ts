@@ -26,21 +26,16 @@ export function clothOnTable({ spec: { cloth, lay } }: Pick<Garment, "spec">, of
   }
 }
 
-/** The plan of the outer cloth: the one that the garment keeps, or the best of so many tries. */
+/** The plan of the outer cloth: the one that the garment keeps, or the best that is found with so much work (`layPlans`). */
 export function planOf(
   garment: Garment,
-  tries: number,
+  work: number,
 ): { readonly pieces: readonly LayPiece[]; readonly plan: LayPlan; readonly table: ClothOnTable } {
   const table = clothOnTable(garment);
   const pieces = layPieces(cutGarment(garment).pieces, "outer", table);
   const kept = garment.spec.lay?.places ? keptPlan(pieces, garment.spec.lay.places, table) : null;
   let plan: LayPlan = kept ?? { laid: [], length: 0, tooWide: [] };
-  let tried = 0;
-  if (!kept)
-    for (const found of layPlans(pieces, table, SEED)) {
-      if (found) plan = found;
-      if (++tried >= tries) break;
-    }
+  if (!kept) for (const found of layPlans(pieces, table, SEED, work)) if (found) plan = found;
   return { pieces, plan, table };
 }
 

@@ -50,7 +50,7 @@ function layOf(one: CutPiece, cloth: LayCloth, { isFolded, isOneWay }: ClothOnTa
     piece: piece.id,
     name: piece.name,
     copy,
-    outline,
+    outline: withoutIdlePoints(outline),
     isOnFold,
     // On the fold a piece keeps its edge there: turned, it is flipped with it.
     ways: isOnFold
@@ -69,6 +69,21 @@ function layOf(one: CutPiece, cloth: LayCloth, { isFolded, isOneWay }: ClothOnTa
     return copies(Math.ceil(count / 2)).map((copy) => made(copy, whole, false, [false, true]));
   return copies(count).map((copy) => made(copy, whole, false, [false]));
 }
+
+/** The outline without the points at which it does not turn. */
+function withoutIdlePoints(points: readonly Point[]): readonly Point[] {
+  const kept: Point[] = [];
+  points.forEach((p, i) => {
+    const before = kept.at(-1) ?? at(points, points.length - 1);
+    const after = at(points, (i + 1) % points.length);
+    const [ax, ay, bx, by] = [p.x - before.x, p.y - before.y, after.x - p.x, after.y - p.y];
+    const isOnTheWay = ax * bx + ay * by > 0 && Math.abs(ax * by - ay * bx) < IDLE_MM * Math.hypot(ax, ay);
+    if (!isOnTheWay) kept.push(p);
+  });
+  return kept.length > 2 ? kept : points;
+}
+
+const IDLE_MM = 1e-3;
 
 /** Chords of one curve of an outline on the table. */
 const CHORDS = 12;

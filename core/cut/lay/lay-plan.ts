@@ -2,7 +2,7 @@ import { at } from "../../data";
 import { areaOf, lineCubic, type Point } from "../../geometry";
 import { type Filled, fill, type Item, largestFirst, type Turn } from "./fill";
 import { type ClothOnTable, inWay, type LayPiece, type LayWay } from "./lay-pieces";
-import { shapeOf } from "./raster";
+import { grownBy, shapeOf } from "./raster";
 
 /** Where a piece lies on the cloth: its outline in the way it lies, moved by so much. The length of the cloth runs along x, its fold along y = 0. */
 export type LaidPiece = {
@@ -27,18 +27,22 @@ const GAP_MM = 1;
 
 /**
  * Plans ever better: the first at once, by the usual orders (large first; what lies on the fold first), then by trying other orders, from
- * which it goes on by simulated annealing. The same seed gives the same plans, however long each takes.
+ * which it goes on by simulated annealing. The same seed gives the same plans, however long each takes. It ends after so much work (`Filled`),
+ * where that is given.
  */
-export function* layPlans(pieces: readonly LayPiece[], table: ClothOnTable, seed: number): Generator<LayPlan | null> {
+export function* layPlans(
+  pieces: readonly LayPiece[],
+  table: ClothOnTable,
+  seed: number,
+  mostWork = Number.POSITIVE_INFINITY,
+): Generator<LayPlan | null> {
   const across = table.isFolded ? table.width / 2 : table.width;
   const rows = Math.floor(across / CELL_MM);
-  const all = pieces.map((piece) => ({
-    piece,
-    item: {
-      ways: piece.ways.map((way) => shapeOf(inWay(piece, way), CELL_MM, GAP_MM, piece.isOnFold ? 0 : null)),
-      ...(piece.isOnFold ? { row: 0 } : {}),
-    } satisfies Item,
-  }));
+  const all = pieces.map((piece) => {
+    const grown = { outline: grownBy(piece.outline, GAP_MM, piece.isOnFold ? 0 : null) };
+    const ways = piece.ways.map((way) => shapeOf(inWay(grown, way), CELL_MM));
+    return { piece, item: { ways, ...(piece.isOnFold ? { row: 0 } : {}) } satisfies Item };
+  });
   const fits = all.filter(({ item }) => item.ways.some((shape) => shape.rows <= rows));
   const tooWide = all.filter((one) => !fits.includes(one)).map(({ piece }) => piece.id);
   const items = fits.map(({ item }) => item);
@@ -55,8 +59,11 @@ export function* layPlans(pieces: readonly LayPiece[], table: ClothOnTable, seed
   }
   let best: Filled | null = null;
   let order: readonly Turn[] = [];
+  let work = 0;
   for (const one of firstOrders(items)) {
+    if (best && work > mostWork) return;
     const filled = fill(items, one, rows);
+    work += filled?.work ?? 0;
     if (!filled || (best && cost(filled) >= cost(best))) continue;
     best = filled;
     order = one;
@@ -65,12 +72,13 @@ export function* layPlans(pieces: readonly LayPiece[], table: ClothOnTable, seed
   if (!best || items.length < 2) return;
   const random = randomFrom(seed);
   let [now, nowCost] = [order, cost(best)];
-  for (let i = 0; ; i++) {
+  for (let i = 0; work <= mostWork; i++) {
     // Warmed up again every so often, from the best there is: another way out of a dead end.
     if (i % ROUND === 0) [now, nowCost] = [order, cost(best)];
     const heat = HOTTEST * nowCost * COOLING ** (i % ROUND);
     const tried = changed(now, items, random);
     const filled = fill(items, tried, rows);
+    work += filled?.work ?? 0;
     const triedCost = filled ? cost(filled) : Number.POSITIVE_INFINITY;
     if (triedCost <= nowCost || random() < Math.exp((nowCost - triedCost) / Math.max(heat, 1e-9))) {
       now = tried;

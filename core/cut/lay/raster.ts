@@ -13,15 +13,20 @@ export type Shape = {
   readonly columns: readonly (readonly CellRange[])[];
   readonly rows: number;
   readonly cells: number;
+  /** The most rows that each of its columns takes in one stretch, the column with the most of all first. */
+  readonly stretches: readonly { readonly column: number; readonly rows: number }[];
   readonly origin: Point;
 };
 
-/** The cells of an outline and of what lies nearer to it than half of `gap`. `fold` is the level on which it lies on the fold. Millimetres. */
-export function shapeOf(outline: readonly Point[], cell: number, gap: number, fold: number | null = null): Shape {
-  const [wide = []] =
-    gap > 0 ? inflatePathsD([[...outline]], gap / 2, JoinType.Miter, EndType.Polygon, 2, 3) : [[...outline]];
+/** The outline with what lies nearer to it than half of `gap`. `fold` is the level on which it lies on the fold. Millimetres. */
+export function grownBy(outline: readonly Point[], gap: number, fold: number | null = null): readonly Point[] {
+  const [wide = []] = inflatePathsD([[...outline]], gap / 2, JoinType.Miter, EndType.Polygon, 2, 3);
   // On a fold nothing is kept free: there the cloth ends.
-  const grown = fold === null ? wide : wide.map(({ x, y }) => ({ x, y: Math.max(fold, y) }));
+  return fold === null ? wide : wide.map(({ x, y }) => ({ x, y: Math.max(fold, y) }));
+}
+
+/** The cells that an outline touches, or that lie in it. Millimetres. */
+export function shapeOf(grown: readonly Point[], cell: number): Shape {
   const xs = grown.map(({ x }) => x);
   const ys = grown.map(({ y }) => y);
   const [left, top] = [Math.min(...xs), Math.min(...ys)];
@@ -57,6 +62,9 @@ export function shapeOf(outline: readonly Point[], cell: number, gap: number, fo
     columns,
     rows,
     cells: columns.reduce((sum, ranges) => sum + ranges.reduce((part, [from, to]) => part + to - from, 0), 0),
+    stretches: columns
+      .map((ranges, column) => ({ column, rows: Math.max(0, ...ranges.map(([from, to]) => to - from)) }))
+      .sort((a, b) => b.rows - a.rows),
     origin: { x: left, y: top },
   };
 }
