@@ -27,6 +27,8 @@ import { COMMON } from "./usual-block";
 /** A fitted block with everything it was drafted from. */
 export type ResolvedFitted = {
   readonly school: "fitted";
+  /** What it was to be drafted from, before a default that cannot be drawn gave way. */
+  readonly asked: FittedTask;
   readonly task: FittedTask;
   readonly garment: EaseGarment;
   readonly drafted: FittedBlock;
@@ -124,7 +126,7 @@ export function resolveFitted(
     phrase`what an armhole takes as ease`,
     "from memory",
   );
-  const task: FittedTask = {
+  const asked: FittedTask = {
     body,
     ease,
     choices: {
@@ -177,8 +179,11 @@ export function resolveFitted(
     gathered: usualGathers((bust + ease.bust) / 4, choices),
     buttonStand: choices.buttonStand,
   };
-  const isSame = before?.school === "fitted" && JSON.stringify(before.task) === JSON.stringify(task);
-  const drafted = isSame ? before.drafted : draftFitted(task);
+  const isSame = before?.school === "fitted" && JSON.stringify(before.asked) === JSON.stringify(asked);
+  const settled = isSame ? before : withArmholeThatFits(asked, block, given.armholeGirth !== undefined);
+  const { task, drafted } = settled;
+  if (task.ease.armhole !== ease.armhole)
+    chosen("block.ease.armhole", undefined, task.ease.armhole, ARMHOLE_SETTLED, "geometry");
   listSolved(drafted, task, block, chosen);
   if (drafted.ok)
     measured("body.frontToWaist", given.frontToWaist, () => ({
@@ -186,7 +191,41 @@ export function resolveFitted(
       rule: phrase`as the bust dart and the balance of both armholes ask`,
       source: "solved",
     }));
-  return { school: "fitted", task, garment, drafted, body: blockMeasures(spec, body), choices, movedDart };
+  return { school: "fitted", asked, task, garment, drafted, body: blockMeasures(spec, body), choices, movedDart };
+}
+
+const ARMHOLE_SETTLED = phrase`the nearest to the usual one with which an armhole runs between this shoulder and this waist`;
+/** The armhole's ease is changed by so much at a time where no armhole is drawn, and so often. Millimetres. */
+const ARMHOLE_STEP_MM = 25;
+const MOST_TRIES = 6;
+/** An armhole is made shorter by nearly twice what its underarm is raised by. */
+const SHORTER_BY_RAISED = 2.2;
+/** Of an armscye that was measured no armhole is smaller than by this ease, nor any larger than by this. Our own limits. */
+const OF_MEASURED_MM = { least: 10, most: 90 };
+
+/** The block drafted with the ease of its armhole as usual, or, where nobody gave it, the nearest with which there is an armhole. */
+function withArmholeThatFits(
+  asked: FittedTask,
+  block: DraftedBlockSpec,
+  isMeasured: boolean,
+): { readonly task: FittedTask; readonly drafted: FittedBlock } {
+  const first = draftFitted(asked);
+  const isGiven = block.ease?.armhole !== undefined || asked.choices.chestLevel !== null;
+  let [task, drafted] = [asked, first];
+  for (let tries = 0; tries < MOST_TRIES && !isGiven && !drafted.ok; tries++) {
+    const { code, is, bound } = drafted.obstacle;
+    const by =
+      code === "armhole-beyond-waist"
+        ? -SHORTER_BY_RAISED * (bound - is)
+        : code === "armhole-not-drawn" || code === "armhole-too-shallow"
+          ? ARMHOLE_STEP_MM
+          : 0;
+    const armhole = task.ease.armhole + by;
+    if (by === 0 || (isMeasured && (armhole < OF_MEASURED_MM.least || armhole > OF_MEASURED_MM.most))) break;
+    task = { ...task, ease: { ...task.ease, armhole } };
+    drafted = draftFitted(task);
+  }
+  return drafted.ok ? { task, drafted } : { task: asked, drafted: first };
 }
 
 function blockMeasures({ body: given }: GarmentSpec, body: FittedTask["body"]): BlockMeasures {

@@ -3,6 +3,7 @@ import type { Cloth } from "../cloth";
 import { length, type Phrase, percent, phrase, type Source } from "../draft";
 import { isDropped, type SleeveKind, type SleeveStyle, sewnStyleOf, styleOf } from "../sleeve/all-styles";
 import type { HemChoices } from "../sleeve/finish";
+import { SLEEVE_REACHES } from "../sleeve/reach";
 import type { CapCurve, CapGuides, Placement, SetInMethod, SurplusWay, TwoPieceChoices } from "../sleeve/set-in";
 import type { SleeveSpec } from "../spec";
 import { resolveHem } from "./resolve-hem";
@@ -82,7 +83,7 @@ export function resolveSleeve(
       phrase`the only method that fits arm and armhole together`,
       "choice",
     );
-  const whole = chosen("sleeve.length", sleeve.length, ...usualLength(sleeve.kind, style, body, shoulderExtension));
+  const whole = chosen("sleeve.length", sleeve.length, ...usualLength(sleeve, style, body, shoulderExtension));
   const beginsBelow = isDropped(sleeve.kind) ? shoulderExtension : 0;
   const armEase = chosen(
     "sleeve.upperArmEase",
@@ -166,13 +167,24 @@ function elbowEase(upperArmEase: number): Usual {
     : [ELBOW_EASE_MM, phrase`usual`, "from memory"];
 }
 
-/** How long the sleeve is where nobody said: by its style’s share of the arm, or the arm less what the shoulder is dropped over it. */
+/** How long the sleeve is where nobody said: by how far it is to reach, its style’s share of the arm, or the arm less what the shoulder is dropped over it. */
 function usualLength(
-  kind: SleeveKind,
+  { kind, reach }: Pick<SleeveSpec, "kind" | "reach">,
   style: SleeveStyle | null,
   { armLength }: SleeveBody,
   shoulderExtension: number,
 ): Usual {
+  if (reach !== undefined) {
+    const { share } = SLEEVE_REACHES[reach];
+    const shoulder = isDropped(kind) ? shoulderExtension : 0;
+    return [
+      armLength * share - shoulder,
+      shoulder > 0
+        ? phrase`${percent(share)} of the arm’s length, less what the shoulder is extended by, ${length(shoulder)}`
+        : phrase`${percent(share)} of the arm’s length`,
+      "from memory",
+    ];
+  }
   if (isDropped(kind)) {
     return [
       armLength - shoulderExtension,

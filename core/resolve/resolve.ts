@@ -64,7 +64,16 @@ export function resolveSpec(spec: GarmentSpec, before: ResolvedBlock | null = nu
   };
   const chosen: Chosen = (path, given, value, rule, source) => {
     if (given !== undefined) return given;
-    defaults.push({ path, value, rule, source, isStandIn: false, isNeeded: true });
+    // One that is taken otherwise later on stands in the place of the first.
+    const before = defaults.findIndex((taken) => taken.path === path);
+    defaults.splice(before < 0 ? defaults.length : before, 1, {
+      path,
+      value,
+      rule,
+      source,
+      isStandIn: false,
+      isNeeded: true,
+    });
     return value;
   };
 

@@ -1,6 +1,7 @@
-import { eachOf } from "../data";
+import { eachOf, namesOf } from "../data";
 import { SLEEVE_KINDS, type SleeveStyle, STYLE_KINDS, STYLES } from "../sleeve/all-styles";
 import { HEM_FINISHES } from "../sleeve/finish";
+import { SLEEVE_REACHES } from "../sleeve/reach";
 import {
   CAP_CURVES,
   FULLNESS_CHANGE,
@@ -99,6 +100,11 @@ export const sleeveFields = group("Sleeve", {
     "Sleeve length",
     READING,
     "finished, from the crown to the hem or the end of the cuff (of a kimono from the shoulder tip, off the shoulder from the upper edge)",
+  ),
+  reach: choice(
+    "Sleeve reaches",
+    namesOf(SLEEVE_REACHES),
+    "default by style; where no length is given, the share of the arm that it is long",
   ),
   hemWidth: length("Width at the hem", READING, "the whole width, where it is not the wrist and its ease"),
   sides: choice("Sides of the sleeve", SLEEVE_SIDES, "default `bent` at the elbow; `straight` are ruled to the hem"),

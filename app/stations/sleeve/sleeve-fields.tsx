@@ -5,9 +5,10 @@ import { SpecField } from "@app/work/spec-field";
 import { useCalmWork } from "@app/work/use-calm-work";
 import { useWork, useWorkStore } from "@app/work/work-context";
 import { Box, Text } from "@chakra-ui/react";
+import { namesOf } from "@core/data/index";
 import { length, phrase } from "@core/draft/index";
 import { sewnSleeve } from "@core/drafting/index";
-import { styleOf } from "@core/sleeve/index";
+import { SLEEVE_REACHES, type SleeveReach, styleOf } from "@core/sleeve/index";
 import { fitFirstRange, type Guide, methodOf, SET_IN_METHODS } from "@core/sleeve/set-in/index";
 import { Link } from "react-router";
 import { ClothChoice } from "./cloth-choice";
@@ -53,6 +54,7 @@ function SewnSleeveFields({ isPlain, hasOwnCap }: { readonly isPlain: boolean; r
         )}
       </FieldGroup>
       <FieldGroup title="Below the cap">
+        <ReachChoice />
         <SpecField path="sleeve.length" />
         <SpecField path="sleeve.elbowEase" />
         <SpecField path="sleeve.wristEase" />
@@ -80,6 +82,7 @@ function BodiceSleeveFields({ isCut }: { readonly isCut: boolean }) {
         <SpecField path="sleeve.upperArmEase" />
       </FieldGroup>
       <FieldGroup title="Sleeve, down the arm">
+        <ReachChoice />
         <SpecField path="sleeve.length" />
         <SpecField path="sleeve.elbowEase" />
         <SpecField path="sleeve.wristEase" />
@@ -102,6 +105,26 @@ function BodiceSleeveFields({ isCut }: { readonly isCut: boolean }) {
     </>
   );
 }
+
+/** By how far it reaches the length follows the arm; a length that is typed wins. */
+function ReachChoice() {
+  const store = useWorkStore();
+  const reach = useWork((work) => work.spec.sleeve?.reach ?? USUAL_REACH);
+  return (
+    <ChoiceSelect<SleeveReach | typeof USUAL_REACH>
+      id="sleeve.reach"
+      label="Reaches"
+      value={reach}
+      choices={[
+        { value: USUAL_REACH, label: "As is usual for the style" },
+        ...namesOf(SLEEVE_REACHES).map((value) => ({ value, label: SLEEVE_REACHES[value].says })),
+      ]}
+      onChoose={(one) => store.getState().setField("sleeve.reach", one === USUAL_REACH ? undefined : one)}
+    />
+  );
+}
+
+const USUAL_REACH = "usual";
 
 function SidesChoice() {
   const store = useWorkStore();

@@ -173,7 +173,7 @@ function keepingWidth(neckline: Path, neck: Path, height: number, foot: Point): 
   const [front, back] = [pathLength(neckline), pathLength(neck)];
   const [before, after] = [along(neckline, front).direction, along(neck, 0).direction];
   const turn = Math.acos(Math.max(-1, Math.min(1, before.x * after.x + before.y * after.y)));
-  const off = height * Math.tan(Math.min(turn, MOST_CORNER) / 2) + ROUNDED_MM;
+  const off = clearOf(neckline, neck, height, height * Math.tan(Math.min(turn, MOST_CORNER) / 2) + ROUNDED_MM);
   const upTo = Math.max(front / 2, front - off);
   const above = beside(subpath(neckline, 0, upTo), () => height, -1);
   const behind = beside(subpath(neck, Math.min(off, back / 2), back), () => height, -1);
@@ -186,6 +186,23 @@ function keepingWidth(neckline: Path, neck: Path, height: number, foot: Point): 
   const start = startOf(above);
   const stand = distance(foot, start) > SAME_MM ? line(foot, start) : [];
   return [...stand, ...above, round, ...behind];
+}
+
+/**
+ * How far from the corner the upper edge is left, so that its two parts do not pass each other: at least `least`, and more where the
+ * neckline bends beside the corner as tightly as the collar is high.
+ */
+function clearOf(neckline: Path, neck: Path, height: number, least: number): number {
+  const front = pathLength(neckline);
+  const most = Math.min(front, pathLength(neck)) / 2;
+  const above = ({ point, direction }: ReturnType<typeof along>) =>
+    step(point, rotateDirection(direction, -Math.PI / 2), height);
+  const room = (off: number) => {
+    const before = along(neckline, front - off);
+    const [from, to] = [above(before), above(along(neck, off))];
+    return (to.x - from.x) * before.direction.x + (to.y - from.y) * before.direction.y - ROUNDED_MM / 2;
+  };
+  return least >= most || room(least) >= 0 ? least : findRoot(room, least, most, SOLVED_MM).value;
 }
 
 /** A neck that turned further at the side would stand on its head. Radians. */
