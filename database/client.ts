@@ -7,12 +7,15 @@ export type Database = NodePgDatabase;
 const CONNECT_TIMEOUT_MS = 8000;
 const QUERY_TIMEOUT_MS = 20_000;
 
-/** A pool of connections to the PostgreSQL at `url`. It reconnects by itself when the server comes back. */
-export function connect(url: string): { readonly database: Database; readonly close: () => Promise<void> } {
+/** A pool of connections to the PostgreSQL at `url`, whose queries may take so long. It reconnects by itself when the server comes back. */
+export function connect(
+  url: string,
+  { queryTimeoutMs = QUERY_TIMEOUT_MS } = {},
+): { readonly database: Database; readonly close: () => Promise<void> } {
   const pool = new Pool({
     connectionString: url,
     connectionTimeoutMillis: CONNECT_TIMEOUT_MS,
-    query_timeout: QUERY_TIMEOUT_MS,
+    query_timeout: queryTimeoutMs,
     max: 10,
   });
   // An idle connection that breaks is no one's request: without a listener it would end the process.

@@ -1,7 +1,6 @@
 import { mkdirSync, writeFileSync } from "node:fs";
 import { By, until } from "selenium-webdriver";
-import { complaints, openBrowser, setSize } from "../e2e/browser";
-import { enterDemo } from "../e2e/entering";
+import { complaints, openAsDemo, openBrowser, setSize } from "../e2e/browser";
 
 /**
  * Takes the pictures of the README from the demo data of a running app: npm start, then
@@ -60,9 +59,7 @@ async function hung() {
 }
 
 try {
-  const [name = "", value = ""] = (await enterDemo(base)).split("=");
-  await driver.sendDevToolsCommand("Network.setCookie", { name, value, url: base, httpOnly: true });
-  await driver.get(base);
+  await openAsDemo(driver, base);
   const blouse = (await hrefOf("Harbour blouse")).replace(/\/[^/]+$/, "");
   const dress = (await hrefOf("Silk noil dress")).replace(/\/[^/]+$/, "");
   const jacket = (await hrefOf("Lamplighter jacket")).replace(/\/[^/]+$/, "");

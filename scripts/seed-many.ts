@@ -17,7 +17,8 @@ const BATCH = 1000;
 
 const url = process.env.DATABASE_URL;
 if (!url) throw new Error("seed-many: DATABASE_URL is not set");
-const { database, close } = connect(url);
+/** Nobody waits for it: looking through all tables at the end may take its time. */
+const { database, close } = connect(url, { queryTimeoutMs: 600_000 });
 
 const FIRST = ["Ada", "Berta", "Chidi", "Dagny", "Emre", "Fenna", "Gita", "Hanne", "Ilse", "Jomo", "Kaja", "Lena"];
 const LAST = [

@@ -27,5 +27,7 @@ for (const point of STARTING_POINTS) {
     }
   }
   const codes = [...found].map(([code, { count: times, first }]) => `${code} ${times} (${first})`);
-  console.log(`${point.id.padEnd(22)} ${bodies.length} bodies, ${faulty} with a fault, ${lacking} lacking a part. ${codes.join(", ")}`);
+  console.log(
+    `${point.id.padEnd(22)} ${bodies.length} bodies, ${faulty} with a fault, ${lacking} lacking a part. ${codes.join(", ")}`,
+  );
 }
