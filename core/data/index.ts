@@ -1,1 +1,2 @@
 export { allOf, at, eachOf, isRecord, namesOf } from "./records";
+export { remembered } from "./remembered";

@@ -1,5 +1,6 @@
 import type { Block, Side } from "../block";
 import { type Bodice, type BodiceChoices, draftBodice } from "../bodice";
+import { remembered } from "../data";
 import { distance, endOf, type Path, pathLength, startOf, subpath } from "../geometry";
 import {
   addNotches,
@@ -59,22 +60,17 @@ export function wholeGarment(
   other: OtherSleeve | null = null,
 ): Together {
   if (!given) return NOTHING_TOGETHER;
-  const block = reachingWaist(given, backLength);
   const ofSleeve = sleeve?.family === "bodice" ? sleeve.drawing : null;
   const grown = collar?.drawing.front ?? null;
-  const plain = ofSleeve?.halves ?? { front: halfOfBlock(block.front), back: halfOfBlock(block.back) };
-  const front = collar && grown ? withGrownFront(plain.front, grown) : plain.front;
-  const isFrontCutTwice = grown !== null && front === null;
-  const halves = { front: front ?? plain.front, back: plain.back };
   const isWhole = choices.cut === "whole";
   const own = ownPieces(sleeve, collar, isWhole);
   // Sleeve or collar may bring the band of the hem.
   const hem = own.some(({ id }) => id === "hemBand") ? "plain" : choices.hem;
   const drawnSides: readonly Side[] = isWhole || ofSleeve ? ["front", "back"] : grown ? ["front"] : [];
-  const all = draftBodice({
-    block,
-    halves,
-    neck: ofSleeve?.neckEdges ?? NECK_OF_BODICE,
+  const { all, isFrontCutTwice } = bodiceOf(given, {
+    backLength,
+    ofSleeve,
+    grown,
     choices: isWhole
       ? { ...choices, hem }
       : { ...choices, ...AS_DRAWN, front: !grown ? "fold" : choices.front === "zip" ? "zip" : "buttons" },
@@ -97,6 +93,33 @@ export function wholeGarment(
   const ofOther = other ? otherSeams(other, expand) : [];
   const isAsked = ({ id }: Join) => !(collar && NECK_FACINGS.includes(id));
   return joined(pieces, bodice, [...fitted, ...ofOther], ofNeck, isAsked, isFrontCutTwice);
+}
+
+type BodiceOrder = {
+  readonly backLength: number;
+  readonly ofSleeve: Extract<DraftedSleeve, { readonly family: "bodice" }>["drawing"] | null;
+  readonly grown: DraftedCollar["drawing"]["front"];
+  readonly choices: BodiceChoices;
+};
+type CutBodice = { readonly all: Bodice; readonly isFrontCutTwice: boolean };
+
+/** The bodice that was cut from a block last, with what it was cut for: in a drag of the sleeve it is the same in every frame. */
+const lastCutOf = remembered((_block: Block): { cut: (CutBodice & { readonly key: readonly unknown[] }) | null } => ({
+  cut: null,
+}));
+
+function bodiceOf(given: Block, order: BodiceOrder): CutBodice {
+  const { backLength, ofSleeve, grown, choices } = order;
+  const last = lastCutOf(given);
+  const key = [ofSleeve, grown, JSON.stringify([backLength, choices])];
+  if (last.cut && key.every((one, i) => one === last.cut?.key[i])) return last.cut;
+  const block = reachingWaist(given, backLength);
+  const plain = ofSleeve?.halves ?? { front: halfOfBlock(block.front), back: halfOfBlock(block.back) };
+  const front = grown ? withGrownFront(plain.front, grown) : plain.front;
+  const halves = { front: front ?? plain.front, back: plain.back };
+  const all = draftBodice({ block, halves, neck: ofSleeve?.neckEdges ?? NECK_OF_BODICE, choices });
+  last.cut = { key, all, isFrontCutTwice: grown !== null && front === null };
+  return last.cut;
 }
 
 /** A piece with more lines, as far as they lie inside it. */

@@ -21,6 +21,7 @@ import { lowerCapFigures } from "../sleeve/set-in";
 import type { GarmentSpec } from "../spec";
 import { draftSettledCollar } from "./settle-collar";
 import { draftSettledSleeve } from "./settle-sleeve";
+import { type Stages, solvedOf, stageOf, textsOf } from "./stages";
 
 /** A drafted garment: plain data, millimetres throughout. The same spec gives the same garment, everywhere. */
 export type Garment = {
@@ -50,30 +51,42 @@ export type Garment = {
 /**
  * Drafts and judges the whole garment, but for the remedies of its findings, which are not tried yet: for every frame of a drag. Never
  * throws for a spec that `readGarment` accepted: what was not foreseen at one station is a finding there, and the others go on.
- * `before`, the garment as it was a moment ago, gives its solved block where nothing that it rests on has changed: the result is the same.
+ * `before`, the garment as it was a moment ago, gives every stage of which nothing that it rests on has changed: the result is the same.
  */
 export function sketchGarment(spec: GarmentSpec, before: Garment | null = null): Garment {
   const resolved = resolveSpec(spec, before?.resolved.block ?? null);
-  const { value: built, findings: ofBlock } = guarded(
-    "block",
-    () => buildBlock(resolved.block, resolved.defaults),
-    NO_BLOCK,
-    ({ block, figures }) => [figures, block?.back, block?.front],
+  const earlier = before && STAGES.get(before);
+  const texts = textsOf(spec, resolved);
+  const ofBlockStage = stageOf(earlier?.block, [texts.rest, solvedOf(resolved)], () =>
+    guarded(
+      "block",
+      () => buildBlock(resolved.block, resolved.defaults),
+      NO_BLOCK,
+      ({ block, figures }) => [figures, block?.back, block?.front],
+    ),
   );
+  const { value: built, findings: ofBlock } = ofBlockStage.result;
   const { block } = built;
-  const { value: sleeve, findings: ofSleeve } = guarded(
-    "sleeve",
-    () => (block && resolved.sleeve ? draftSettledSleeve(spec, resolved, resolved.sleeve, built) : null),
-    null,
-    (settled) => shownOf(settled?.attempt.drafted ?? null),
+  const ofSleeveStage = stageOf(earlier?.sleeve, [texts.rest, texts.sleeve, built], () =>
+    guarded(
+      "sleeve",
+      () => (block && resolved.sleeve ? draftSettledSleeve(spec, resolved, resolved.sleeve, built) : null),
+      null,
+      (settled) => shownOf(settled?.attempt.drafted ?? null),
+    ),
   );
+  const { value: sleeve, findings: ofSleeve } = ofSleeveStage.result;
   const drafted = sleeve?.attempt.drafted ?? null;
-  const { value: collar, findings: ofCollar } = guarded(
-    "collar",
-    () => (block ? draftSettledCollar(spec, resolved, neckLeftBy(drafted, neckFor(spec, built) ?? block)) : null),
-    null,
-    (settled) => shownOf(settled?.attempt.drafted ?? null),
+  const neck = block && neckLeftBy(drafted, neckFor(spec, built) ?? block);
+  const ofCollarStage = stageOf(earlier?.collar, [texts.rest, texts.collar, neck?.block, neck?.edges], () =>
+    guarded(
+      "collar",
+      () => neck && draftSettledCollar(spec, resolved, neck),
+      null,
+      (settled) => shownOf(settled?.attempt.drafted ?? null),
+    ),
   );
+  const { value: collar, findings: ofCollar } = ofCollarStage.result;
   const collarDrafted = collar?.attempt.drafted ?? null;
   const defaults = withRetaken(resolved.defaults, [...(sleeve?.retaken ?? []), ...(collar?.retaken ?? [])]);
   const { value: otherSleeve, findings: ofOther } = guarded(
@@ -106,7 +119,7 @@ export function sketchGarment(spec: GarmentSpec, before: Garment | null = null):
     solvers,
     unforeseen: [...ofSleeve, ...ofOther, ...ofCollar, ...ofBlock, ...ofPieces],
   });
-  return {
+  const garment: Garment = {
     spec,
     resolved,
     defaults,
@@ -135,7 +148,12 @@ export function sketchGarment(spec: GarmentSpec, before: Garment | null = null):
     findings,
     solvers,
   };
+  STAGES.set(garment, { block: ofBlockStage, sleeve: ofSleeveStage, collar: ofCollarStage });
+  return garment;
 }
+
+/** The stages that each garment was drafted in, for as long as it is there. */
+const STAGES = new WeakMap<Garment, Stages>();
 
 /** The sleeve of the arm that differs, drafted as the first is but for that arm's figures; null where no such arm is given, or none exists. */
 function draftOtherArm(spec: GarmentSpec, built: BuiltBlock): OtherSleeve | null {

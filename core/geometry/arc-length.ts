@@ -22,6 +22,10 @@ const RULE = [
   { node: 0.9879925180204854, weight: 0.015007947329316124, coarse: 0.03075324199611727 },
   { node: 0.9980022986933971, weight: 0.005377479872923349, coarse: 0 },
 ];
+/** The same in lists of plain numbers, which the loop below runs through a good deal faster. */
+const NODES = Float64Array.from(RULE, ({ node }) => node);
+const WEIGHTS = Float64Array.from(RULE, ({ weight }) => weight);
+const COARSE_WEIGHTS = Float64Array.from(RULE, ({ coarse }) => coarse);
 const OF_MIDDLE = { weight: 0.10133000701479156, coarse: 0.20257824192556126 };
 
 /**
@@ -136,8 +140,8 @@ function panels(
   const atMiddle = Math.sqrt(mx * mx + my * my);
   let fine = OF_MIDDLE.weight * atMiddle;
   let coarse = OF_MIDDLE.coarse * atMiddle;
-  for (const { node, weight, coarse: coarseWeight } of RULE) {
-    const offset = half * node;
+  for (let i = 0; i < NODES.length; i++) {
+    const offset = half * (NODES[i] ?? 0);
     const t = middle - offset;
     const u = middle + offset;
     const tx = (ax * t + bx) * t + cx;
@@ -145,8 +149,8 @@ function panels(
     const ux = (ax * u + bx) * u + cx;
     const uy = (ay * u + by) * u + cy;
     const both = Math.sqrt(tx * tx + ty * ty) + Math.sqrt(ux * ux + uy * uy);
-    fine += weight * both;
-    coarse += coarseWeight * both;
+    fine += (WEIGHTS[i] ?? 0) * both;
+    coarse += (COARSE_WEIGHTS[i] ?? 0) * both;
   }
   fine *= half;
   const allowed = tolerance ?? AGREEMENT * fine;

@@ -1,4 +1,4 @@
-import { at } from "../data";
+import { at, remembered } from "../data";
 import { type Cubic, cubicPoint } from "./cubic";
 import type { Box, Path } from "./path";
 import type { Point } from "./point";
@@ -10,6 +10,12 @@ const TOUCHING_MM = 0.05;
 
 /** The path as points along it, `chords` to a cubic; a straight cubic is one chord. */
 export function flatten(path: Path, chords = CHORDS_A_CUBIC): readonly Point[] {
+  return chords === CHORDS_A_CUBIC ? inChords(path) : flattened(path, chords);
+}
+
+const inChords = remembered((path: Path) => flattened(path, CHORDS_A_CUBIC));
+
+function flattened(path: Path, chords: number): readonly Point[] {
   const first = path[0];
   if (!first) return [];
   const points: Point[] = [first[0]];

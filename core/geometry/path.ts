@@ -1,3 +1,4 @@
+import { remembered } from "../data";
 import { cubicLength, parameterAtLength } from "./arc-length";
 import { type Cubic, cubicDerivative, cubicPoint, lineCubic, mapCubic, reverseCubic, splitCubic } from "./cubic";
 import type { Point } from "./point";
@@ -12,7 +13,7 @@ export function line(from: Point, to: Point): Path {
 }
 
 export function pathLength(path: Path): number {
-  return path.reduce((sum, cubic) => sum + cubicLength(cubic), 0);
+  return lengthsOf(path).reduce((sum, size) => sum + size, 0);
 }
 
 export function startOf(path: Path): Point {
@@ -77,10 +78,14 @@ function cutAt(path: Path, length: number): { readonly before: Path; readonly af
   };
 }
 
+/** How long each cubic of a path is: asked again and again by whoever goes along it. */
+const lengthsOf = remembered((path: Path) => path.map((cubic) => cubicLength(cubic)));
+
 function locate(path: Path, length: number): { readonly cubic: Cubic; readonly t: number; readonly index: number } {
   let left = Math.max(0, length);
+  const sizes = lengthsOf(path);
   for (const [index, cubic] of path.entries()) {
-    const size = cubicLength(cubic);
+    const size = sizes[index] ?? 0;
     if (left <= size || index === path.length - 1) return { cubic, t: parameterAtLength(cubic, left, size), index };
     left -= size;
   }

@@ -32,15 +32,19 @@ export function partsInside(corners: readonly Point[], from: Point, to: Point): 
   const way = { x: to.x - from.x, y: to.y - from.y };
   const sideOf = (p: Point) => way.x * (p.y - from.y) - way.y * (p.x - from.x);
   const whole = way.x * way.x + way.y * way.y;
-  const crossings = corners
-    .flatMap((q, i) => {
-      const p = corners[i === 0 ? corners.length - 1 : i - 1] ?? q;
-      const [a, b] = [sideOf(p), sideOf(q)];
-      if (a > 0 === b > 0) return [];
+  const crossings: number[] = [];
+  // A loop without lists, each corner looked at once: every level of every piece of a frame comes through here.
+  let p = corners[corners.length - 1];
+  let a = p ? sideOf(p) : 0;
+  for (const q of corners) {
+    const b = sideOf(q);
+    if (p && a > 0 !== b > 0) {
       const at = lerp(p, q, a / (a - b));
-      return [((at.x - from.x) * way.x + (at.y - from.y) * way.y) / whole];
-    })
-    .sort((a, b) => a - b);
+      crossings.push(((at.x - from.x) * way.x + (at.y - from.y) * way.y) / whole);
+    }
+    [p, a] = [q, b];
+  }
+  crossings.sort((one, other) => one - other);
   const within = (t: number | undefined) => lerp(from, to, Math.min(1, Math.max(0, t ?? 0)));
   return Array.from({ length: Math.floor(crossings.length / 2) }, (_, i) => [
     within(crossings[2 * i]),

@@ -1,5 +1,5 @@
 export { type Finding, type Remedy, type Severity, withRemediesOf } from "./finding";
-export { guarded, type Station, UNFORESEEN } from "./guarded";
+export { type Guarded, guarded, type Station, UNFORESEEN } from "./guarded";
 export { judgeDraftedCollar } from "./judge-drafted-collar";
 export { judgeGarment, judgeSleeve } from "./judges";
 export { usualBlock, usualBodice, usualCollar, usualSleeve } from "./usual-figures";

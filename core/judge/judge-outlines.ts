@@ -1,3 +1,4 @@
+import { remembered } from "../data";
 import { phrase } from "../draft";
 import { distance, edgesThatCross, endOf, type Path, startOf } from "../geometry";
 import type { Piece } from "../pattern";
@@ -13,9 +14,7 @@ export function judgeOutlines(
   remedies: readonly Remedy[],
 ): readonly Finding[] {
   return pieces.flatMap((piece): Finding[] => {
-    const paths = piece.edges.map(({ path }) => path);
-    const gap = openAt(paths);
-    const crossed = gap === null ? edgesThatCross(paths) : null;
+    const { gap, crossed } = faultOf(piece);
     if (gap === null && crossed === null) return [];
     const nameOf = (index: number) => (piece.edges[index]?.name ?? "").toLowerCase();
     const name = piece.name.toLowerCase();
@@ -38,6 +37,13 @@ export function judgeOutlines(
     ];
   });
 }
+
+/** Where an outline is open or crosses itself: looked for once in every piece, by however many judges. */
+const faultOf = remembered((piece: Piece) => {
+  const paths = piece.edges.map(({ path }) => path);
+  const gap = openAt(paths);
+  return { gap, crossed: gap === null ? edgesThatCross(paths) : null };
+});
 
 /** The edge after which the outline is open; null for a closed one. */
 function openAt(paths: readonly Path[]): number | null {
