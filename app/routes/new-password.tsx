@@ -49,7 +49,9 @@ export default function NewPassword({ loaderData, actionData }: Route.ComponentP
     <EntryPage title="A new password">
       {loaderData ? (
         <Form method="post">
-          <p>For {loaderData.email}. Every browser that is signed in with the old one is signed out.</p>
+          <p className="page-lead">
+            For {loaderData.email}. Every browser that is signed in with the old one is signed out.
+          </p>
           {actionData && <p role="alert">{actionData.problem}</p>}
           <TextBox
             name="password"

@@ -104,13 +104,15 @@ export default function People({ loaderData, actionData }: Route.ComponentProps)
     <SettingsPage>
       {actionData?.problem && <p role="alert">{actionData.problem}</p>}
       {actionData?.link && (
-        <p role="status" className="settings-row">
-          <code data-password-link>{actionData.link.address}</code>
-          <span className="soft">
+        <section className="settings-part" role="status">
+          <p>
+            <code data-password-link>{actionData.link.address}</code>
+          </p>
+          <p className="soft">
             Send it yourself, now: it is shown this once. Whoever has it takes a new password, once, until{" "}
             {actionData.link.until}.
-          </span>
-        </p>
+          </p>
+        </section>
       )}
       <section className="settings-part">
         <h2 className="page-part">Who belongs to it</h2>
