@@ -40,9 +40,13 @@ for (const point of STARTING_POINTS) {
   const bust = MIDDLE_BODY.bust ?? 940;
   const figures = [
     frames(spec, (i) => ({ body: { bust: bust + wave(i), shoulderWidth: 390 + wave(i) / 6 } }), false),
-    spec.sleeve ? frames(spec, (i) => ({ sleeve: { length: 450 + wave(i), capHeightChange: wave(i) / 4 } }), true) : null,
+    spec.sleeve
+      ? frames(spec, (i) => ({ sleeve: { length: 450 + wave(i), capHeightChange: wave(i) / 4 } }), true)
+      : null,
     spec.collar ? frames(spec, (i) => ({ collar: { height: 40 + wave(i) / 3 } }), true) : null,
     frames(spec, (i) => ({ body: { backLength: 405 + wave(i) } }), true),
   ];
-  console.log(`${point.id.padEnd(22)} ${figures.map((ms) => (ms === null ? "–" : ms.toFixed(2)).padStart(6)).join(" ")}`);
+  console.log(
+    `${point.id.padEnd(22)} ${figures.map((ms) => (ms === null ? "–" : ms.toFixed(2)).padStart(6)).join(" ")}`,
+  );
 }

@@ -160,7 +160,7 @@ export default function Account({ loaderData, actionData }: Route.ComponentProps
       {!isLocal && (
         <section className="settings-part">
           <h2 className="page-part">Delete your account</h2>
-          <p className="page-lead">
+          <p className="page-said">
             Your name and address are deleted, and you are in no workroom any more. What you made there stays the
             workroom’s, without your name.
           </p>

@@ -49,7 +49,7 @@ export default function NewPassword({ loaderData, actionData }: Route.ComponentP
     <EntryPage title="A new password">
       {loaderData ? (
         <Form method="post">
-          <p className="page-lead">
+          <p className="page-said">
             For {loaderData.email}. Every browser that is signed in with the old one is signed out.
           </p>
           {actionData && <p role="alert">{actionData.problem}</p>}

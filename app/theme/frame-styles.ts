@@ -134,6 +134,7 @@ export const frameStyles = {
   },
   "main a.main-act:hover": { opacity: 0.9 },
   ".page-lead": { color: "inkSoft", mt: "-4", mb: "6", maxW: "50rem" },
+  ".page-said": { mb: "4" },
   ".page-empty": { fontSize: "lg", mt: "6" },
   ".page-section": { mt: "8" },
   ".part-head": { display: "flex", alignItems: "baseline", justifyContent: "space-between", gap: "4" },
