@@ -1,7 +1,10 @@
 import {
   along,
+  type Box,
+  boxOf,
   contains,
   distance,
+  endOf,
   flatten,
   leastAt,
   line,
@@ -25,7 +28,17 @@ const PLACES = 48;
 /** The place of a run of edges that lies nearest to a point. */
 function nearestPlace(edges: readonly Edge[], p: Point): TopPlace & { readonly far: number } {
   let best = { index: 0, at: 0, far: Number.POSITIVE_INFINITY };
+  // What is drawn on a block begins as a rule where one of its edges does.
   for (const [index, { path, length }] of edges.entries()) {
+    for (const [at, end] of [
+      [0, startOf(path)],
+      [length, endOf(path)],
+    ] as const)
+      if (distance(end, p) < best.far) best = { index, at, far: distance(end, p) };
+  }
+  if (best.far <= SOLVED_FINELY_MM) return best;
+  for (const [index, { path, length }] of edges.entries()) {
+    if (outside(boxOf([path]), p) >= best.far) continue;
     const farAt = (at: number) => distance(along(path, at).point, p);
     for (let i = 0; i <= PLACES; i++) {
       const at = (length * i) / PLACES;
@@ -39,6 +52,11 @@ function nearestPlace(edges: readonly Edge[], p: Point): TopPlace & { readonly f
   const farAt = (at: number) => distance(along(edge.path, at).point, p);
   const at = leastAt(farAt, Math.max(0, best.at - step), Math.min(edge.length, best.at + step), SOLVED_FINELY_MM);
   return farAt(at) < best.far ? { index: best.index, at, far: farAt(at) } : best;
+}
+
+/** How far a point lies outside a box at least: no place of a path in the box is nearer. */
+function outside({ left, right, top, bottom }: Box, { x, y }: Point): number {
+  return Math.hypot(Math.max(left - x, 0, x - right), Math.max(top - y, 0, y - bottom));
 }
 
 /**
