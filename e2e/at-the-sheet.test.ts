@@ -160,6 +160,8 @@ describe("working at the sheet", () => {
     await browser.driver.switchTo().window(first);
     await she.write("sleeve.capEase", "1/2");
     expect(await save("beside")).toContain("both are kept");
+    // What the other tab saved first stands.
+    await she.reads("sleeve.capEase", "5⁄8 in");
   });
 
   it("keeps the unit and the paper over a reload, already as the page is written", async () => {
@@ -170,7 +172,7 @@ describe("working at the sheet", () => {
     ).text();
     expect(page).toMatch(/<html[^>]*class="dark"/);
     await browser.driver.navigate().refresh();
-    await she.until("the boxes are in centimetres", async () => (await she.figure("sleeve.capEase")) === "1.3 cm");
+    await she.until("the boxes are in centimetres", async () => (await she.figure("sleeve.capEase")) === "1.6 cm");
     expect(await browser.driver.executeScript("return document.documentElement.className")).toContain("dark");
   });
 
