@@ -24,10 +24,11 @@ function run(
 
 describe("the scripts that measure", () => {
   it.each([
-    ["seed-many.ts", () => ["40", "60", "8"], /40 clients, 60 garments and 8 photographs were added/],
-    ["measure-load.ts", () => [app.url, "5", "2"], /garment +\d[\s\S]*\n0 failed/],
     ["measure-drag.ts", () => [app.url, "20"], /Crown, 20 frames[\s\S]*input to painted frame: median \d/],
     ["measure-opening.ts", () => [app.url, "1"], /first handle: median [1-9]/],
+    // Many garments push those of the demo off the first page, where the scripts above look for one.
+    ["seed-many.ts", () => ["40", "60", "8"], /40 clients, 60 garments and 8 photographs were added/],
+    ["measure-load.ts", () => [app.url, "5", "2"], /garment +\d[\s\S]*\n0 failed/],
   ] as const)("%s: runs to its end and tells its figures", async (script, words, says) => {
     const { status, printed } = await run(script, words());
     expect(printed).toMatch(says);
