@@ -48,8 +48,9 @@ export async function madeFile(asker: string, asked: FileAsked, signal: AbortSig
     const made = await make(asked, AbortSignal.any([signal, AbortSignal.timeout(PATIENCE_MS)]));
     return made.ok ? download(made.body, made.type, made.name) : new Response(made.sentence, { status: made.status });
   } catch (error) {
-    const name = error instanceof Error ? error.message : "";
-    if (/queue/i.test(name)) return later(BUSY, 503);
+    const why = error instanceof Error ? error.message : "";
+    // The pool says in these words that as many wait as may.
+    if (/queue/i.test(why)) return later(BUSY, 503);
     console.error(error);
     return later(TOO_LONG, 503);
   } finally {
