@@ -1,7 +1,7 @@
 import { COLLAR_KINDS } from "@core/collar/index";
 import { sweepMethods } from "@core/compare/index";
 import { draftGarment } from "@core/garment/index";
-import { cubicLength, svgPathData } from "@core/geometry/index";
+import { type Cubic, cubicLength, svgPathData } from "@core/geometry/index";
 import { CAP_SHAPES, halfCap } from "@core/sleeve/set-in/index";
 import { sampleSpec, specOf } from "@core/testing/sample";
 import { Bezier } from "bezier-js";
@@ -49,31 +49,34 @@ const beziers = caps.map(([a, b, c, d]) => new Bezier(a.x, a.y, b.x, b.y, c.x, c
 
 const paths = caps.map((cap) => svgPathData([cap]));
 
-/** The next of a size run at each call, so that a second's calls are as many curves measured. */
-function inTurn<T>(items: readonly T[]): () => T {
-  let next = -1;
-  return () => {
-    next = (next + 1) % items.length;
-    return items[next] as T;
-  };
+/** Curves of no garment: loops, hooks and near cusps, the same each time. */
+const wild = Array.from({ length: 256 }, (_, i): Cubic => {
+  const place = (k: number) => 600 * Math.abs(Math.sin(12.9898 * (i * 8 + k) + 78.233));
+  const point = (k: number) => ({ x: place(2 * k), y: place(2 * k + 1) });
+  return [point(0), point(1), point(2), point(3)];
+});
+const wildBeziers = wild.map(([a, b, c, d]) => new Bezier(a.x, a.y, b.x, b.y, c.x, c.y, d.x, d.y));
+
+/** The library keeps what it once measured: it is asked afresh, as a draft asks with new curves. */
+function measuredAnew(bezier: Bezier): void {
+  Reflect.set(bezier, "_lut", []);
+  bezier.length();
 }
 
-const nextCap = inTurn(caps);
-const nextBezier = inTurn(beziers);
-const nextPath = inTurn(paths);
+describe("arc length of 256 wild cubics (wanted: at least 4 times the library)", () => {
+  bench("ours (error below 1e-11)", () => void wild.forEach((curve) => void cubicLength(curve)), WARM);
+  bench("bezier-js (error up to 0.3 %)", () => wildBeziers.forEach(measuredAnew), WARM);
+});
 
-describe("arc length: hz is half caps measured in a second, against two general-purpose curve libraries", () => {
-  bench("ours (error below 1e-9)", () => {
-    cubicLength(nextCap());
-  });
-  bench("bezier-js", () => {
-    const bezier = nextBezier();
-    // The library keeps what it once measured: it is asked afresh, as a draft asks with new curves.
-    Reflect.set(bezier, "_lut", []);
-    bezier.length();
-  });
+describe("arc length of 64 half caps, against two general-purpose curve libraries (wanted: at least 4 times the first)", () => {
+  bench("ours (error below 1e-11)", () => void caps.forEach((curve) => void cubicLength(curve)), WARM);
+  bench("bezier-js", () => beziers.forEach(measuredAnew), WARM);
   // Measures while it reads the path: its figure holds the reading too.
-  bench("svg-path-properties, from path data", () => {
-    new svgPathProperties(nextPath()).getTotalLength();
-  });
+  bench(
+    "svg-path-properties, from path data",
+    () => {
+      for (const path of paths) new svgPathProperties(path).getTotalLength();
+    },
+    WARM,
+  );
 });
