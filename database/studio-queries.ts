@@ -112,7 +112,7 @@ export function studioQueries(database: Database, { studioId, userId, role }: As
       passwords.memberToHelp(database, studio, userId, memberId),
     ),
     isEmpty: reads(restore.isEmpty),
-    saveSettings: writes(studios.saveSettings),
+    changeSettings: writes(studios.changeSettings),
     renameStudio: owns(studios.renameStudio),
     endStudio: owns(studios.endStudio),
     listAttempts: reads(practice.listAttempts),

@@ -1,3 +1,7 @@
+import { spawnSync } from "node:child_process";
+import { mkdtempSync, rmSync, writeFileSync } from "node:fs";
+import { tmpdir } from "node:os";
+import { join } from "node:path";
 import { connect } from "@database/client";
 import { members } from "@database/schema/people";
 import { eq } from "drizzle-orm";
@@ -130,6 +134,23 @@ describe("people of a workroom", () => {
     const refused = await ask(owner, id);
     expect(refused.status).toBe(403);
     expect(await refused.text()).toContain("also in a workroom of which you are no owner");
+  });
+
+  it("who are the only owner get such a link from whoever keeps the machine", async () => {
+    const home = mkdtempSync(join(tmpdir(), "gamine-home-"));
+    const ask = (email: string) =>
+      spawnSync("npx", ["tsx", "scripts/password-link.ts", email], {
+        env: { ...process.env, GAMINE_HOME: home },
+        encoding: "utf8",
+      });
+    expect(ask(EMAIL).stderr).toContain("No app runs from");
+    writeFileSync(join(home, "running.json"), JSON.stringify({ url: app.url, databaseUrl: app.databaseUrl }));
+    expect(ask("nobody@example.org").stderr).toContain("Nobody here signs in as nobody@example.org.");
+    await invited("alone@example.org", "maker");
+    const link = ask("alone@example.org").stdout.match(/\/new-password\/[\w-]{32}/)?.[0] ?? "none";
+    const entered = await post(app.url, link, { password: "seven words that nobody else would choose" });
+    expect(await page("/", sessionOf(entered))).toContain("Quayside Workroom");
+    rmSync(home, { recursive: true });
   });
 
   it("delete their account by their password, unless a workroom would be left without an owner", async () => {

@@ -2,10 +2,11 @@ import { randomUUID } from "node:crypto";
 import { isRecord } from "@core/data/index";
 import { MIDDLE_BODY } from "@core/starting/index";
 import { connect } from "@database/client";
+import { studios } from "@database/schema/people";
 import { clients, garmentVersions } from "@database/schema/work";
 import { eq } from "drizzle-orm";
 import { afterAll, beforeAll, describe, expect, inject, it } from "vitest";
-import { enterDemo, post } from "./entering";
+import { enterDemo, post, sessionOf } from "./entering";
 import { type RunningApp, startApp } from "./running-app";
 
 let app: RunningApp;
@@ -154,5 +155,49 @@ describe("what is sent again after a lost answer", () => {
     const first = await make();
     expect(first.link).toMatch(/^[\w-]{32}$/);
     expect(await make()).toEqual(first);
+  });
+
+  it("invites once, gives one link for a forgotten password, and makes one workroom", async () => {
+    const send = (path: string, texts: Readonly<Record<string, string>>) => post(app.url, path, texts, cookie);
+    const invite = { act: "invite", email: "once@example.org", role: "maker", actKey: randomUUID() };
+    // Without its key the second would be told that this address was invited already.
+    for (const answer of [await send("/settings/people", invite), await send("/settings/people", invite)])
+      expect(answer.status).toBe(200);
+    const people = await (await fetch(`${app.url}/settings/people`, { headers: { cookie } })).text();
+    const link = /data-invited="once@example.org"[\s\S]*?\/invitations\/([0-9a-f-]{36})/.exec(people)?.[1] ?? "";
+    const joined = await post(app.url, `/invitations/${link}`, { name: "Once", password: "four quite unlike words" });
+    const members = await (await fetch(`${app.url}/settings/people`, { headers: { cookie } })).text();
+    const id =
+      /data-member="once@example.org"[\s\S]*?name="id" value="([0-9a-f-]{36})"/.exec(members)?.[1] ?? "no member";
+    const forgotten = { act: "password", id, actKey: randomUUID() };
+    const links = [await send("/settings/people", forgotten), await send("/settings/people", forgotten)].map(
+      async (answer) => /\/new-password\/([\w-]{32})/.exec(await answer.text())?.[1],
+    );
+    expect(await links[0]).toBeDefined();
+    expect(await links[1]).toBe(await links[0]);
+    const own = sessionOf(joined);
+    const studio = { studio: "Made once", actKey: randomUUID() };
+    for (let i = 0; i < 2; i++) await post(app.url, "/studios/new", studio, own);
+    expect(await database.database.$count(studios, eq(studios.name, "Made once"))).toBe(1);
+  });
+
+  it("keeps the settings of two who change them at once, whichever page they are on", async () => {
+    const shown = JSON.stringify({ unit: "in", usual: {} });
+    const changes = [
+      ["/settings", { unit: "cm", usualUnit: "in", initials: "GO", shown }],
+      ["/settings", { unit: "cm", usualUnit: "in", "allowances.general": "1.7", shown }],
+      ["/settings/ease", { unit: "cm", "shirt.bust": "18", shown: JSON.stringify({ usual: {}, ease: {} }) }],
+    ] as const;
+    const answers = await Promise.all(changes.map(([path, texts]) => post(app.url, path, { ...texts }, cookie)));
+    expect(answers.map(({ status }) => status)).toEqual([200, 200, 200]);
+    const [studio] = await database.database
+      .select({ settings: studios.settings })
+      .from(studios)
+      .where(eq(studios.name, "Quayside Workroom"));
+    expect(studio?.settings).toMatchObject({
+      initials: "GO",
+      usual: { "allowances.general": 17 },
+      ease: { shirt: { bust: 180 } },
+    });
   });
 });

@@ -56,7 +56,7 @@ async function start() {
   mkdirSync(HOME, { recursive: true });
   await takeOver();
   stops.push(() => rmSync(RUN_FILE, { force: true }));
-  writeFileSync(RUN_FILE, JSON.stringify({ pid: process.pid }));
+  writeFileSync(RUN_FILE, JSON.stringify({ pid: process.pid }), { mode: 0o600 });
   const port = await choosePort();
   installNpmPackages(ROOT);
   const isDevelopment = process.argv.includes("--dev");
@@ -95,7 +95,9 @@ async function ownDatabase() {
 
 async function serveBuilt(databaseUrl, port) {
   const url = `http://127.0.0.1:${port}`;
-  const running = (child) => writeFileSync(RUN_FILE, JSON.stringify({ pid: process.pid, url, server: child }));
+  // The address of the database is for scripts of whoever keeps this machine, and for nobody else on it.
+  const running = (child) =>
+    writeFileSync(RUN_FILE, JSON.stringify({ pid: process.pid, url, server: child, databaseUrl }), { mode: 0o600 });
   const begin = (isPrepared) =>
     serve({ root: ROOT, databaseUrl, port, secret: secret(), isPrepared, onStarted: (child) => running(child) });
   let server = await begin(false);

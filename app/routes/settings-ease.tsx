@@ -3,13 +3,14 @@ import { KeepButton } from "@app/components/keep-button";
 import { useTape, useUnit } from "@app/components/preferences";
 import { easeBox, easeRowName, readEaseForm } from "@app/features/settings/ease-texts";
 import { SettingsPage } from "@app/features/settings/settings-page";
+import { ShownSettings, shownSettings } from "@app/features/settings/shown-settings";
 import { actOf } from "@app/server/acts";
 import { attemptInStudio, membershipOf } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { clothAdds, EASE_BASE_BUST_MM, EASE_GARMENTS, EASE_LEVELS, easeAtBase } from "@core/block/index";
 import { CLOTH_KINDS } from "@core/cloth/index";
 import { labelOf } from "@core/spec/index";
-import { CLOTH_EASE_LEVELS, type EaseRowName, type OwnEase } from "@core/studio/index";
+import { CLOTH_EASE_LEVELS, type EaseRowName, mergedSettings, type OwnEase } from "@core/studio/index";
 import { formatForTyping, formatLength } from "@core/tape/index";
 import { data } from "react-router";
 import type { Route } from "./+types/settings-ease";
@@ -23,11 +24,12 @@ export function loader({ context }: Route.LoaderArgs) {
 
 export async function action({ request, context }: Route.ActionArgs) {
   const form = await postedForm(request);
-  const read = readEaseForm(textsOf(form));
+  const texts = textsOf(form);
+  const read = readEaseForm(texts);
   if (!read.ok) return data({ problems: read.problems, failure: "", isSaved: false }, { status: 422 });
-  const { studio } = membershipOf(context);
+  const { ease } = shownSettings(texts);
   const saved = await attemptInStudio(context, actOf(request, form), (queries) =>
-    queries.saveSettings({ ...studio.settings, ease: read.ease }),
+    queries.changeSettings((now) => mergedSettings(now, { usual: {}, ease }, { usual: {}, ease: read.ease })),
   );
   return saved.ok
     ? { problems: {}, failure: "", isSaved: true }
@@ -58,6 +60,7 @@ export default function Ease({ loaderData: { ease, mayChange }, actionData }: Ro
         garment takes this table with it; one that is begun keeps its own, and takes it anew when its kind is chosen.
       </p>
       <ActForm key={unit} className="settings-form ease-form">
+        <ShownSettings settings={{ usual: {}, ease }} />
         <input type="hidden" name="unit" value={unit} />
         <fieldset disabled={!mayChange}>
           <EaseTable

@@ -1,15 +1,17 @@
+import { ActForm } from "@app/components/act-form";
 import { TextBox } from "@app/components/text-box";
 import { SettingsPage } from "@app/features/settings/settings-page";
+import { type Act, actOf, secretOfAct } from "@app/server/acts";
 import { theDatabase } from "@app/server/connection";
-import { inStudio, membershipOf, personOf } from "@app/server/database";
+import { inStudio, membershipOf, onceForPerson, personOf } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { newToken } from "@app/server/secret-token";
 import { publicAddress } from "@app/server/sign-in/addresses";
 import { askAuth } from "@app/server/sign-in/asked-of-auth";
 import { addPasswordLink } from "@database/queries/passwords";
 import { isLocalEmail, isRole } from "@database/queries/people";
-import { format } from "date-fns";
-import { data, Form, useNavigation } from "react-router";
+import { format, parseISO } from "date-fns";
+import { data, useNavigation } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/settings-people";
 
@@ -43,11 +45,13 @@ export async function loader({ request, context }: Route.LoaderArgs) {
 
 /** Invites, takes an invitation back, says what somebody may do, or lets them go. The library for sign-in asks whether an owner asks. */
 export async function action({ request, context }: Route.ActionArgs) {
-  const texts = textsOf(await postedForm(request));
+  const form = await postedForm(request);
+  const texts = textsOf(form);
+  const asked = actOf(request, form);
   const { studio } = membershipOf(context);
   const organizationId = studio.id;
-  if (texts.act === "password") return passwordLink(request, context, texts.id);
-  const answer = await act(request, texts, organizationId);
+  if (texts.act === "password") return passwordLink(request, context, texts.id, asked);
+  const answer = await onceForPerson(context, asked, () => act(request, texts, organizationId));
   if (answer === null) return data({ problem: "Nothing was asked for.", link: null }, { status: 422 });
   return answer.ok
     ? { problem: null, link: null }
@@ -58,16 +62,24 @@ const ELSEWHERE =
   "This person is also in a workroom of which you are no owner: with a new password you could come in there. An owner of every workroom that they are in can do it.";
 
 /** A link by which somebody who forgot their password takes another: for an owner, to hand on. */
-async function passwordLink(request: Request, context: Route.ActionArgs["context"], memberId: string | undefined) {
+async function passwordLink(
+  request: Request,
+  context: Route.ActionArgs["context"],
+  memberId: string | undefined,
+  asked: Act,
+) {
   const refused = (problem: string, status: number) => data({ problem, link: null }, { status });
   if (!z.uuid().safeParse(memberId).success) return refused(NOBODY.sentence, NOBODY.status);
   const member = await inStudio(context, (queries) => queries.memberToHelp(memberId ?? ""));
   if (member === "not-here") return refused(NOBODY.sentence, NOBODY.status);
   if (member === "works-elsewhere") return refused(ELSEWHERE, 403);
-  const { token, tokenHash } = newToken(null);
-  const until = await addPasswordLink(theDatabase(), member.userId, tokenHash);
+  // Asked for again, it is the same link, and one that was used stays used.
+  const { token, tokenHash } = newToken(secretOfAct(asked));
+  const until = await onceForPerson(context, asked, async () =>
+    (await addPasswordLink(theDatabase(), member.userId, tokenHash)).toISOString(),
+  );
   const link = `${publicAddress() ?? new URL(request.url).origin}/new-password/${token}`;
-  return { problem: null, link: { address: link, until: format(until, "d MMM yyyy, HH:mm") } };
+  return { problem: null, link: { address: link, until: format(parseISO(until), "d MMM yyyy, HH:mm") } };
 }
 
 const NOBODY = { ok: false, status: 404, sentence: "Whoever that was is not in the workroom any more." } as const;
@@ -127,7 +139,7 @@ export default function People({ loaderData, actionData }: Route.ComponentProps)
             </span>
             {isOwner && userId !== me ? (
               <span className="settings-acts">
-                <Form method="post">
+                <ActForm>
                   <input type="hidden" name="id" value={memberId} />
                   <input type="hidden" name="act" value="role" />
                   <select
@@ -142,21 +154,21 @@ export default function People({ loaderData, actionData }: Route.ComponentProps)
                       </option>
                     ))}
                   </select>
-                </Form>
+                </ActForm>
                 {hasPassword && (
-                  <Form method="post">
+                  <ActForm>
                     <input type="hidden" name="id" value={memberId} />
                     <button className="plain-button small" name="act" value="password" type="submit">
                       New password
                     </button>
-                  </Form>
+                  </ActForm>
                 )}
-                <Form method="post">
+                <ActForm>
                   <input type="hidden" name="id" value={memberId} />
                   <button className="plain-button small grave" name="act" value="let-go" type="submit">
                     Let go
                   </button>
-                </Form>
+                </ActForm>
               </span>
             ) : (
               <span className="soft">{role}</span>
@@ -171,7 +183,7 @@ export default function People({ loaderData, actionData }: Route.ComponentProps)
       {isOwner && (
         <section className="settings-part">
           <h2 className="page-part">Invite somebody</h2>
-          <Form method="post" key={invited.length}>
+          <ActForm key={invited.length}>
             <TextBox name="email" label="E-mail, to sign in with" type="email" autoComplete="off" required />
             <label className="text-box">
               <span>As</span>
@@ -186,7 +198,7 @@ export default function People({ loaderData, actionData }: Route.ComponentProps)
             <button className="plain-button" name="act" value="invite" type="submit" disabled={isGoing}>
               Make a link
             </button>
-          </Form>
+          </ActForm>
           {invited.map(({ id, email, role, until, link }) => (
             <div key={id} className="settings-row" data-invited={email}>
               <span>
@@ -194,12 +206,12 @@ export default function People({ loaderData, actionData }: Route.ComponentProps)
                 <br />
                 <code>{link}</code>
               </span>
-              <Form method="post">
+              <ActForm>
                 <input type="hidden" name="id" value={id} />
                 <button className="plain-button small" name="act" value="take-back" type="submit">
                   Take back
                 </button>
-              </Form>
+              </ActForm>
             </div>
           ))}
           {invited.length > 0 && (

@@ -5,12 +5,13 @@ import { useTape, useUnit } from "@app/components/preferences";
 import { TextBox } from "@app/components/text-box";
 import { SettingsPage } from "@app/features/settings/settings-page";
 import { readSettingsForm } from "@app/features/settings/settings-texts";
+import { ShownSettings, shownSettings } from "@app/features/settings/shown-settings";
 import { actOf } from "@app/server/acts";
 import { attemptInStudio, membershipOf } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { usualAllowances } from "@core/resolve/index";
 import { labelOf } from "@core/spec/index";
-import { PLOTTER_ROLLS, USUAL_FIELDS, type UsualField } from "@core/studio/index";
+import { mergedSettings, PLOTTER_ROLLS, USUAL_FIELDS, type UsualField } from "@core/studio/index";
 import { formatForTyping, formatLength, INCH_MARKS } from "@core/tape/index";
 import { data } from "react-router";
 import type { Route } from "./+types/settings";
@@ -30,10 +31,11 @@ export async function action({ request, context }: Route.ActionArgs) {
   const read = readSettingsForm(texts);
   if (!read.ok) return data({ problems: read.problems, failure: "", isSaved: false }, { status: 422 });
   const name = (texts.name ?? "").trim().slice(0, 120);
+  // The table of ease has a page of its own.
+  const shown = { ...shownSettings(texts), ease: undefined };
   const { role, studio } = membershipOf(context);
   const saved = await attemptInStudio(context, actOf(request, form), async (queries) => {
-    // The table of ease has a page of its own.
-    await queries.saveSettings({ ...read.settings, ease: studio.settings.ease });
+    await queries.changeSettings((now) => mergedSettings(now, shown, read.settings));
     if (role === "owner" && name !== "" && name !== studio.name) await queries.renameStudio(name);
   });
   return saved.ok
@@ -56,6 +58,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
     <SettingsPage>
       <ActForm key={unit} className="settings-form">
         <input type="hidden" name="unit" value={unit} />
+        <ShownSettings settings={settings} />
         <fieldset disabled={!mayChange}>
           <h2 className="page-part">Workroom</h2>
           <TextBox name="name" label="Name" defaultValue={name} maxLength={120} readOnly={!isOwner} />

@@ -1,14 +1,17 @@
 import { randomUUID } from "node:crypto";
+import { ActForm } from "@app/components/act-form";
 import { TextBox } from "@app/components/text-box";
 import { EntryPage } from "@app/features/people/entry-page";
+import { actOf } from "@app/server/acts";
 import { theDatabase } from "@app/server/connection";
+import { onceForPerson } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
 import { askAuth } from "@app/server/sign-in/asked-of-auth";
 import { auth } from "@app/server/sign-in/auth";
 import { enter, mayStartStudio } from "@app/server/sign-in/entering";
 import { personContext } from "@app/server/sign-in/person";
 import { isLocalEmail, userByEmail } from "@database/queries/people";
-import { data, Form, Link, redirect, useNavigation } from "react-router";
+import { data, Link, redirect, useNavigation } from "react-router";
 import { z } from "zod";
 import type { Route } from "./+types/studio-new";
 
@@ -37,7 +40,8 @@ const refused = (problems: Problems, texts: Readonly<Record<string, string>>, st
   data({ problems, texts: { ...texts, password: "" } }, { status });
 
 export async function action({ request, context }: Route.ActionArgs) {
-  const texts = textsOf(await postedForm(request));
+  const form = await postedForm(request);
+  const texts = textsOf(form);
   if (!(await mayStartStudio(request))) return refused({ all: "Nobody can make a workroom here." }, texts, 403);
   const asked = ASKED.safeParse(texts);
   if (!asked.success)
@@ -48,7 +52,7 @@ export async function action({ request, context }: Route.ActionArgs) {
   const { studio, name, email, password } = asked.data;
   const account = accountOf(context);
   if (account) {
-    await addStudio(studio, account.userId);
+    await onceForPerson(context, actOf(request, form), () => addStudio(studio, account.userId));
     return redirect("/account");
   }
   if (name === "") return refused({ name: "What are you called?" }, texts);
@@ -59,8 +63,9 @@ export async function action({ request, context }: Route.ActionArgs) {
   return enter(entered.cookies, "/");
 }
 
-const addStudio = (name: string, userId: string) =>
-  auth().api.createOrganization({ body: { name, slug: randomUUID(), userId } });
+async function addStudio(name: string, userId: string): Promise<void> {
+  await auth().api.createOrganization({ body: { name, slug: randomUUID(), userId } });
+}
 
 const boxOf = (sentence: string): Problems =>
   sentence.includes("password")
@@ -76,7 +81,7 @@ export default function NewStudio({ loaderData: { hasAccount }, actionData }: Ro
   const typed: Readonly<Record<string, string>> = texts;
   return (
     <EntryPage title="A workroom of your own">
-      <Form method="post">
+      <ActForm>
         {told.all && <p role="alert">{told.all}</p>}
         <TextBox
           name="studio"
@@ -119,7 +124,7 @@ export default function NewStudio({ loaderData: { hasAccount }, actionData }: Ro
         <button className="main-button" type="submit" disabled={isGoing}>
           Make the workroom
         </button>
-      </Form>
+      </ActForm>
       <p className="soft">
         <Link to={hasAccount ? "/account" : "/sign-in"}>{hasAccount ? "Back" : "Sign in instead"}</Link>
       </p>

@@ -81,6 +81,25 @@ export async function attemptInStudio<Result>(
   }
 }
 
+/**
+ * Does once, for the key that it was sent with, what the library for sign-in does for somebody: it writes by itself, so that only an end
+ * between its writing and the key's leaves the key out.
+ */
+export async function onceForPerson<Result>(
+  context: Asked,
+  { what, key }: Act,
+  work: () => Promise<Result>,
+): Promise<Result> {
+  const { userId } = personOf(context);
+  if (key === null) return work();
+  try {
+    return await transacted(theDatabase(), (transaction) => doneOnce(transaction, { userId, what, key }, work));
+  } catch (error) {
+    if (isDatabaseDown(error)) throw data(DATABASE_DOWN, { status: 503 });
+    throw error;
+  }
+}
+
 const NOT_SAVED = "Not saved: the database is not answering. What you typed stays here; save again in a moment.";
 
 /** A 404 in a sentence, for an address that leads nowhere. */

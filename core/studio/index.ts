@@ -1,3 +1,4 @@
+export { mergedSettings } from "./merge-settings";
 export {
   CLOTH_EASE_LEVELS,
   EASE_ROWS,

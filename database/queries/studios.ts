@@ -22,8 +22,24 @@ export async function addStudio(database: Database, name: string): Promise<Studi
   return studio;
 }
 
-export async function saveSettings(database: Database, studioId: string, settings: StudioSettings): Promise<void> {
-  await database.update(studios).set({ settings }).where(eq(studios.id, studioId));
+/** Changes the settings as they stand: two who change them at once wait for each other here. */
+export async function changeSettings(
+  database: Database,
+  studioId: string,
+  change: (now: StudioSettings) => StudioSettings,
+): Promise<void> {
+  await database.transaction(async (transaction) => {
+    const [studio] = await transaction
+      .select({ settings: studios.settings })
+      .from(studios)
+      .where(eq(studios.id, studioId))
+      .for("update");
+    if (studio)
+      await transaction
+        .update(studios)
+        .set({ settings: change(studio.settings) })
+        .where(eq(studios.id, studioId));
+  });
 }
 
 export async function renameStudio(database: Database, studioId: string, name: string): Promise<void> {

@@ -24,6 +24,7 @@ const NAMES = [
 ];
 /** Whoever is still being answered when the server stops has so long. */
 const PATIENCE_MS = 8000;
+const KEPT_OPEN_MS = 75_000;
 /** A request that was sent before anybody could know of the stop arrives within this. */
 const ON_ITS_WAY_MS = 250;
 
@@ -195,6 +196,10 @@ const server = app.listen(PORT, HOST, (error) => {
   console.error(`The server cannot listen on ${HOST}:${PORT}: ${error.message}`);
   process.exit(1);
 });
+
+// Longer than any proxy keeps a connection that nothing is asked on: the other end lets go first, and no request meets a closing door.
+server.keepAliveTimeout = KEPT_OPEN_MS;
+server.headersTimeout = KEPT_OPEN_MS + 5000;
 
 /** Takes no new connection, answers what was asked and what still comes in on a connection that is open, and ends. */
 function stop() {
