@@ -44,6 +44,10 @@ const OBSTACLES: Readonly<Record<FittedObstacle["code"], (is: number, bound: num
     message: phrase`The bodice ends ${length(is)} below the shoulder line; with this armhole it has to be at least ${length(bound)}.`,
     reason: phrase`Above the chest line there is no side seam.`,
   }),
+  "hem-above-bust": (is, bound) => ({
+    message: phrase`The bodice ends ${length(is)} below the shoulder line; with the bust dart in the waist it has to be at least ${length(bound)}.`,
+    reason: phrase`The dart opens below the bust point.`,
+  }),
   "armhole-not-drawn": (is, bound) => ({
     message: phrase`No armhole runs from this shoulder point to this underarm: it falls by ${length(is)}, and has to fall by at least ${length(bound)}.`,
     reason: phrase`Two of the figures of shoulder, bust and armhole do not belong to one body.`,
@@ -97,6 +101,7 @@ function remediesFor(code: FittedObstacle["code"], bound: number, by: number, { 
     case "hip-above-waist":
       return [{ id: "usual-hip", label: phrase`Take the usual hip level`, change: { block: { hipLevel: undefined } } }];
     case "hem-above-chest":
+    case "hem-above-bust":
       return [
         {
           id: "longer-bodice",

@@ -12,6 +12,7 @@ export type FittedObstacle = {
     | "shoulder-beyond-chest"
     | "hip-above-waist"
     | "hem-above-chest"
+    | "hem-above-bust"
     | "armhole-not-drawn";
   readonly is: number;
   readonly bound: number;
@@ -43,6 +44,10 @@ export function obstacleOfFitted(task: FittedTask, plan: FittedPlan): FittedObst
     ...(choices.armhole === "dropped" ? [] : [least("shoulder-beyond-chest", runs, LEAST_RUN_MM)]),
     least("hip-above-waist", hip, waist + LEAST_WAIST_TO_HIP_MM),
     least("hem-above-chest", hem, lowest + by + LEAST_BELOW_CHEST_MM),
+    // A bust dart that is sewn into the waist opens below the bust point.
+    ...(choices.bustDart === "waist" && plan.dart > 0
+      ? [least("hem-above-bust", hem, plan.bustPoint.y + by + LEAST_BELOW_CHEST_MM)]
+      : []),
     ...armholes.map((path) => ({
       ...least("armhole-not-drawn", endOf(path).y - startOf(path).y, LEAST_DEPTH_MM / 2),
       holds: Number.isFinite(boxOf([path]).right) && !crossesItself(path) && endOf(path).y > startOf(path).y,
