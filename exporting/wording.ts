@@ -58,18 +58,19 @@ function allowanceWords({ resolved: { allowances } }: Garment, own: readonly Edg
 function capEase({ figures, sleeve }: Garment, { edges }: Piece, tape: Tape): readonly string[] {
   const isGathered = sleeve?.family === "sewn" && sleeve.styled !== null && sleeve.styled.crownRatio !== null;
   const figure = figures.find(({ id }) => id === "sleeve.capEase");
-  if (!figure || isGathered || !edges.some(({ id }) => id === "capFront")) return [];
+  if (!figure || isGathered || !edges.some(({ role }) => role === "cap")) return [];
   return [`Cap ease ${formatLength(figure.value, tape)}`];
 }
 
 /** The faults that are about this piece, or about the part that it is the first piece of. */
 function faultsOf({ findings, sleeve, collar, pieces }: Garment, { id }: Piece) {
+  const front = pieces.find(({ kind }) => kind.of === "bodice" && kind.side === "front");
   const firstOf = {
     sleeve: sleeve?.pieces[0]?.id,
     match: sleeve?.pieces[0]?.id,
     collar: collar?.pieces[0]?.id,
-    block: pieces.find((piece) => piece.id === "front")?.id,
-    pieces: pieces.find(({ id }) => id.startsWith("front"))?.id,
+    block: front?.id,
+    pieces: front?.id,
     measures: undefined,
   };
   return findings

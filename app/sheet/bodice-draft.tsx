@@ -42,12 +42,12 @@ export function BodiceDraft({ drafted, view, isHeld }: Props) {
 
 /** Between the legs of an over-arm dart there is no room for figures: the ribbons tell them. */
 function isBetweenOthers(edge: Edge): boolean {
-  return edge.id === "dartFront" || edge.id === "dartBack";
+  return edge.role === "dart";
 }
 
 /** A raglan sleeve is too narrow at the top for figures inside it. */
 function isNarrowRaglan(piece: Piece, edge: Edge): boolean {
-  return piece.id.startsWith("sleeve") && edge.id.startsWith("raglan");
+  return piece.kind.of === "sleeve" && edge.role === "raglan";
 }
 
 function keyOf(path: Path): string {

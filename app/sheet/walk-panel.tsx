@@ -26,7 +26,7 @@ export function WalkPanel({ garment, seams, state }: Props) {
         The walk
       </Heading>
       <Text color="inkSoft" mb="2">
-        {seam.id.startsWith("armhole.")
+        {seam.kind === "armhole"
           ? "The cap rolled along the armhole from the underarm to the shoulder, taking in the wanted ease where it is wanted."
           : "One edge rolled along the other, from where the seam begins to where it ends."}
       </Text>
@@ -115,8 +115,8 @@ function WalkDrawing({ seam, body, moment, garment }: DrawingProps) {
 }
 
 /** The outline of the piece whose edge is walked. */
-function outlineWith({ sleeve, pieces }: Garment, { id, part, partPath }: Seam): Path {
-  if (sleeve?.family === "sewn" && id.startsWith("armhole.")) return sleeve.whole.outline;
+function outlineWith({ sleeve, pieces }: Garment, { kind, part, partPath }: Seam): Path {
+  if (sleeve?.family === "sewn" && kind === "armhole") return sleeve.whole.outline;
   const piece = part.split(".")[0];
   return (sleeve?.drawn ?? []).concat(pieces).find((one) => one.id === piece)?.outline ?? partPath;
 }

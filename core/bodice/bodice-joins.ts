@@ -19,6 +19,7 @@ export function joinsOf(
     {
       ...plain,
       id: "body.shoulder",
+      kind: "shoulder",
       name: "Shoulder",
       body: onto("front.shoulder", "front.shoulderOuter"),
       part: onto("back.shoulder", "back.shoulderOuter"),
@@ -31,6 +32,7 @@ export function joinsOf(
           {
             ...plain,
             id: "body.side" as const,
+            kind: "side" as const,
             name: "Side",
             body: onto("front.sideUpper", "front.side"),
             part: onto("back.sideUpper", "back.side"),
@@ -49,7 +51,7 @@ export function joinsOf(
 }
 
 export function isKimono({ outer }: HalfEdges): boolean {
-  return outer.some(({ id }) => id === "overArm");
+  return outer.some(({ role }) => role === "overarm");
 }
 
 /** Where a seam that runs down passes levels of the body, the same far along both its sides. */
@@ -80,6 +82,7 @@ function panelJoins(side: Side, panels: readonly Panel[], levels: Levels): reado
     return [
       {
         id: `body.${id}.${side}`,
+        kind: "panel",
         name: `${side === "front" ? "Front" : "Back"} ${CUT_NAMES[id].toLowerCase()}`,
         bodyName: inner[0]?.name.toLowerCase() ?? "",
         partName: outer[0]?.name.toLowerCase() ?? "",
@@ -101,6 +104,7 @@ function waistJoin(side: Side, { panels }: Panelled): readonly Join[] {
   return [
     {
       id: `body.waist.${side}`,
+      kind: "waist",
       name: `${side === "front" ? "Front" : "Back"} waist`,
       bodyName: "bodice",
       partName: "skirt",
@@ -130,6 +134,7 @@ function centreJoins(
     const runs = panelled[side].panels.filter(({ isAtCentre }) => isAtCentre).map(({ id }) => runOf(`-${id}.centre`));
     return {
       id: `body.centre.${side}`,
+      kind: "centre",
       name: `Centre ${side}${how === "zip" ? ", with its zip" : ""}`,
       bodyName: "right",
       partName: "left",
@@ -173,6 +178,7 @@ function finishJoins(
     {
       ...faced,
       id: "body.facing.back",
+      kind: "neck-facing",
       name: "Back neck and facing",
       body: ofBack,
       part: [runOf("backFacing.neckline")],
@@ -182,6 +188,7 @@ function finishJoins(
     {
       ...faced,
       id: "body.facing.front",
+      kind: "neck-facing",
       name: "Front neck and facing",
       body: ofFront,
       part: [runOf("frontFacing.neckline")],
@@ -191,6 +198,7 @@ function finishJoins(
     {
       ...faced,
       id: "body.facing.edge",
+      kind: "facing-edge",
       name: "Front edge and facing",
       body: [runOf(`-${centreOf("front")}.frontEdge`)],
       part: [runOf("-frontFacing.front")],
@@ -200,6 +208,7 @@ function finishJoins(
     {
       ...faced,
       id: "body.facing.shoulder",
+      kind: "facing-shoulder",
       name: "Shoulder of the facings",
       bodyName: "front facing",
       partName: "back facing",
@@ -211,6 +220,7 @@ function finishJoins(
     {
       ...faced,
       id: "body.binding",
+      kind: "binding",
       name: "Neck binding",
       partName: "binding",
       body: [...ofBack, ...ofFront, ...ofFront, ...ofBack],
@@ -221,6 +231,7 @@ function finishJoins(
     {
       ...faced,
       id: "body.stand",
+      kind: "strip",
       name: "Button stand",
       bodyName: "front",
       partName: "strip",

@@ -23,6 +23,7 @@ import {
   edge,
   type HalfEdges,
   hemBand,
+  KIND,
   levelLines,
   type NamedLevel,
   type NamedLine,
@@ -71,13 +72,14 @@ export function panelPiece(
   const { top: highest, bottom: lowest } = boxOf([outline]);
   const isOwnLine = panel.isAtCentre && opening.buttons.length > 0;
   const centre: readonly NamedLine[] = isOwnLine
-    ? [{ name: `Centre ${panel.side}`, path: half.isEdgeOfCollar ? centreLine(half) : panel.left.path }]
+    ? [{ role: "place", name: `Centre ${panel.side}`, path: half.isEdgeOfCollar ? centreLine(half) : panel.left.path }]
     : [];
   const isSlit = panel.isAtCentre && panel.side === "back" && !panel.startsAtWaist && hasSlit(half, choices);
   const slit = isSlit ? [slitLine(panel.left.path, choices.slit)] : [];
   const buttons = opening.buttons.filter(({ at: { y } }) => y > highest && y < lowest);
   return {
     id: panel.id,
+    kind: panel.side === "front" ? KIND.front : KIND.back,
     name: panel.name,
     cut: panel.isAtCentre ? opening.cut : { count: 2, mirrored: true, onFold: false, interfacing: 0 },
     edges,
@@ -234,8 +236,8 @@ function facingDown({ half, centre }: HalfEdges, choices: BodiceChoices): Piece 
       outAlongShoulder: directionTo(startOf(shoulder), endOf(shoulder)),
     },
     [
-      edge("standTop", "Top of the button stand", line(from, neck)),
-      edge("neckline", "Front neck", reversePath(half.neckline.path)),
+      edge("standTop", "neck-end", "Top of the button stand", line(from, neck)),
+      edge("neckline", "neck", "Front neck", reversePath(half.neckline.path)),
     ],
     down,
     "Front facing",

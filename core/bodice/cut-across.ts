@@ -28,9 +28,9 @@ const LEAST_PART_MM = 20;
 function acrossPanel(panel: Panel, waist: number): { readonly upper: Panel; readonly lower: Panel | null } {
   const { left, right } = panel;
   if (!passes(left.path, waist) || !passes(right.path, waist)) return { upper: panel, lower: null };
-  const cut = ({ id, name, path, length }: Edge) => {
+  const cut = ({ id, role, name, path, length }: Edge) => {
     const at = lengthAtHeight(path, waist);
-    return [edge(id, name, subpath(path, 0, at)), edge(id, name, subpath(path, at, length))] as const;
+    return [edge(id, role, name, subpath(path, 0, at)), edge(id, role, name, subpath(path, at, length))] as const;
   };
   const [leftAbove, leftBelow] = cut(left);
   const [rightAbove, rightBelow] = cut(right);
@@ -40,7 +40,9 @@ function acrossPanel(panel: Panel, waist: number): { readonly upper: Panel; read
   const runs = stops.slice(1).map((to, i) => {
     const from = stops[i] ?? to;
     const id = i % 2 === 1 ? `waistDart${(i + 1) / 2}` : i === 0 ? "waist" : `waist${i / 2 + 1}`;
-    return edge(id, i % 2 === 1 ? "Mouth of the waist dart" : "Waist", line(from, to));
+    return i % 2 === 1
+      ? edge(id, "dart", "Mouth of the waist dart", line(from, to))
+      : edge(id, "seam", "Waist", line(from, to));
   });
   return {
     upper: {

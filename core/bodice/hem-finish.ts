@@ -17,9 +17,9 @@ export function turnedUpHem(right: Path, left: Path, bottom: readonly Edge[], de
   const leftEnd = foldedBeyond(left, from, depth);
   return {
     edges: [
-      edge("turnUpFront", "End of the turn-up", rightEnd),
-      edge("turnUp", "Turn-up", line(endOf(rightEnd), endOf(leftEnd))),
-      edge("turnUpBack", "End of the turn-up", reversePath(leftEnd)),
+      edge("turnUpFront", "end", "End of the turn-up", rightEnd),
+      edge("turnUp", "turned-up", "Turn-up", line(endOf(rightEnd), endOf(leftEnd))),
+      edge("turnUpBack", "end", "End of the turn-up", reversePath(leftEnd)),
     ],
     fold,
   };

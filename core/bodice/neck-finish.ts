@@ -1,6 +1,6 @@
 import type { BodiceHalf } from "../block";
 import { along, betweenDirections, endOf, line, type Path, reversePath, startOf, subpath } from "../geometry";
-import { edge, type NamedLine, neckFacing, type Piece } from "../pattern";
+import { edge, KIND, type NamedLine, neckFacing, type Piece } from "../pattern";
 
 /** A deep back facing hides the front neck on a hanger: it reaches this far below it (our own figure). */
 const BELOW_FRONT_NECK_MM = 25.4;
@@ -40,15 +40,16 @@ export function slitFacing({ neckline }: BodiceHalf, slit: number): Piece {
   const foot = { x: centre.x, y: centre.y + slit + BELOW_SLIT_MM };
   const outer = { x: corner.x, y: foot.y };
   const edges = [
-    edge("neckline", "Back neck", neck),
-    edge("outer", "Outer edge", [...line(corner, outer), ...line(outer, foot)]),
-    edge("centre", "Centre back", line(foot, centre)),
+    edge("neckline", "neck", "Back neck", neck),
+    edge("outer", "raw", "Outer edge", [...line(corner, outer), ...line(outer, foot)]),
+    edge("centre", "centre", "Centre back", line(foot, centre)),
   ];
   const fold = line(centre, foot);
   const middle = (centre.x + corner.x) / 2;
   const deep = foot.y - centre.y;
   return {
     id: "slitFacing",
+    kind: KIND.strip,
     name: "Slit facing",
     cut: { count: 1, mirrored: false, onFold: true, interfacing: 0 },
     edges,
@@ -63,7 +64,7 @@ export function slitFacing({ neckline }: BodiceHalf, slit: number): Piece {
 
 /** The slit itself, so far down the centre back: cut only once it is faced. */
 export function slitLine(centre: Path, slit: number): NamedLine {
-  return { name: "Slit", path: subpath(centre, 0, slit) };
+  return { role: "place", name: "Slit", path: subpath(centre, 0, slit) };
 }
 
 /** The level that a deep back facing reaches to, below the front neck: nothing raw shows on a hanger. */
@@ -81,10 +82,10 @@ export function deepBackFacing(back: BodiceHalf, level: number, width: number): 
   const down = { x: -from.direction.y, y: from.direction.x };
   const outer: Path = [betweenDirections(from.point, down, foot, { x: -1, y: 0 })];
   const edges = [
-    edge("neckline", "Back neck", reversePath(back.neckline.path)),
-    edge("shoulder", "Shoulder", subpath(back.shoulder.path, 0, shoulder)),
-    edge("outer", "Outer edge", outer),
-    edge("centre", "Centre back", line(foot, centre)),
+    edge("neckline", "neck", "Back neck", reversePath(back.neckline.path)),
+    edge("shoulder", "shoulder", "Shoulder", subpath(back.shoulder.path, 0, shoulder)),
+    edge("outer", "raw", "Outer edge", outer),
+    edge("centre", "centre", "Centre back", line(foot, centre)),
   ];
   return {
     ...plain,
@@ -112,15 +113,16 @@ export function neckBinding(neckline: number, isKnit: boolean): Piece {
     { x: 0, y: BINDING_WIDTH_MM },
   ] as const;
   const edges = [
-    edge("inner", "Inner edge", line(corners[0], corners[1])),
-    edge("end", "End", line(corners[1], corners[2])),
-    edge("outer", "Edge to the neck", line(corners[2], corners[3])),
-    edge("start", "End", line(corners[3], corners[0])),
+    edge("inner", "inner", "Inner edge", line(corners[0], corners[1])),
+    edge("end", "end", "End", line(corners[1], corners[2])),
+    edge("outer", "seam", "Edge to the neck", line(corners[2], corners[3])),
+    edge("start", "end", "End", line(corners[3], corners[0])),
   ];
   const middle = BINDING_WIDTH_MM / 2;
   const reach = BINDING_WIDTH_MM * 0.3;
   return {
     id: "neckBinding",
+    kind: KIND.strip,
     name: "Neck binding",
     cut: { count: 1, mirrored: false, onFold: false, interfacing: 0 },
     edges,

@@ -38,7 +38,7 @@ export function plainCentre({ left }: Panel, name: string, isFold: boolean): Ope
   const isFolded = isFold && isStraightDown(left.path);
   return {
     ...NOTHING,
-    left: [edge("centre", name, reversePath(left.path))],
+    left: [edge("centre", "centre", name, reversePath(left.path))],
     folds: isFolded ? [left.path] : [],
     cut: isFolded ? ON_FOLD : PAIR,
   };
@@ -60,17 +60,17 @@ export function grownOnStand(
   const collarEnd = { x: neck.x - reach, y: neck.y };
   const standTop = [
     ...(reach < stand
-      ? [edge("standTopBeyond", "Top of the button stand, beyond the collar", line(corner.neck, collarEnd))]
+      ? [edge("standTopBeyond", "neck-end", "Top of the button stand, beyond the collar", line(corner.neck, collarEnd))]
       : []),
-    edge("standTop", "Top of the button stand", line(collarEnd, neck)),
+    edge("standTop", "neck-end", "Top of the button stand", line(collarEnd, neck)),
   ];
-  const standHem = edge("standHem", "Hem of the button stand", line(foot, corner.foot));
+  const standHem = edge("standHem", "hem", "Hem of the button stand", line(foot, corner.foot));
   const frontFold = line(corner.neck, corner.foot);
   if (standFinish === "faced" || standFinish === "strip") {
     return {
       top: standTop,
       bottom: [standHem],
-      left: [edge("frontEdge", "Front edge", reversePath(frontFold))],
+      left: [edge("frontEdge", "centre", "Front edge", reversePath(frontFold))],
       folds: [],
       buttons,
       cut: PAIR,
@@ -91,9 +91,16 @@ export function grownOnStand(
     ? line(corner.foot, { x: fold - 2 * stand, y: foot.y })
     : mapPath([...reversePath(standHem.path), ...hemOver], over);
   return {
-    top: [edge("facingTop", "Top of what is folded back", topOver), ...standTop],
-    bottom: [standHem, edge("facingHem", "Hem of what is folded back", hemOverPath)],
-    left: [edge("facingEdge", "Inner edge of what is folded back", line(endOf(hemOverPath), startOf(topOver)))],
+    top: [edge("facingTop", "neck-end", "Top of what is folded back", topOver), ...standTop],
+    bottom: [standHem, edge("facingHem", "hem", "Hem of what is folded back", hemOverPath)],
+    left: [
+      edge(
+        "facingEdge",
+        "folded-back",
+        "Inner edge of what is folded back",
+        line(endOf(hemOverPath), startOf(topOver)),
+      ),
+    ],
     folds: turnedOnce ? [frontFold, line({ x: fold - stand, y: neck.y }, { x: fold - stand, y: foot.y })] : [frontFold],
     buttons,
     cut: PAIR,

@@ -179,11 +179,11 @@ function cutApart(half: ShapedHalf, cuts: readonly Cut[], { flare }: BodiceChoic
     gone = after ? after.after.index : gone;
     rest = others;
     const left = before
-      ? edge(before.id, seamName(before.id), flared(before.outer, level, -flare))
-      : edge("centre", `Centre ${side}`, half.centre);
+      ? edge(before.id, "seam", seamName(before.id), flared(before.outer, level, -flare))
+      : edge("centre", "centre", `Centre ${side}`, half.centre);
     const right = after
-      ? edge(after.id, seamName(after.id), flared(after.inner, level, flare))
-      : edge("side", `${name} side${half.half.isMadeUpBelow ? ", made up" : ""}`, half.side);
+      ? edge(after.id, "seam", seamName(after.id), flared(after.inner, level, flare))
+      : edge("side", "side", `${name} side${half.half.isMadeUpBelow ? ", made up" : ""}`, half.side);
     const hem = hemOf(half, flare, left.path, right.path);
     return {
       id: `${side}${part}`,
@@ -231,15 +231,15 @@ function hemOf({ hem }: ShapedHalf, flare: number, left: Path, right: Path): Pat
 function bottomEdges(name: string, hem: Path, half: ShapedHalf | null): readonly Edge[] {
   const [outerLeg, innerLeg] = ["dartOuter", "dartInner"].map((leg) => half && innerLine(half, leg));
   const [outer, inner] = [outerLeg, innerLeg].map((leg) => (leg ? nearHem(hem, endOf(leg)) : null));
-  if (!outerLeg || !innerLeg) return [edge("hem", name, hem)];
+  if (!outerLeg || !innerLeg) return [edge("hem", "hem", name, hem)];
   if (outer === null || outer === undefined || inner === null || inner === undefined || inner <= outer)
-    return [edge("hem", name, hem)];
+    return [edge("hem", "hem", name, hem)];
   // It is pressed to the centre.
   const mouth = mouthOfLegs(innerLeg, outerLeg, along(hem, inner + FOOT_MM).point);
   return [
-    edge("hem", `${name}, to the dart`, subpath(hem, 0, outer)),
-    edge("hemDart", "Mouth of the waist dart", mouth ? reversePath(mouth) : subpath(hem, outer, inner)),
-    edge("hemInner", `${name}, from the dart`, subpath(hem, inner, pathLength(hem))),
+    edge("hem", "hem", `${name}, to the dart`, subpath(hem, 0, outer)),
+    edge("hemDart", "hem", "Mouth of the waist dart", mouth ? reversePath(mouth) : subpath(hem, outer, inner)),
+    edge("hemInner", "hem", `${name}, from the dart`, subpath(hem, inner, pathLength(hem))),
   ];
 }
 

@@ -19,6 +19,7 @@ export function necklineSeam(
 ): EdgePair {
   return {
     id: "neckline",
+    kind: "neck",
     name: "Neckline",
     body: "block.neckline",
     part: part[0] ?? "collar.neck",

@@ -1,12 +1,12 @@
 import type { Garment } from "../garment";
 import { directionTo, distance, flatten, type Path, type Point, SAME_MM } from "../geometry";
 import type { Edge, Piece } from "../pattern";
-import { type EdgeRole, hasGorge, roleOf, seamsByEdge } from "./roles";
+import { type AllowanceKind, hasGorge, roleOf, seamsByEdge } from "./roles";
 
 /** What is added to an edge when it is cut, in millimetres. */
 export type EdgeAllowance = {
   readonly edge: Edge;
-  readonly role: EdgeRole;
+  readonly role: AllowanceKind;
   readonly by: number;
   /** Somebody typed it for this edge alone. */
   readonly isOwn: boolean;
@@ -18,7 +18,7 @@ export function allowancesOf(garment: Garment): ReadonlyMap<string, readonly Edg
   const seams = seamsByEdge(garment);
   const isNeckSmall = !hasGorge(garment);
   const own = new Map(garment.spec.allowances.edges?.map(({ edge, by }) => [edge, by]));
-  const usual: Readonly<Record<EdgeRole, number>> = {
+  const usual: Readonly<Record<AllowanceKind, number>> = {
     fold: 0,
     raw: 0,
     neck: allowances.neckline,
@@ -31,7 +31,7 @@ export function allowancesOf(garment: Garment): ReadonlyMap<string, readonly Edg
       piece.edges,
       piece.edges.map((edge) => roleOf(piece, edge, seams.get(`${piece.id}.${edge.id}`) ?? [], isNeckSmall)),
     );
-  const of = (piece: Piece, edge: Edge, role: EdgeRole): EdgeAllowance => {
+  const of = (piece: Piece, edge: Edge, role: AllowanceKind): EdgeAllowance => {
     const name = `${piece.id}.${edge.id}`;
     const typed = role === "fold" ? undefined : own.get(name);
     return { edge, role, by: typed ?? usual[role], isOwn: typed !== undefined };
@@ -48,7 +48,7 @@ export function allowancesOf(garment: Garment): ReadonlyMap<string, readonly Edg
 const MOST_HEM_TURN_COSINE = Math.cos(0.35);
 
 /** Hems with a deep curve in them, and the hems that run on from them, are hems of a deep curve: they are finished as one. */
-function withCurvedHems(edges: readonly Edge[], roles: readonly EdgeRole[]): readonly EdgeRole[] {
+function withCurvedHems(edges: readonly Edge[], roles: readonly AllowanceKind[]): readonly AllowanceKind[] {
   const curved = edges.map(({ path }, i) => roles[i] === "hem" && !isNearlyStraight(path));
   const count = edges.length;
   const spread = (from: number, by: 1 | -1) => {

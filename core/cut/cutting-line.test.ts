@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { areaOf, type Cubic, flatten, line, type Path, type Point, pathLength } from "../geometry";
-import { edge, type Piece } from "../pattern";
+import { edge, KIND, type Piece } from "../pattern";
 import type { EdgeAllowance } from "./allowances";
 import { cuttingLine } from "./cutting-line";
 
@@ -17,9 +17,10 @@ function quarter(centre: Point, radius: number, from: number): Cubic {
 }
 
 function pieceOf(paths: readonly Path[]): Piece {
-  const edges = paths.map((path, i) => edge(`e${i}`, `edge ${i}`, path));
+  const edges = paths.map((path, i) => edge(`e${i}`, "seam", `edge ${i}`, path));
   return {
     id: "piece",
+    kind: KIND.gusset,
     name: "Piece",
     cut: { count: 1, mirrored: false, onFold: false, interfacing: 0 },
     edges,

@@ -1,5 +1,6 @@
 import { length, phrase } from "../draft";
 import type { Garment } from "../garment";
+import type { Piece } from "../pattern";
 import { allowancesOf } from "./allowances";
 import { buttonsOf } from "./cut-list";
 import { isLined } from "./lining";
@@ -19,14 +20,16 @@ export function liningSteps({ pieces, spec }: Garment): readonly MakingStep[] {
   ];
 }
 
+/** What is turned up ends where it is cut, across from a fold. */
+const isTurnedUp = (edges: Piece["edges"]) => edges.some(({ role }) => role === "turned-up");
+
 /** What is done once every seam is closed. */
 export function finishingSteps(garment: Garment): readonly MakingStep[] {
   const { pieces, spec, resolved } = garment;
   const allowances = allowancesOf(garment);
   // A hem that is sewn to a cuff or a band is no hem any more.
   const hems = pieces.filter(
-    ({ id, edges }) =>
-      edges.some((edge) => edge.id === "turnUp") || allowances.get(id)?.some(({ role }) => role === "hem"),
+    ({ id, edges }) => isTurnedUp(edges) || allowances.get(id)?.some(({ role }) => role === "hem"),
   );
   const rolled = pieces.filter(({ id }) => allowances.get(id)?.some(({ role }) => role === "curved-hem"));
   const count = buttonsOf(pieces);

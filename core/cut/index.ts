@@ -10,4 +10,4 @@ export { grownBy, type Shape, shapeOf } from "./lay/raster";
 export { isLined, liningPieces } from "./lining";
 export { joinsWanted, makingOrder } from "./making-order";
 export type { MakingStep } from "./making-step";
-export type { EdgeRole } from "./roles";
+export type { AllowanceKind } from "./roles";

@@ -1,37 +1,28 @@
 import { length, type Phrase, phrase } from "../draft";
 import type { Garment } from "../garment";
-import type { Seam } from "../pattern";
+import type { Seam, SeamKind } from "../pattern";
 import { finishingSteps, liningSteps } from "./finishing-steps";
 import { type MakingStep, STEAM } from "./making-step";
 
-/**
- * The kinds of work in their order (common practice, no source): what has to lie flat is done before it is joined. A seam belongs to the
- * first kind whose pattern its id has.
- */
-const KINDS: readonly { readonly id: string; readonly seams: RegExp }[] = [
-  { id: "darts", seams: /^raglan\.overarm$/ },
-  { id: "panels", seams: /^body\.(princess|split|panel)/ },
-  { id: "waist", seams: /^body\.waist/ },
-  { id: "centre", seams: /^body\.(centre|strip|zip)/ },
-  { id: "sleeve-seams", seams: /^sleeve\.(frontSeam|backSeam|lantern)$/ },
-  { id: "raglan", seams: /^raglan\.(front|back)$/ },
-  { id: "shoulder", seams: /^(body\.shoulder|kimono\.overarm)$/ },
-  { id: "collar", seams: /^collar\.(centreBack|facingCentreBack|edge|fall|underFall|standEdge)$/ },
-  { id: "facing", seams: /^(body\.facing\.shoulder)$/ },
-  { id: "neck", seams: /^(neckline|collar\.\w*[nN]eck|body\.(facing|frontNeck|binding|strip|band))/ },
-  { id: "front-edge", seams: /^collar\.lapelEdge$/ },
+/** The kinds of seams in the order in which they are sewn (common practice, no source): what has to lie flat is done before it is joined. */
+const STAGES: readonly (readonly SeamKind[])[] = [
+  ["dart"],
+  ["panel"],
+  ["waist"],
+  ["centre", "strip"],
+  ["sleeve"],
+  ["raglan"],
+  ["shoulder"],
+  ["collar", "collar-edge"],
+  ["facing-shoulder"],
+  ["neck", "neck-facing", "facing-edge", "binding", "neck-band"],
+  ["front-edge"],
 ];
 /** Set flat: the sleeve goes into the open armhole, and side and underarm are closed in one seam. */
-const FLAT = [
-  { id: "armhole", seams: /^armhole\./ },
-  { id: "side", seams: /^(body\.side|sleeve\.underarm\w*|kimono\.underarm|gusset|body\.gusset)/ },
-] as const;
+const FLAT: readonly (readonly SeamKind[])[] = [["armhole"], ["side", "underarm"]];
 /** Set in the round: side and underarm first. */
-const ROUND = [FLAT[1], FLAT[0]] as const;
-const LAST = [
-  { id: "cuffs", seams: /^sleeve\.(cuff|band)/ },
-  { id: "hem-band", seams: /^body\.hemBand/ },
-] as const;
+const ROUND = [...FLAT].reverse();
+const LAST: readonly (readonly SeamKind[])[] = [["cuff"], ["hem-band"]];
 
 /** A cap with less ease than this is set flat, as shirts and knits are (common practice, no source). */
 const FLAT_EASE_MM = 8;
@@ -40,12 +31,8 @@ const FLAT_EASE_MM = 8;
 export function makingOrder(garment: Garment): readonly MakingStep[] {
   const seams = seamsOnce(garment);
   const isFlat = isSetFlat(seams);
-  const kinds = [...KINDS, ...(isFlat ? FLAT : ROUND), ...LAST];
-  const kindOf = ({ id }: Seam) => {
-    const found = kinds.findIndex(({ seams: pattern }) => pattern.test(id));
-    return found < 0 ? kinds.length : found;
-  };
-  const ordered = inSewingOrder(seams, kindOf);
+  const stages = [...STAGES, ...(isFlat ? FLAT : ROUND), ...LAST];
+  const ordered = inSewingOrder(seams, ({ kind }) => stages.findIndex((kinds) => kinds.includes(kind)));
   return [
     ...preparing(garment),
     ...ordered.map(
@@ -58,19 +45,14 @@ export function makingOrder(garment: Garment): readonly MakingStep[] {
 
 /** Each pair of edges once: a neckline that is fitted is the same seam as the one that its pieces are joined by. */
 function seamsOnce({ seams, joins }: Garment): readonly Seam[] {
-  const all = [...seams, ...joins];
-  const edges = ({ bodyEdges = [], partEdges = [] }: Seam) =>
-    [...bodyEdges, ...partEdges].map((one) => one.replace("-", ""));
   const isCoveredBy = (one: Seam, other: Seam) =>
-    one !== other &&
-    one.id === "neckline" &&
-    /^collar\.(underNeck|backNeck)$/.test(other.id) &&
-    edges(other).some((edge) => edges(one).includes(edge));
-  return all.filter((one) => !all.some((other) => isCoveredBy(one, other)));
+    one.kind === "neck" && other.kind === "neck" && other.bodyEdges.some((edge) => one.bodyEdges.includes(edge));
+  // The joins are measured on the pieces as they are cut, and count.
+  return [...seams.filter((one) => !joins.some((other) => isCoveredBy(one, other))), ...joins];
 }
 
 function isSetFlat(seams: readonly Seam[]): boolean {
-  const caps = seams.filter(({ id }) => id.startsWith("armhole."));
+  const caps = seams.filter(({ kind }) => kind === "armhole");
   return caps.length > 0 && caps.reduce((sum, { ease }) => sum + Math.max(0, ease), 0) < FLAT_EASE_MM;
 }
 
@@ -110,9 +92,12 @@ function joins(seam: Seam, a: string, b: string): boolean {
 
 /** Front and back of one seam, as of an armhole, do not wait for each other; nor does a shoulder wait for what hangs below it. */
 function isSameKind(other: Seam, seam: Seam): boolean {
-  return other.id.split(".")[0] === seam.id.split(".")[0] && /^(armhole|raglan)$/.test(seam.id.split(".")[0] ?? "")
-    ? true
-    : /^(body\.side|kimono\.underarm)$/.test(other.id);
+  const isOfHead = ({ kind }: Seam) => kind === "raglan" || kind === "dart";
+  return (
+    other.kind === "side" ||
+    (other.kind === "armhole" && seam.kind === "armhole") ||
+    (isOfHead(other) && isOfHead(seam))
+  );
 }
 
 function preparing({ pieces }: Garment): readonly MakingStep[] {
@@ -176,16 +161,15 @@ function whereEased(sections: Seam["sections"]): Phrase {
   return phrase`, ${eased.map(({ from, to }) => `from ${from} to ${to}`).join(" and ")}`;
 }
 
-function afterwards({ id }: Seam, { spec }: Garment, isFlat: boolean): Phrase {
-  if (id === "armhole.front" || id === "armhole.back")
+function afterwards({ kind }: Seam, { spec }: Garment, isFlat: boolean): Phrase {
+  if (kind === "armhole")
     return isFlat
       ? phrase` Set it flat, before the side is closed.`
       : phrase` Pin underarm, notches and shoulder first, then share the ease out between; two rows of long stitches draw it in.`;
-  if (/^neckline$|[nN]eck$/.test(id))
+  if (kind === "neck")
     return phrase` Start at the centre back; clip the curve to the stitching, and no further.${spec.collar ? phrase` The ends lie where the stitching stops.` : []}`;
-  if (/^body\.facing\.(front|back)/.test(id))
-    return phrase` Clip the curve, turn, and stitch the facing to its own seam allowance.`;
-  if (/^collar\.(edge|lapelEdge)/.test(id))
+  if (kind === "neck-facing") return phrase` Clip the curve, turn, and stitch the facing to its own seam allowance.`;
+  if (kind === "collar-edge" || kind === "front-edge")
     return phrase` Trim the layers to steps, clip, turn, and press so that the seam rolls under.`;
   return phrase` Press it as it was sewn, then open or to one side.`;
 }

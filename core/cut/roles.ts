@@ -1,45 +1,29 @@
 import type { Garment } from "../garment";
 import { distance, endOf, flatten, type Path, type Point, SAME_MM, SEEN_MM, startOf } from "../geometry";
-import type { Edge, Piece } from "../pattern";
+import type { Edge, EdgeRole, Piece, SeamKind } from "../pattern";
 
 /**
  * What becomes of an edge when it is cut: on the fold nothing is added; a raw edge is the cut edge already; the rest has the allowance of
  * the neck, of a hem, of a hem with a deep curve or of every other seam.
  */
-export type EdgeRole = "fold" | "raw" | "neck" | "hem" | "curved-hem" | "seam";
+export type AllowanceKind = "fold" | "raw" | "neck" | "hem" | "curved-hem" | "seam";
 
 /** The seams whose allowance is small, since a wide one would tighten a small round edge. Both sides of a seam have the same. */
-const NECK_SEAMS: ReadonlySet<string> = new Set([
-  "neckline",
-  "collar.backNeck",
-  "collar.facingBackNeck",
-  "collar.underNeck",
-  "collar.facingNeck",
-  "body.facing.front",
-  "body.facing.back",
-  "body.frontNeck",
-  "body.binding",
-]);
+const NECK_SEAMS: ReadonlySet<SeamKind> = new Set(["neck", "neck-facing", "binding"]);
 
-/** Edges that end at the hem, where no seam holds them. */
-const HEM_EDGES: ReadonlySet<string> = new Set(["hem", "hemInner", "hemDart", "sleeveHem", "standHem", "facingHem"]);
-/** Edges that are drawn where they are cut: the end of what is turned up, of a casing, of a facing that is folded back. */
-const RAW_EDGES: ReadonlySet<string> = new Set(["turnUp", "top", "facingEdge"]);
-/** The inner edge of a facing is neatened as it is cut. */
-const RAW_OF_FACINGS: ReadonlySet<string> = new Set(["outer", "inner"]);
-/** What is folded back over the neck is cut as the neck is. */
-const NECK_EDGES: ReadonlySet<string> = new Set(["facingTop", "standTop"]);
+/** Edges that are drawn where they are cut. */
+const CUT_AS_DRAWN: ReadonlySet<EdgeRole> = new Set(["raw", "folded-back", "turned-up"]);
 
-/** The seams of each edge, by `piece.edge`. */
+/** The kinds of the seams of each edge, by `piece.edge`. */
 export function seamsByEdge({
   seams,
   joins,
-}: Pick<Garment, "seams" | "joins">): ReadonlyMap<string, readonly string[]> {
-  const found = new Map<string, readonly string[]>();
-  for (const { id, bodyEdges = [], partEdges = [] } of [...seams, ...joins]) {
+}: Pick<Garment, "seams" | "joins">): ReadonlyMap<string, readonly SeamKind[]> {
+  const found = new Map<string, readonly SeamKind[]>();
+  for (const { kind, bodyEdges = [], partEdges = [] } of [...seams, ...joins]) {
     for (const signed of [...bodyEdges, ...partEdges]) {
       const name = signed.replace(/^-/, "");
-      found.set(name, [...(found.get(name) ?? []), id]);
+      found.set(name, [...(found.get(name) ?? []), kind]);
     }
   }
   return found;
@@ -47,17 +31,15 @@ export function seamsByEdge({
 
 /** A gorge is no small round edge: where a neck seam runs on along one, all of it has the allowance of the other seams. */
 export function hasGorge({ pieces }: Pick<Garment, "pieces">): boolean {
-  return pieces.some(({ edges }) => edges.some(({ id }) => id === "gorge"));
+  return pieces.some(({ edges }) => edges.some(({ role }) => role === "gorge"));
 }
 
 /** The role of an edge of a piece; `isNeckSmall` where the seams round the neck have an allowance of their own. */
-export function roleOf(piece: Piece, edge: Edge, seams: readonly string[], isNeckSmall: boolean): EdgeRole {
+export function roleOf(piece: Piece, edge: Edge, seams: readonly SeamKind[], isNeckSmall: boolean): AllowanceKind {
   if (piece.cut.onFold && isOnFold(piece, edge)) return "fold";
-  if (isNeckSmall && (seams.some((id) => NECK_SEAMS.has(id)) || NECK_EDGES.has(edge.id))) return "neck";
-  if (seams.length > 0) return "seam";
-  if (HEM_EDGES.has(edge.id)) return "hem";
-  const isFacing = piece.id.toLowerCase().includes("facing");
-  if (RAW_EDGES.has(edge.id) || (isFacing && RAW_OF_FACINGS.has(edge.id))) return "raw";
+  if (isNeckSmall && (seams.some((kind) => NECK_SEAMS.has(kind)) || edge.role === "neck-end")) return "neck";
+  if (seams.length === 0 && edge.role === "hem") return "hem";
+  if (seams.length === 0 && CUT_AS_DRAWN.has(edge.role)) return "raw";
   return "seam";
 }
 

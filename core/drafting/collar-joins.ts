@@ -1,7 +1,7 @@
 import type { Join } from "../pattern";
 
 /** A seam by the names of the edges that it joins; what stands before a name is told beside the rules of the sleeves. */
-export type JoinRule = Pick<Join, "id" | "name" | "bodyName" | "partName" | "from" | "to"> & {
+export type JoinRule = Pick<Join, "id" | "kind" | "name" | "bodyName" | "partName" | "from" | "to"> & {
   readonly body: readonly string[];
   readonly part: readonly string[];
 };
@@ -12,6 +12,7 @@ const GARMENT_AND_FACING = { bodyName: "garment", partName: "facing" } as const;
 export const COLLAR_RULES: readonly JoinRule[] = [
   {
     id: "body.band",
+    kind: "neck-band",
     name: "Neck band",
     bodyName: "neck and front edge",
     partName: "band",
@@ -22,6 +23,7 @@ export const COLLAR_RULES: readonly JoinRule[] = [
   },
   {
     id: "body.hemBand",
+    kind: "hem-band",
     name: "Hem band",
     bodyName: "hem",
     partName: "band",
@@ -32,6 +34,7 @@ export const COLLAR_RULES: readonly JoinRule[] = [
   },
   {
     id: "collar.edge",
+    kind: "collar-edge",
     name: "Edge of the collar",
     bodyName: "top collar",
     partName: "under collar",
@@ -42,6 +45,7 @@ export const COLLAR_RULES: readonly JoinRule[] = [
   },
   {
     id: "collar.edge",
+    kind: "collar-edge",
     name: "Edge of the collar",
     bodyName: "top collar",
     partName: "under collar",
@@ -52,6 +56,7 @@ export const COLLAR_RULES: readonly JoinRule[] = [
   },
   {
     id: "collar.edge",
+    kind: "collar-edge",
     name: "Edge of the collar",
     bodyName: "outer collar",
     partName: "inner collar",
@@ -62,6 +67,7 @@ export const COLLAR_RULES: readonly JoinRule[] = [
   },
   {
     id: "collar.standEdge",
+    kind: "collar",
     name: "Front end of the stand",
     bodyName: "outer stand",
     partName: "inner stand",
@@ -72,6 +78,7 @@ export const COLLAR_RULES: readonly JoinRule[] = [
   },
   {
     id: "collar.underFall",
+    kind: "collar",
     name: "Under collar on the stand",
     bodyName: "stand",
     partName: "under collar",
@@ -82,6 +89,7 @@ export const COLLAR_RULES: readonly JoinRule[] = [
   },
   {
     id: "collar.underNeck",
+    kind: "neck",
     name: "Under collar and neck",
     bodyName: "neckline",
     partName: "under collar",
@@ -92,6 +100,7 @@ export const COLLAR_RULES: readonly JoinRule[] = [
   },
   {
     id: "collar.facingNeck",
+    kind: "neck",
     name: "Top collar and facings",
     bodyName: "facings",
     partName: "top collar",
@@ -103,6 +112,7 @@ export const COLLAR_RULES: readonly JoinRule[] = [
   {
     ...GARMENT_AND_FACING,
     id: "collar.lapelEdge",
+    kind: "front-edge",
     name: "Front edge with lapel",
     body: ["-front.lapelNotch", "?-front.lapel", "-front.centre"],
     part: ["-frontFacing.lapelNotch", "?-frontFacing.lapel", "-frontFacing.front"],
@@ -112,6 +122,7 @@ export const COLLAR_RULES: readonly JoinRule[] = [
   {
     ...GARMENT_AND_FACING,
     id: "collar.lapelEdge",
+    kind: "front-edge",
     name: "Front edge with collar",
     body: ["-front.outer", "-front.centre"],
     part: ["-frontFacing.outer", "-frontFacing.front"],
@@ -120,6 +131,7 @@ export const COLLAR_RULES: readonly JoinRule[] = [
   },
   {
     id: "collar.centreBack",
+    kind: "collar",
     name: "Centre back of the collar",
     bodyName: "right front",
     partName: "left front",
@@ -130,6 +142,7 @@ export const COLLAR_RULES: readonly JoinRule[] = [
   },
   {
     id: "collar.facingCentreBack",
+    kind: "collar",
     name: "Centre back of the facing",
     bodyName: "right facing",
     partName: "left facing",
@@ -140,6 +153,7 @@ export const COLLAR_RULES: readonly JoinRule[] = [
   },
   {
     id: "collar.backNeck",
+    kind: "neck",
     name: "Back neck and collar",
     bodyName: "back",
     partName: "front",
@@ -150,6 +164,7 @@ export const COLLAR_RULES: readonly JoinRule[] = [
   },
   {
     id: "collar.facingBackNeck",
+    kind: "neck",
     name: "Back facing and collar",
     bodyName: "back facing",
     partName: "front facing",

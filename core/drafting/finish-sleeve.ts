@@ -113,7 +113,7 @@ export function asGuide(act: StepRecord): StepRecord {
 
 /** Where the opening above a cuff is cut: at the back quarter of the hem. Only the piece that has the hem gets its notch. */
 export function withOpening(piece: Piece): Piece {
-  const hem = piece.edges.find((edge) => edge.id === "hem");
+  const hem = piece.edges.find(({ role }) => role === "hem");
   if (!hem) return piece;
   const opening = notchOn("opening", hem.path, hem.length * OPENING_SHARE);
   return { ...piece, notches: [...piece.notches, opening] };

@@ -94,7 +94,7 @@ export function seamsOf(
       name === "front.neck" ? ofNeck("-front.neck") : expand(`${runsUp(seam, name) ? "-" : ""}${name}`),
     );
     const part = seam.partEdges.flatMap((name) => expand(name));
-    if (seam.id === "kimono.underarm") return { seam: throughTheSide(seam, body, part, find), body, part };
+    if (seam.kind === "side") return { seam: throughTheSide(seam, body, part, find), body, part };
     return { seam: { ...seam, bodyEdges: body.map(nameOf), partEdges: part.map(nameOf) }, body, part };
   });
 }
@@ -102,16 +102,16 @@ export function seamsOf(
 /** Underarm and side in one run down to the hem, which the bodice may have raised since. */
 function throughTheSide(seam: Seam, body: readonly EdgeRun[], part: readonly EdgeRun[], find: EdgeFinder): Seam {
   const [first] = seam.sections;
-  const { name, bodyName, partName, id } = seam;
+  const { name, bodyName, partName, id, kind } = seam;
   const ends = { from: first?.from ?? "", to: seam.sections[seam.sections.length - 1]?.to ?? "" };
-  const join = { id, name, bodyName, partName, body, part, ...ends, marks: marksOf(seam) };
+  const join = { id, kind, name, bodyName, partName, body, part, ...ends, marks: marksOf(seam) };
   return hasEdges(join, find) ? { ...joinedSeam(join, find), target: seam.target } : seam;
 }
 
 /** Seams that begin at the underarm run against the outline, and so does a neckline once it is past the shoulder. */
-function runsUp({ id }: Seam, name: string): boolean {
-  if (id.startsWith("armhole") || id === "raglan.front" || id === "raglan.back") return true;
-  return id === "neckline" && name.startsWith("front.");
+function runsUp({ kind }: Seam, name: string): boolean {
+  if (kind === "armhole" || kind === "raglan") return true;
+  return kind === "neck" && name.startsWith("front.");
 }
 
 function onSecondFront(seam: Seam): Seam {

@@ -12,8 +12,8 @@ export const OTHER = "Other";
 export const opposite = (side: BodySide): BodySide => (side === "left" ? "right" : "left");
 
 /** What is cut for an arm, and not for the body or the neck. */
-export function isOfArm({ id }: Piece): boolean {
-  return /sleeve|cuff|^band$/i.test(id);
+export function isOfArm({ kind }: Piece): boolean {
+  return kind.of === "sleeve";
 }
 
 /** A piece that is cut for one arm only, and says for which. */
@@ -23,6 +23,7 @@ export function ofOneArm(piece: Piece, side: BodySide, suffix: string): Piece {
   return {
     ...piece,
     id: `${piece.id}${suffix}`,
+    arm: { side, insteadOf: suffix === "" ? null : piece.id },
     name: `${side === "left" ? "Left" : "Right"} ${piece.name.charAt(0).toLowerCase()}${piece.name.slice(1)}`,
     cut: { ...cut, count: Math.ceil(cut.count / 2), mirrored: false, interfacing: Math.ceil(cut.interfacing / 2) },
   };

@@ -16,6 +16,7 @@ const RULES: readonly JoinRule[] = [
   {
     ...FRONT_AND_BACK,
     id: "sleeve.underarm",
+    kind: "underarm",
     name: "Underarm of the sleeve",
     body: ["sleeve.underarmFront"],
     part: ["-sleeve.underarmBack", "?-sleeve.underarmBackBelow"],
@@ -24,6 +25,7 @@ const RULES: readonly JoinRule[] = [
   {
     ...FRONT_AND_BACK,
     id: "sleeve.underarm",
+    kind: "underarm",
     name: "Underarm of the sleeve",
     body: ["sleeveFront.underarm"],
     part: ["-sleeveBack.underarm"],
@@ -31,6 +33,7 @@ const RULES: readonly JoinRule[] = [
   },
   {
     id: "sleeve.lantern",
+    kind: "sleeve",
     name: "Lantern seam",
     bodyName: "upper sleeve",
     partName: "lower sleeve",
@@ -42,6 +45,7 @@ const RULES: readonly JoinRule[] = [
   {
     ...FRONT_AND_BACK,
     id: "sleeve.underarmLower",
+    kind: "underarm",
     name: "Underarm of the lower sleeve",
     body: ["sleeveLower.underarmFront"],
     part: ["-sleeveLower.underarmBack"],
@@ -49,6 +53,7 @@ const RULES: readonly JoinRule[] = [
   },
   {
     id: "sleeve.frontSeam",
+    kind: "sleeve",
     name: "Front seam of the sleeve",
     bodyName: "top sleeve",
     partName: "under sleeve",
@@ -59,6 +64,7 @@ const RULES: readonly JoinRule[] = [
   },
   {
     id: "sleeve.backSeam",
+    kind: "sleeve",
     name: "Back seam of the sleeve",
     bodyName: "top sleeve",
     partName: "under sleeve",
@@ -68,7 +74,12 @@ const RULES: readonly JoinRule[] = [
     to: "hem",
   },
   ...(["cuff", "band"] as const).flatMap((strip): readonly JoinRule[] => {
-    const of = { ...(strip === "cuff" ? CUFF : BAND), id: `sleeve.${strip}` as const, body: [`${strip}.outer`] };
+    const of = {
+      ...(strip === "cuff" ? CUFF : BAND),
+      id: `sleeve.${strip}` as const,
+      kind: "cuff" as const,
+      body: [`${strip}.outer`],
+    };
     return [
       { ...of, part: ["sleeveLower.hem"] },
       { ...of, part: ["sleeve.hem"] },
@@ -79,6 +90,7 @@ const RULES: readonly JoinRule[] = [
   }),
   {
     id: "body.frontNeck",
+    kind: "neck",
     name: "Front neck under the collar",
     bodyName: "front",
     partName: "sleeve",
@@ -89,6 +101,7 @@ const RULES: readonly JoinRule[] = [
   },
   {
     id: "body.frontNeck",
+    kind: "neck",
     name: "Front neck under the collar",
     bodyName: "front",
     partName: "sleeve",

@@ -21,6 +21,7 @@ import {
   notchAlong,
   type Piece,
   type Seam,
+  type SeamKind,
   withFoldNotches,
   withNotches,
 } from "../pattern";
@@ -128,7 +129,7 @@ function withLines(piece: Piece, lines: readonly NamedLine[]): Piece {
   // A bent line was drawn on this very piece, and lies inside it.
   const inside = lines.flatMap((one) =>
     one.path.length === 1 && isStraightLine(one.path)
-      ? insideOutline(piece.outline, one.name, startOf(one.path), endOf(one.path))
+      ? insideOutline(piece.outline, one, startOf(one.path), endOf(one.path))
       : own.some(({ name }) => name === one.name)
         ? []
         : [one],
@@ -143,7 +144,8 @@ function isStraightLine(path: Path): boolean {
 /** Between the neck and its facings lies a collar, where there is one. */
 const NECK_FACINGS: readonly string[] = ["body.facing.back", "body.facing.front"];
 
-const isAtFrontEdge = ({ id, edges }: Piece) => id.startsWith("front") && edges.some((one) => one.id === "centre");
+const isAtFrontEdge = ({ kind, edges }: Piece) =>
+  kind.side === "front" && kind.of === "bodice" && edges.some(({ role }) => role === "centre");
 
 /** The front with its upper edges and its front edge as a collar grows them; null where the sleeve leaves no place for them. */
 function withGrownFront(half: HalfEdges, grown: NonNullable<DraftedCollar["drawing"]["front"]>): HalfEdges | null {
@@ -158,11 +160,11 @@ function withGrownFront(half: HalfEdges, grown: NonNullable<DraftedCollar["drawi
   const taken = length - (half.neck[half.neck.length - 1]?.length ?? length);
   if (!(taken > 0 && taken < length)) return null;
   if (last.id !== "neck") {
-    return { ...own, neck: [...grown.upper, edge("neckToRaglan", "Front neck", subpath(path, 0, taken))] };
+    return { ...own, neck: [...grown.upper, edge("neckToRaglan", "neck", "Front neck", subpath(path, 0, taken))] };
   }
   const rest = last.length - taken;
   if (rest < LEAST_NECK_MM) return null;
-  const trimmed: Edge = edge(last.id, last.name, subpath(last.path, 0, rest));
+  const trimmed: Edge = edge(last.id, last.role, last.name, subpath(last.path, 0, rest));
   return { ...own, neck: [...grown.upper.slice(0, -1), trimmed] };
 }
 
@@ -196,7 +198,7 @@ function joined(
 ): Together {
   const find = edgeFinder(pieces);
   const ofParts = partJoins(expand, (run) => find(run) !== null);
-  const ofOther = ofParts.filter(({ id }) => id.startsWith("sleeve.")).map(onOtherArm);
+  const ofOther = ofParts.filter(({ kind }) => OF_SLEEVE.includes(kind)).map(onOtherArm);
   const possible = [...(bodice?.joins ?? []), ...ofParts, ...ofOther].filter(
     (join) => isAsked(join) && hasEdges(join, find),
   );
@@ -218,6 +220,9 @@ function joined(
   };
 }
 
+/** The seams that each arm has for itself. */
+const OF_SLEEVE: readonly SeamKind[] = ["sleeve", "underarm", "cuff"];
+
 function sameEdges(names: readonly string[], runs: readonly EdgeRun[]): boolean {
   return names.length === runs.length && runs.every((run, i) => names[i] === nameOf(run));
 }
@@ -230,6 +235,8 @@ function withMiddle(join: Join, { bodyLength, partLength }: Seam): Join {
 /** Every place that a fitted seam is marked at, on the body's side of it; a part has its own from its drawing, but for those alike. */
 function withFittedNotches(pieces: readonly Piece[], fitted: readonly FittedSeam[]): readonly Piece[] {
   const find = edgeFinder(pieces);
+  const isOfBack = ([first]: readonly EdgeRun[]) =>
+    pieces.some(({ id, kind }) => id === first?.piece && kind.side === "back");
   const added = fitted.flatMap(({ seam, body, part }) =>
     marksOf(seam).flatMap(({ name, bodyAt, partAt }) => {
       const on = (side: readonly EdgeRun[], at: number, suffix: string) => {
@@ -238,7 +245,7 @@ function withFittedNotches(pieces: readonly Piece[], fitted: readonly FittedSeam
       };
       return [
         ...on(body, bodyAt, ""),
-        ...(seam.id === "armhole.back" ? on(body, bodyAt + DOUBLE_GAP_MM, ".second") : []),
+        ...(seam.kind === "armhole" && isOfBack(body) ? on(body, bodyAt + DOUBLE_GAP_MM, ".second") : []),
         ...(isAlike(seam) ? on(part, partAt, ".part") : []),
       ];
     }),
@@ -247,8 +254,8 @@ function withFittedNotches(pieces: readonly Piece[], fitted: readonly FittedSeam
 }
 
 /** Both sides of such a seam are drawn by one rule and in one direction, and neither marks what the other does not. */
-function isAlike({ id }: Seam): boolean {
-  return id.startsWith("kimono.") || id.startsWith("raglan.");
+function isAlike({ kind }: Seam): boolean {
+  return kind !== "armhole" && kind !== "neck" && kind !== "collar";
 }
 
 /** A back armhole has two notches beside each other (common practice, no source). */

@@ -63,7 +63,7 @@ function judgeBalance(kind: SleeveKind, { field, what, difference, within, neede
 /** Bodice and sleeve, sewn along an edge that is to be of one length on both. */
 function judgePairs(kind: SleeveKind, seams: readonly Seam[]): readonly Finding[] {
   return seams
-    .filter((seam) => seam.id.startsWith("raglan.") && seam.id !== "raglan.overarm" && Math.abs(seam.ease) > PAIR_MM)
+    .filter((seam) => seam.kind === "raglan" && Math.abs(seam.ease) > PAIR_MM)
     .map((seam) => ({
       code: "edges-differ",
       severity: "fault",

@@ -27,7 +27,8 @@ export function judgeCompleteness(defaults: readonly DefaultTaken[]): readonly F
 /** A bodice that was read off a tape or pointed at has no side seam and no hem: where such a piece is cut, what is drawn there is made up. */
 export function judgeMadeUp(block: Block | null, pieces: readonly Piece[]): readonly Finding[] {
   const isCut = pieces.some(
-    ({ edges }) => edges.some(({ id }) => id === "hem") && edges.some(({ id }) => id === "centre"),
+    ({ kind, edges }) =>
+      kind.of === "bodice" && (["hem", "centre"] as const).every((role) => edges.some((one) => one.role === role)),
   );
   if (!block?.front.isMadeUpBelow || !isCut) return [];
   return [
@@ -70,7 +71,7 @@ export function judgeOtherArm(
     { id: "one-for-both", label: phrase`Cut one sleeve for both arms`, change: { otherArm: undefined } },
   ];
   const { side = "left" } = otherArm;
-  const isDrafted = pieces.some(({ id }) => /sleeveOther$/i.test(id));
+  const isDrafted = pieces.some(({ arm, kind }) => arm?.insteadOf && kind.worn.as === "arm");
   return [
     isDrafted
       ? {

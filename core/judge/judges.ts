@@ -72,7 +72,7 @@ const JUDGES: readonly Judge[] = [
     station: "sleeve",
     judge: ({ spec, together }) =>
       judgeOutlines(
-        together.pieces.filter(({ id }) => id.endsWith("Other")),
+        together.pieces.filter(({ arm }) => arm?.insteadOf),
         "sleeve",
         usualSleeve(spec),
       ),

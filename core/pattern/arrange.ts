@@ -1,5 +1,6 @@
 import { boxOf } from "../geometry";
 import type { Piece } from "./piece";
+import type { PieceKind } from "./piece-kind";
 
 /** A piece and where it lies: `x` and `y` are added to its own coordinates. Millimetres, y down. */
 export type PlacedPiece = { readonly piece: Piece; readonly x: number; readonly y: number };
@@ -8,15 +9,15 @@ export type PlacedPiece = { readonly piece: Piece; readonly x: number; readonly 
 export type Layout = { readonly width: number; readonly height: number; readonly pieces: readonly PlacedPiece[] };
 
 /** The body first, then sleeve and collar, small pieces last: as a maker lays them out to see that all are there. */
-const ORDER: readonly ((id: string) => boolean)[] = [
-  (id) => id.startsWith("back") && !id.includes("Facing"),
-  (id) => id.startsWith("front") && !id.includes("Facing"),
-  (id) => /sleeve/i.test(id),
-  (id) => /collar/i.test(id),
+const ORDER: readonly ((kind: PieceKind) => boolean)[] = [
+  ({ of, side }) => of === "bodice" && side === "back",
+  ({ of, side }) => of === "bodice" && side === "front",
+  ({ of, worn }) => of === "sleeve" && !(worn.as === "hung" && worn.goes === "cuff"),
+  ({ of }) => of === "collar",
 ];
 
-function rankOf({ id }: Piece): number {
-  const rank = ORDER.findIndex((isOf) => isOf(id));
+function rankOf({ kind }: Piece): number {
+  const rank = ORDER.findIndex((isOf) => isOf(kind));
   return rank < 0 ? ORDER.length : rank;
 }
 

@@ -1,7 +1,8 @@
 import { type Block, centreDown } from "../block";
 import { at } from "../data";
 import { distance, endOf, line, type Path, type Point, pathLength } from "../geometry";
-import { edge, type Piece } from "./piece";
+import { type EdgeRole, edge, type Piece } from "./piece";
+import { hungBand } from "./piece-kind";
 
 /** The edges of a cardigan that its bands are sewn to, each of half the garment. Millimetres. */
 export type BandedEdges = {
@@ -42,17 +43,18 @@ export function neckBand(whole: number, depth: number, slant: number): Piece {
     foot: { x: 0, y: foot },
   };
   const edges = [
-    edge("centreBack", "Centre-back seam", [...line(corners.near, fold), ...line(fold, corners.far)]),
-    edge("inner", "Inner edge", line(corners.far, corners.farFoot)),
-    edge("end", "Lower end", line(corners.farFoot, corners.foot)),
-    edge("outer", "Edge to the cardigan", line(corners.foot, corners.near)),
+    edge("centreBack", "centre", "Centre-back seam", [...line(corners.near, fold), ...line(fold, corners.far)]),
+    edge("inner", "inner", "Inner edge", line(corners.far, corners.farFoot)),
+    edge("end", "end", "Lower end", line(corners.farFoot, corners.foot)),
+    edge("outer", "seam", "Edge to the cardigan", line(corners.foot, corners.near)),
   ];
-  return strip("neckBand", "Neck band, half", edges, line(fold, { x: depth, y: foot }), depth, foot, {
-    count: 2,
-    mirrored: true,
-    onFold: false,
-    interfacing: 0,
-  });
+  return strip(
+    { id: "neckBand", kind: hungBand("finish", "round", ["outer"]), name: "Neck band, half", cut: PAIR },
+    edges,
+    line(fold, { x: depth, y: foot }),
+    depth,
+    foot,
+  );
 }
 
 /** Half the hem band, from the centre back to the front edge. Its end is sewn to the neck band as far as its fold. */
@@ -60,14 +62,15 @@ export function hemBand(whole: number, depth: number): Piece {
   const piece = foldedStrip(
     {
       id: "hemBand",
+      kind: hungBand("finish", "down", ["outer"]),
       name: "Hem band, half",
       cut: { count: 1, mirrored: false, onFold: true, interfacing: 0 },
     },
     [
-      ["centreBack", "Centre back"],
-      ["inner", "Inner edge"],
-      ["end", "Front end"],
-      ["outer", "Edge to the hem"],
+      ["centreBack", "centre", "Centre back"],
+      ["inner", "inner", "Inner edge"],
+      ["end", "end", "Front end"],
+      ["outer", "seam", "Edge to the hem"],
     ],
     depth,
     whole / 2,
@@ -76,19 +79,21 @@ export function hemBand(whole: number, depth: number): Piece {
   const edges = piece.edges.flatMap((one) =>
     one.id === "end"
       ? [
-          edge("endInner", "Front end, folded in", line({ x: 2 * depth, y: foot }, { x: depth, y: foot })),
-          edge("end", "Front end", line({ x: depth, y: foot }, { x: 0, y: foot })),
+          edge("endInner", "end", "Front end, folded in", line({ x: 2 * depth, y: foot }, { x: depth, y: foot })),
+          edge("end", "end", "Front end", line({ x: depth, y: foot }, { x: 0, y: foot })),
         ]
       : [one],
   );
   return { ...piece, edges, folds: [...piece.folds, line({ x: 0, y: 0 }, { x: 2 * depth, y: 0 })] };
 }
 
-type EdgeName = readonly [id: string, name: string];
+type StripOf = Pick<Piece, "id" | "kind" | "name" | "cut">;
+const PAIR: Piece["cut"] = { count: 2, mirrored: true, onFold: false, interfacing: 0 };
+type EdgeName = readonly [id: string, role: EdgeRole, name: string];
 
 /** A straight strip of double its depth, folded lengthwise: its edges from the upper end round to the outer one. */
 function foldedStrip(
-  { id, name, cut }: Pick<Piece, "id" | "name" | "cut">,
+  of: StripOf,
   names: readonly [EdgeName, EdgeName, EdgeName, EdgeName],
   depth: number,
   long: number,
@@ -99,25 +104,15 @@ function foldedStrip(
     { x: 2 * depth, y: long },
     { x: 0, y: long },
   ];
-  const edges = names.map(([edgeId, edgeName], i) =>
-    edge(edgeId, edgeName, line(at(corners, i), at(corners, (i + 1) % corners.length))),
+  const edges = names.map(([edgeId, role, edgeName], i) =>
+    edge(edgeId, role, edgeName, line(at(corners, i), at(corners, (i + 1) % corners.length))),
   );
-  return strip(id, name, edges, line({ x: depth, y: 0 }, { x: depth, y: long }), depth, long, cut);
+  return strip(of, edges, line({ x: depth, y: 0 }, { x: depth, y: long }), depth, long);
 }
 
-function strip(
-  id: string,
-  name: string,
-  edges: Piece["edges"],
-  fold: Path,
-  depth: number,
-  foot: number,
-  cut: Piece["cut"],
-): Piece {
+function strip(of: StripOf, edges: Piece["edges"], fold: Path, depth: number, foot: number): Piece {
   return {
-    id,
-    name,
-    cut,
+    ...of,
     edges,
     outline: edges.flatMap((one) => one.path),
     folds: [fold],

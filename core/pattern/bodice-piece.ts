@@ -15,6 +15,7 @@ import {
   subpath,
 } from "../geometry";
 import { type Edge, edge, type Piece, type PieceNotch, uprightGrain } from "./piece";
+import { KIND } from "./piece-kind";
 
 /** A centre that strays no further from a straight line can lie on the fold. Millimetres. */
 const STRAIGHT_MM = 0.1;
@@ -38,9 +39,9 @@ export function bodicePiece(
   const below = isMadeUpBelow ? ", made up" : "";
   const edges = [
     ...upper,
-    edge("side", `${name} side${below}`, sideSeam),
-    edge("hem", `${name} hem${below}`, line(endOf(sideSeam), endOf(centre))),
-    edge("centre", `Centre ${side}`, reversePath(centre)),
+    edge("side", "side", `${name} side${below}`, sideSeam),
+    edge("hem", "hem", `${name} hem${below}`, line(endOf(sideSeam), endOf(centre))),
+    edge("centre", "centre", `Centre ${side}`, reversePath(centre)),
   ];
   const outline = edges.flatMap((one) => one.path);
   const hasStand = inner.some((one) => one.id === BUTTON_STAND);
@@ -49,6 +50,7 @@ export function bodicePiece(
   const top = Math.min(startOf(centre).y, endOf(centre).y);
   return {
     id: side,
+    kind: side === "front" ? KIND.front : KIND.back,
     name,
     cut: onFold
       ? { count: 1, mirrored: false, onFold, interfacing: 0 }

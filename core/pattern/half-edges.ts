@@ -42,8 +42,8 @@ export function neckAndCentre(half: BodiceHalf, neckline: Path): Pick<HalfEdges,
   const { gathered, down } = centreDown(half);
   return {
     neck: [
-      ...(gathered ? [edge("gathered", `${nameOf(half)} neck, to be gathered`, reversePath(gathered))] : []),
-      edge("neckline", `${nameOf(half)} neck`, reversePath(neckline)),
+      ...(gathered ? [edge("gathered", "neck", `${nameOf(half)} neck, to be gathered`, reversePath(gathered))] : []),
+      edge("neckline", "neck", `${nameOf(half)} neck`, reversePath(neckline)),
     ],
     centre: down,
   };
@@ -66,16 +66,17 @@ export function halfPiece({ half, neck, outer, side, centre, notches, folds, sla
 export function shoulderEdges(half: BodiceHalf): readonly Edge[] {
   const { shoulder, shoulderDart } = half;
   const name = `${nameOf(half)} shoulder`;
-  if (!shoulderDart) return [edge("shoulder", name, shoulder.path)];
+  if (!shoulderDart) return [edge("shoulder", "shoulder", name, shoulder.path)];
   const { inner, outer, apex } = shoulderDart;
   const neck = startOf(shoulder.path);
   const before = distance(neck, inner);
   const after = before + distance(inner, outer);
-  if (!(before > SEEN_MM) || !(after < shoulder.length - SEEN_MM)) return [edge("shoulder", name, shoulder.path)];
+  if (!(before > SEEN_MM) || !(after < shoulder.length - SEEN_MM))
+    return [edge("shoulder", "shoulder", name, shoulder.path)];
   return [
-    edge("shoulder", `${name}, to the dart`, subpath(shoulder.path, 0, before)),
-    edge("shoulderDart", "Mouth of the shoulder dart", dartMouth(apex, inner, outer, neck)),
-    edge("shoulderOuter", `${name}, from the dart`, subpath(shoulder.path, after, shoulder.length)),
+    edge("shoulder", "shoulder", `${name}, to the dart`, subpath(shoulder.path, 0, before)),
+    edge("shoulderDart", "dart", "Mouth of the shoulder dart", dartMouth(apex, inner, outer, neck)),
+    edge("shoulderOuter", "shoulder", `${name}, from the dart`, subpath(shoulder.path, after, shoulder.length)),
   ];
 }
 
@@ -86,15 +87,15 @@ const FOOT_MM = 8;
 export function armholeEdges(half: BodiceHalf): readonly Edge[] {
   const { path } = half.armhole;
   const name = `${nameOf(half)} armhole`;
-  if (!half.armholeDart) return [edge("armhole", name, path)];
+  if (!half.armholeDart) return [edge("armhole", "armhole", name, path)];
   const { mouth, apex } = half.armholeDart;
   const [upper, lower] = [startOf(path.slice(mouth)), startOf(path.slice(mouth + 1))];
   // It is pressed down: its foot lies along the armhole below it.
   const below = along(path.slice(mouth + 1), FOOT_MM).point;
   return [
-    edge("armholeUpper", `${name}, above its dart`, path.slice(0, mouth)),
-    edge("armholeDart", "Mouth of the armhole dart", reversePath(dartMouth(apex, lower, upper, below))),
-    edge("armholeLower", `${name}, below its dart`, path.slice(mouth + 1)),
+    edge("armholeUpper", "armhole", `${name}, above its dart`, path.slice(0, mouth)),
+    edge("armholeDart", "dart", "Mouth of the armhole dart", reversePath(dartMouth(apex, lower, upper, below))),
+    edge("armholeLower", "armhole", `${name}, below its dart`, path.slice(mouth + 1)),
   ];
 }
 
@@ -107,8 +108,8 @@ export function sideDartEdges(half: BodiceHalf): readonly Edge[] {
   // It is pressed down: its foot lies along the seam below it.
   const further = along(half.sideSeam, FOOT_MM).point;
   return [
-    edge("sideUpper", `${name}, above its dart`, upper),
-    edge("sideDart", "Mouth of the bust dart", reversePath(dartMouth(apex, below, above, further))),
+    edge("sideUpper", "side", `${name}, above its dart`, upper),
+    edge("sideDart", "dart", "Mouth of the bust dart", reversePath(dartMouth(apex, below, above, further))),
   ];
 }
 

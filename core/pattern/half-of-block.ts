@@ -71,11 +71,26 @@ function turnedToNeck(half: TurningToNeck): HalfEdges {
     // What is laid along the closed neck, as a facing is, goes by the half as it was drafted.
     half: { ...half, inner: cut.inner },
     neck: [
-      edge("necklineInner", isDart ? "Front neck, to the dart" : "Front neck, to the gathers", reversePath(inner)),
+      edge(
+        "necklineInner",
+        "neck",
+        isDart ? "Front neck, to the dart" : "Front neck, to the gathers",
+        reversePath(inner),
+      ),
       isDart
-        ? edge("neckDart", "Mouth of the neck dart", dartMouth(apex, centreward, sideward, along(inner, FOOT_MM).point))
-        : edge("neckGathers", "Front neck, to be gathered away", line(centreward, sideward)),
-      edge("necklineOuter", isDart ? "Front neck, from the dart" : "Front neck, from the gathers", reversePath(outer)),
+        ? edge(
+            "neckDart",
+            "dart",
+            "Mouth of the neck dart",
+            dartMouth(apex, centreward, sideward, along(inner, FOOT_MM).point),
+          )
+        : edge("neckGathers", "neck", "Front neck, to be gathered away", line(centreward, sideward)),
+      edge(
+        "necklineOuter",
+        "neck",
+        isDart ? "Front neck, from the dart" : "Front neck, from the gathers",
+        reversePath(outer),
+      ),
     ],
     centre: half.centre,
     outer: [...shoulderEdges(cut), ...armholeEdges(cut)],

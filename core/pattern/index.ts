@@ -37,16 +37,19 @@ export {
   buttonAt,
   cutWords,
   type Edge,
+  type EdgeRole,
   edge,
   edgeLines,
   hemEdges,
   MIRRORED_PAIR,
   type NamedLine,
   notchOn,
+  type OneArm,
   type Piece,
   type PieceNotch,
   uprightGrain,
 } from "./piece";
+export { type Goes, hungBand, hungCollar, KIND, type PieceKind, type Worn } from "./piece-kind";
 export {
   type EdgePair,
   measuredSeams,
@@ -54,6 +57,7 @@ export {
   type NeckEdges,
   type Seam,
   type SeamId,
+  type SeamKind,
   type SeamSection,
   section,
 } from "./seam";

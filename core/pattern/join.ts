@@ -11,7 +11,7 @@ import {
 } from "../geometry";
 import { easeProfile } from "./ease";
 import type { Edge, Piece, PieceNotch } from "./piece";
-import { type Seam, type SeamId, section } from "./seam";
+import { type Seam, type SeamId, type SeamKind, section } from "./seam";
 
 /** An edge of a piece as a seam runs along it: in the direction of the outline, or against it. */
 export type EdgeRun = { readonly piece: string; readonly edge: string; readonly isAgainst: boolean };
@@ -22,6 +22,7 @@ export type JoinMark = { readonly id: string; readonly name: string; readonly bo
 /** Two runs of edges that are sewn together, or the two halves of one that meet its mirror image. */
 export type Join = {
   readonly id: SeamId;
+  readonly kind: SeamKind;
   readonly name: string;
   /** What the two sides are called beside each other. */
   readonly bodyName: string;
@@ -86,6 +87,7 @@ export function joinedSeam(join: Join, find: EdgeFinder): Seam {
   const [first] = join.marks;
   return {
     id: join.id,
+    kind: join.kind,
     name: join.name,
     bodyName: join.bodyName,
     partName: join.partName,

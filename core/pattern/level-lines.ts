@@ -10,13 +10,20 @@ const LEAST_MM = 15;
 /** The levels that cross a piece, each as far as it lies inside the outline. */
 export function levelLines(outline: Path, levels: readonly NamedLevel[]): readonly NamedLine[] {
   const { left, right } = boxOf([outline]);
-  return levels.flatMap(({ name, y }) => insideOutline(outline, name, { x: left - 1, y }, { x: right + 1, y }));
+  return levels.flatMap(({ name, y }) =>
+    insideOutline(outline, { role: "level", name }, { x: left - 1, y }, { x: right + 1, y }),
+  );
 }
 
 /** What of a straight line lies inside an outline. */
-export function insideOutline(outline: Path, name: string, from: Point, to: Point): readonly NamedLine[] {
+export function insideOutline(
+  outline: Path,
+  { role, name }: Pick<NamedLine, "role" | "name">,
+  from: Point,
+  to: Point,
+): readonly NamedLine[] {
   return partsInside(flatten(outline), from, to).flatMap(([p, q]) =>
-    distance(p, q) > LEAST_MM ? [{ name, path: line(p, q) }] : [],
+    distance(p, q) > LEAST_MM ? [{ role, name, path: line(p, q) }] : [],
   );
 }
 
@@ -30,8 +37,6 @@ export function withArmLevels(
     { name: "Elbow", y: elbow },
   ];
   return pieces.map((piece) =>
-    ARM_PIECES.includes(piece.id) ? { ...piece, lines: levelLines(piece.outline, levels) } : piece,
+    piece.kind.worn.as === "arm" ? { ...piece, lines: levelLines(piece.outline, levels) } : piece,
   );
 }
-
-const ARM_PIECES: readonly string[] = ["sleeve", "topSleeve", "underSleeve", "sleeveFront", "sleeveBack"];

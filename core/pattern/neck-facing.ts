@@ -1,6 +1,7 @@
 import type { Side } from "../block";
 import { along, fairCurve, line, type Path, type Point, pathLength, reversePath, subpath } from "../geometry";
 import { edge, type Piece } from "./piece";
+import { KIND } from "./piece-kind";
 
 /** A facing's outer edge is drawn through so many places, nearer to each other towards its ends, where a neck bends most. */
 const PLACES = 18;
@@ -26,10 +27,10 @@ export function neckFacing({ side, neckline, shoulder, centre }: Neck, width: nu
   const centreEnd = { x: centre.x, y: centre.y + width };
   const name = side === "front" ? "Front" : "Back";
   const edges = [
-    edge("neckline", `${name} neck`, reversePath(neckline)),
-    edge("shoulder", "Shoulder", subpath(shoulder, 0, width)),
-    edge("outer", "Outer edge", fairCurve([shoulderEnd, ...outside.slice(1, -1), centreEnd])),
-    edge("centre", `Centre ${side}`, line(centreEnd, centre)),
+    edge("neckline", "neck", `${name} neck`, reversePath(neckline)),
+    edge("shoulder", "shoulder", "Shoulder", subpath(shoulder, 0, width)),
+    edge("outer", "raw", "Outer edge", fairCurve([shoulderEnd, ...outside.slice(1, -1), centreEnd])),
+    edge("centre", "centre", `Centre ${side}`, line(centreEnd, centre)),
   ];
   const middle = along(neckline, whole * 0.7);
   const at = {
@@ -38,6 +39,7 @@ export function neckFacing({ side, neckline, shoulder, centre }: Neck, width: nu
   };
   return {
     id: `${side}Facing`,
+    kind: side === "front" ? KIND.frontFacing : KIND.backFacing,
     name: `${name} neck facing`,
     cut: { count: 1, mirrored: false, onFold: true, interfacing: 1 },
     edges,

@@ -1,7 +1,47 @@
 import type { DraftLine } from "../draft";
 import { along, line, type Path, type Point, pathLength, reversePath, step } from "../geometry";
+import type { PieceKind } from "./piece-kind";
 
-export type Edge = { readonly id: string; readonly name: string; readonly path: Path; readonly length: number };
+/**
+ * What an edge is to the garment, said by whoever makes it. `neck-end`: the upper end of a strip or of what is folded back at an opening,
+ * which is cut as the neck is. `collar-neck` and `collar-centre`: the back neck edge and the centre back of a collar that is drafted with its front.
+ * `raglan` and `lower-cap`: of a sleeve that goes up to the neck. `outer`: the free edge of a collar or a front; `notch`: what of it makes the notch. `inner`: of a strip or a facing, away from what it is sewn to.
+ * `end`: across a strip or a turn-up. `dart`: the mouth of one that is cut. `raw`: drawn where it is cut; `folded-back`, behind the front edge, and
+ * `turned-up`, behind a hem, are that too. `seam`: every other that is sewn.
+ */
+export type EdgeRole =
+  | "neck"
+  | "neck-end"
+  | "collar-neck"
+  | "collar-centre"
+  | "gorge"
+  | "armhole"
+  | "cap"
+  | "raglan"
+  | "lower-cap"
+  | "shoulder"
+  | "overarm"
+  | "side"
+  | "underarm"
+  | "centre"
+  | "hem"
+  | "outer"
+  | "notch"
+  | "inner"
+  | "end"
+  | "dart"
+  | "raw"
+  | "folded-back"
+  | "turned-up"
+  | "seam";
+
+export type Edge = {
+  readonly id: string;
+  readonly role: EdgeRole;
+  readonly name: string;
+  readonly path: Path;
+  readonly length: number;
+};
 
 /** A notch on the piece: where, and which way its mark points into the piece. */
 export type PieceNotch = { readonly id: string; readonly at: Point; readonly inwards: Point };
@@ -13,7 +53,18 @@ export type Cut = {
   readonly interfacing: number;
 };
 
-export type NamedLine = { readonly name: string; readonly path: Path };
+/**
+ * A line on a piece. `roll`: where a lapel turns over; `stand-fold`: where a collar in one turns over; `level`: of the body; `place`: any other
+ * that a maker checks by.
+ */
+export type NamedLine = {
+  readonly role: "roll" | "stand-fold" | "level" | "place";
+  readonly name: string;
+  readonly path: Path;
+};
+
+/** The arm that a piece is cut for, where the arms differ; `insteadOf` is the piece of the first arm whose place it takes on the other. */
+export type OneArm = { readonly side: "left" | "right"; readonly insteadOf: string | null };
 
 /**
  * A button and the hole that it closes with. What closes over its mirror image, as a front does, has both at one place: the hole is made in
@@ -40,6 +91,9 @@ export function buttonAt(
 /** A pattern piece on its stitching line, in millimetres. The edges in order make the closed outline. */
 export type Piece = {
   readonly id: string;
+  readonly kind: PieceKind;
+  /** Of a piece that both arms have, or none, nothing. */
+  readonly arm?: OneArm;
   readonly name: string;
   readonly cut: Cut;
   readonly edges: readonly Edge[];
@@ -55,8 +109,8 @@ export type Piece = {
   readonly lines?: readonly NamedLine[];
 };
 
-export function edge(id: string, name: string, path: Path): Edge {
-  return { id, name, path, length: pathLength(path) };
+export function edge(id: string, role: EdgeRole, name: string, path: Path): Edge {
+  return { id, role, name, path, length: pathLength(path) };
 }
 
 /** Two left sleeves is the classic mistake. */
@@ -85,11 +139,11 @@ export function hemEdges(
   hem: Path,
   turnUp: { readonly front: Path; readonly edge: Path; readonly back: Path } | null,
 ): readonly Edge[] {
-  if (!turnUp) return [edge("hem", "Hem", hem)];
+  if (!turnUp) return [edge("hem", "hem", "Hem", hem)];
   return [
-    edge("turnUpFront", "Front of the turn-up", turnUp.front),
-    edge("turnUp", "Turn-up", turnUp.edge),
-    edge("turnUpBack", "Back of the turn-up", reversePath(turnUp.back)),
+    edge("turnUpFront", "end", "Front of the turn-up", turnUp.front),
+    edge("turnUp", "turned-up", "Turn-up", turnUp.edge),
+    edge("turnUpBack", "end", "Back of the turn-up", reversePath(turnUp.back)),
   ];
 }
 

@@ -16,9 +16,39 @@ export type SeamId =
   | "neckline"
   | "collar.fall";
 
+/**
+ * What a seam does, said by whoever makes it. `neck`: a small round edge sewn to a collar, a facing or its like, with the allowance of necks;
+ * `neck-facing` and `binding` are such too. `dart`: over the arm, in one piece. `collar`: within a collar, before it is put on;
+ * `collar-edge`: along its free edge. `sleeve`: the length or a part of a sleeve, sewn while it is flat.
+ */
+export type SeamKind =
+  | "dart"
+  | "panel"
+  | "waist"
+  | "centre"
+  | "sleeve"
+  | "raglan"
+  | "shoulder"
+  | "collar"
+  | "collar-edge"
+  | "facing-shoulder"
+  | "neck"
+  | "neck-facing"
+  | "facing-edge"
+  | "binding"
+  | "neck-band"
+  | "front-edge"
+  | "armhole"
+  | "side"
+  | "underarm"
+  | "cuff"
+  | "hem-band"
+  | "strip";
+
 /** Two edges that are sewn together as they lie on the sheet, and a place at which they are marked. Distances are from the start of both. */
 export type EdgePair = {
   readonly id: SeamId;
+  readonly kind: SeamKind;
   readonly name: string;
   readonly body: string;
   readonly part: string;
@@ -53,6 +83,7 @@ export type SeamSection = {
 /** Two edges that are sewn together, measured against each other from where both begin: the underarm, but over the arm the neck. Millimetres. */
 export type Seam = {
   readonly id: SeamId;
+  readonly kind: SeamKind;
   readonly name: string;
   /** What the two edges are called beside each other. */
   readonly bodyName: string;

@@ -1,5 +1,6 @@
 import { line, SAME_MM } from "../geometry";
 import { edge, type Piece } from "./piece";
+import { KIND } from "./piece-kind";
 
 /**
  * A button stand that is cut by itself: twice its finished width, folded lengthwise, as long as the front edge and sewn to it
@@ -17,17 +18,18 @@ export function standStrip(long: number, width: number, collarBeyond = width): P
     foot: { x: 0, y: long },
   };
   const edges = [
-    edge("neck", "Neck end", line(corners.top, { x: reach, y: 0 })),
+    edge("neck", "neck", "Neck end", line(corners.top, { x: reach, y: 0 })),
     ...(reach < width
-      ? [edge("neckBeyond", "Neck end, beyond the collar", line({ x: reach, y: 0 }, corners.topFold))]
+      ? [edge("neckBeyond", "neck", "Neck end, beyond the collar", line({ x: reach, y: 0 }, corners.topFold))]
       : []),
-    edge("neckInner", "Neck end, folded in", line(corners.topFold, corners.topInner)),
-    edge("inner", "Inner edge", line(corners.topInner, corners.footInner)),
-    edge("hem", "Lower end", line(corners.footInner, corners.foot)),
-    edge("front", "Edge to the front", line(corners.foot, corners.top)),
+    edge("neckInner", "neck", "Neck end, folded in", line(corners.topFold, corners.topInner)),
+    edge("inner", "inner", "Inner edge", line(corners.topInner, corners.footInner)),
+    edge("hem", "hem", "Lower end", line(corners.footInner, corners.foot)),
+    edge("front", "seam", "Edge to the front", line(corners.foot, corners.top)),
   ];
   return {
     id: "buttonStand",
+    kind: KIND.strip,
     name: "Button stand",
     cut: { count: 2, mirrored: false, onFold: false, interfacing: 2 },
     edges,

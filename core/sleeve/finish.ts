@@ -1,6 +1,6 @@
 import { type Figure, length, phrase, type StepRecord } from "../draft";
 import { line } from "../geometry";
-import { buttonAt, edge, type Piece } from "../pattern";
+import { buttonAt, type EdgeRole, edge, hungBand, type Piece } from "../pattern";
 
 /** What the hem of a sleeve is finished with. */
 export const HEM_FINISHES = ["plain", "cuff", "band", "elastic"] as const;
@@ -161,16 +161,17 @@ function rectangle(id: string, name: string, width: number, height: number): Pie
     { x: width, y: height },
     { x: 0, y: height },
   ] as const;
-  const side = (sideId: string, sideName: string, i: 0 | 1 | 2 | 3) =>
-    edge(sideId, sideName, line(corners[i], corners[((i + 1) % 4) as 0 | 1 | 2 | 3]));
+  const side = (sideId: string, role: EdgeRole, sideName: string, i: 0 | 1 | 2 | 3) =>
+    edge(sideId, role, sideName, line(corners[i], corners[((i + 1) % 4) as 0 | 1 | 2 | 3]));
   const edges = [
-    side("endTop", `End of the ${id}`, 0),
-    side("inner", "Inner edge", 1),
-    side("endBottom", `End of the ${id}`, 2),
-    side("outer", "Edge to the hem", 3),
+    side("endTop", "end", `End of the ${id}`, 0),
+    side("inner", "inner", "Inner edge", 1),
+    side("endBottom", "end", `End of the ${id}`, 2),
+    side("outer", "seam", "Edge to the hem", 3),
   ];
   return {
     id,
+    kind: hungBand("sleeve", "cuff", ["outer"]),
     name,
     cut: { count: 2, mirrored: false, onFold: false, interfacing: 2 },
     edges,

@@ -45,7 +45,7 @@ const PLACES_DRAWN: Kinds<BustDartPlace> = {
       ...(bustDart === "princess-shoulder" || bustDart === "princess-armhole" ? { shaping: bustDart } : {}),
     },
   }),
-  piecesOf: ({ pieces }) => pieces.filter(({ id }) => id.startsWith("front") && id !== "frontFacing"),
+  piecesOf: ({ pieces }) => pieces.filter(({ kind }) => kind.of === "bodice" && kind.side === "front"),
 };
 
 /** How much room the solved block has, and where its bust dart is sewn. */

@@ -21,9 +21,9 @@ export function wornBeside(
   beside: PlacedNeck | null,
 ): PlacedWorn | null {
   const roll = drawing.front?.roll;
-  const front = pieces.find(({ id }) => id === "front");
+  const front = pieces.find(({ kind }) => kind.side === "front" && kind.of === "bodice");
   if (!roll || !front) return null;
-  const worn = asWorn(roll, front.outline, drawn.find(({ id }) => id === "collar")?.outline ?? null);
+  const worn = asWorn(roll, front.outline, drawn.find(({ kind }) => kind.of === "collar")?.outline ?? null);
   const flat = boxOf([
     ...drawn.map(({ outline }) => outline),
     ...draft.lines.map(({ path }) => path),

@@ -11,7 +11,7 @@ type Props = {
 /** Where the walk stands on both ribbons, joined by a thread: how far it leans is what has been eased in by then. */
 export function WalkThread({ walk, seams: [front, back], scale }: Props) {
   const { seam, moment } = walk;
-  if (moment.bodyAt === 0 || !seam.id.startsWith("armhole.")) return null;
+  if (moment.bodyAt === 0 || seam.kind !== "armhole") return null;
   const isFront = seam.id === "armhole.front";
   const x1 = scale.onBody(isFront ? front.bodyLength + back.bodyLength - moment.bodyAt : moment.bodyAt);
   const x2 = scale.onPart(isFront ? front.partLength + back.partLength - moment.partAt : moment.partAt);

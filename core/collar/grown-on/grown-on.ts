@@ -137,9 +137,9 @@ function drawGrownOn({ block }: CollarBase, { height, out, beyond }: Figures) {
   const upperEdge = keepingWidth(reversePath(front.neckline.path), [neck], height, foot);
   const edgeDown = line(foot, { x: foot.x, y: endOf(front.centre).y });
   const upper = [
-    edge("outer", "Upper edge", upperEdge),
-    edge("centreBack", "Centre-back seam", line(top, end)),
-    edge("backNeck", "Back neck edge", reversePath([neck])),
+    edge("outer", "outer", "Upper edge", upperEdge),
+    edge("centreBack", "collar-centre", "Centre-back seam", line(top, end)),
+    edge("backNeck", "collar-neck", "Back neck edge", reversePath([neck])),
   ];
   const ground = {
     front,

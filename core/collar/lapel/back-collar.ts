@@ -120,7 +120,11 @@ function backCollar(ground: FrontGround, neck: Path, away: Point, width: number)
 /** Where a turned collar folds round the back of the neck: from the height of its stand on the centre back to where the roll line meets the shoulder. */
 export function foldOfStand({ rollTop, up }: FrontGround, { centreBack, away }: BackCollar, stand: number): NamedLine {
   const at = step(centreBack.neck, directionTo(centreBack.neck, centreBack.outer), stand);
-  return { name: "Fold of the stand", path: [betweenDirections(at, opposite(away), rollTop, opposite(up))] };
+  return {
+    role: "stand-fold",
+    name: "Fold of the stand",
+    path: [betweenDirections(at, opposite(away), rollTop, opposite(up))],
+  };
 }
 
 /** Tilted further a collar lies flat on the shoulders altogether. Our own limit. */

@@ -18,6 +18,7 @@ import {
   buttonAt,
   type Edge,
   edge,
+  KIND,
   type NamedLine,
   neckFacing,
   type Piece,
@@ -80,13 +81,14 @@ export function frontFacing(ground: Front, upper: readonly Edge[], edgeDown: Pat
   const down = rotateDirection(ground.outAlongShoulder, Math.PI / 2);
   const edges = [
     ...upper,
-    edge("shoulder", "Shoulder", shoulder),
-    edge("inner", "Inner edge", [betweenDirections(top, down, bend, { x: 0, y: 1 }), ...line(bend, foot)]),
-    edge("hem", "Hem", line(foot, endOf(edgeDown))),
-    edge("front", "Front edge", reversePath(edgeDown)),
+    edge("shoulder", "shoulder", "Shoulder", shoulder),
+    edge("inner", "raw", "Inner edge", [betweenDirections(top, down, bend, { x: 0, y: 1 }), ...line(bend, foot)]),
+    edge("hem", "hem", "Hem", line(foot, endOf(edgeDown))),
+    edge("front", "outer", "Front edge", reversePath(edgeDown)),
   ];
   return {
     id: "frontFacing",
+    kind: KIND.frontFacing,
     name,
     cut: { count: 2, mirrored: true, onFold: false, interfacing: 1 },
     edges,
@@ -114,7 +116,7 @@ export function backFacing(ground: Pick<FrontGround, "front" | "back">): Piece {
 
 /** The roll line as a line of the front piece, from the break point to where it leaves the piece at the neck. */
 export function rollLine({ breakPoint, rollTop, neck }: FrontGround): NamedLine {
-  return { name: "Roll line", path: line(breakPoint, rollTop.x < neck.x ? rollTop : neck) };
+  return { role: "roll", name: "Roll line", path: line(breakPoint, rollTop.x < neck.x ? rollTop : neck) };
 }
 
 /** Buttons on places of the front edge; their holes lie level, for a front that is pulled sideways. */

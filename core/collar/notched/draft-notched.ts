@@ -13,7 +13,7 @@ import {
   startOf,
   step,
 } from "../../geometry";
-import { edge, notchOn, type Piece } from "../../pattern";
+import { edge, hungCollar, KIND, notchOn, type Piece } from "../../pattern";
 import { LEAST_CLEARANCE_MM, smallerTo, tipInside, USUAL_DROP_MM } from "../collar-figures";
 import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle, DrawnCollar } from "../collar-kind";
 import { frontOnBack } from "../joined-neckline";
@@ -117,10 +117,10 @@ function piecesOf(
   // A zip ends at the break point: what lies above it is an edge of its own.
   const isZipped = base.closing === "zip";
   const upper = [
-    ...(isZipped ? [edge("lapel", "Lapel edge", reversePath(front.lapelEdge))] : []),
-    edge("lapelNotch", "Notch edge of the lapel", line(front.lapelTip, front.notch)),
-    edge("gorge", "Gorge", reversePath(front.gorge)),
-    edge("neck", "Front neck", reversePath(front.neckPart)),
+    ...(isZipped ? [edge("lapel", "outer", "Lapel edge", reversePath(front.lapelEdge))] : []),
+    edge("lapelNotch", "notch", "Notch edge of the lapel", line(front.lapelTip, front.notch)),
+    edge("gorge", "gorge", "Gorge", reversePath(front.gorge)),
+    edge("neck", "neck", "Front neck", reversePath(front.neckPart)),
   ];
   const edgeDown = [...(isZipped ? [] : front.lapelEdge), ...frontEdgeBelow(ground)];
   const top = [back.outer, ...outerEdgeToTip(ground, back, front.collarTip)];
@@ -130,9 +130,17 @@ function piecesOf(
   return {
     front: frontPiece(ground, upper, edgeDown, levelButtons(buttons, base)),
     grown: { upper, edgeDown, buttons },
-    collar: { ...collarPiece(front, back, top, { id: "collar", name: "Top collar", interfacing: 1 }), lines },
+    collar: {
+      ...collarPiece(front, back, top, { id: "collar", kind: COLLAR, name: "Top collar", interfacing: 1 }),
+      lines,
+    },
     underCollar: {
-      ...collarPiece(front, back, under, { id: "underCollar", name: "Under collar", interfacing: 0 }),
+      ...collarPiece(front, back, under, {
+        id: "underCollar",
+        kind: KIND.underCollar,
+        name: "Under collar",
+        interfacing: 0,
+      }),
       lines,
     },
     frontFacing: frontFacing(ground, upper, edgeDown, "Front facing with lapel"),
@@ -140,27 +148,31 @@ function piecesOf(
   };
 }
 
+/** The collar goes up from the neck, and turns over at the fold of its stand. */
+const COLLAR = hungCollar("up", ["backNeck", "frontNeck", "gorge"]);
+
 function collarPiece(
   front: NotchedFront,
   back: BackCollar,
   /** From the centre back to the collar's tip. */
   outerEdge: Path,
-  { id, name, interfacing }: { readonly id: string; readonly name: string; readonly interfacing: number },
+  { id, kind, name, interfacing }: Pick<Piece, "id" | "kind" | "name"> & { readonly interfacing: number },
 ): Piece {
   const { neck } = back.centreBack;
   const [outer, tip] = [startOf(outerEdge), endOf(outerEdge)];
   const fold = line(outer, neck);
   const edges = [
-    edge("backNeck", "Back neck edge", reversePath(back.neck)),
-    edge("frontNeck", "Front neck edge", front.neckPart),
-    edge("gorge", "Gorge", front.gorge),
-    edge("notch", "Notch edge of the collar", line(front.notch, tip)),
-    edge("outer", "Outer edge", reversePath(outerEdge)),
-    edge("centreBack", "Centre back", fold),
+    edge("backNeck", "collar-neck", "Back neck edge", reversePath(back.neck)),
+    edge("frontNeck", "neck", "Front neck edge", front.neckPart),
+    edge("gorge", "gorge", "Gorge", front.gorge),
+    edge("notch", "notch", "Notch edge of the collar", line(front.notch, tip)),
+    edge("outer", "outer", "Outer edge", reversePath(outerEdge)),
+    edge("centreBack", "centre", "Centre back", fold),
   ];
   const middle = lerp(neck, outer, 0.5);
   return {
     id,
+    kind,
     name,
     cut: { count: 1, mirrored: false, onFold: true, interfacing },
     edges,

@@ -172,9 +172,9 @@ function upperEdges(back: BackCollar, outerEdge: Path): readonly Edge[] {
   const { neck } = back.centreBack;
   const outer = startOf(outerEdge);
   return [
-    edge("outer", "Outer edge", reversePath(outerEdge)),
-    edge("centreBack", "Centre-back seam", line(outer, neck)),
-    edge("backNeck", "Back neck edge", reversePath(back.neck)),
+    edge("outer", "outer", "Outer edge", reversePath(outerEdge)),
+    edge("centreBack", "collar-centre", "Centre-back seam", line(outer, neck)),
+    edge("backNeck", "collar-neck", "Back neck edge", reversePath(back.neck)),
   ];
 }
 

@@ -1,5 +1,5 @@
 import { boxOf, type Path, pathLength, subpath } from "../../geometry";
-import { edge, notchOn, type Piece, placePiece } from "../../pattern";
+import { edge, type Goes, hungCollar, KIND, type NamedLine, notchOn, type Piece, placePiece } from "../../pattern";
 import type { CollarBase, CollarChoices, CollarDrawing, CollarHandle } from "../collar-kind";
 import { joinedNeckline, lineBelowNeckline } from "../joined-neckline";
 import { necklineSeam, wholeNeckline } from "../neckline-seam";
@@ -92,9 +92,14 @@ function bend(
 }
 
 /** The top collar as it lies on the sheet, and the under collar. */
-function collars(fall: Fall, up: number): readonly [Piece, Piece] {
-  const top = fallPiece(fall, { id: "collar", name: "Top collar", cut: TOP_CUT });
-  const under = underFallPiece(fall, { id: "underCollar", name: "Under collar", cut: UNDER_CUT });
+function collars(fall: Fall, up: number, goes: Goes): readonly [Piece, Piece] {
+  const top = fallPiece(fall, { id: "collar", kind: hungCollar(goes, ["neck"]), name: "Top collar", cut: TOP_CUT });
+  const under = underFallPiece(fall, {
+    id: "underCollar",
+    kind: KIND.underCollar,
+    name: "Under collar",
+    cut: UNDER_CUT,
+  });
   return [placePiece(top, ({ x, y }) => ({ x, y: y - up }), false), under];
 }
 
@@ -129,13 +134,13 @@ export function standAndFall(
   const roundness = Math.min(figures.roundness, Math.max(0, room) * MOST_ROUND_SHARE);
   const frontEnd = roundness > 1 ? choices.frontEnd : "square";
   const task = standTask(base, { ...figures, roundness }, { school: choices.school, frontEnd });
-  const stand = draftStand(task, { id: "collarStand", name: "Collar stand" });
+  const stand = draftStand(task, { id: "collarStand", kind: hungCollar("stand", ["neck"]), name: "Collar stand" });
   if (!stand) return { isDrawn: false, why: { what: "no-stand", height, school: task.school } };
   const length = stand.upperGirth / 2;
   const shoulderAt = edgeLengthTo(stand.shape, height, task.neckline.back);
   const bent = bend(base, figures, choices, { length, shoulderAt, width: figures.fall, level: 0 });
   const up = BETWEEN_MM - boxOf([stand.piece.outline]).top + Math.max(0, pointOf(bent.fall).foot.y);
-  const [top, under] = collars(bent.fall, up);
+  const [top, under] = collars(bent.fall, up, "over");
   const neckline = joinedNeckline(base.block, beyond);
   const upper = subpath(edgeAt(stand.shape, height), 0, length);
   const band = separateBand(base.block, beyond, choices.buttonStand);
@@ -154,6 +159,7 @@ export function standAndFall(
       }),
       {
         id: "collar.fall",
+        kind: "collar",
         name: "Fall on the stand",
         body: "collarStand.upper",
         part: "collar.neck",
@@ -188,8 +194,8 @@ function markedForFall(stand: Piece, upper: Path, shoulderAt: number): Piece {
   const edges = stand.edges.flatMap((one) =>
     one.id === "upper" && one.length > to + NOTCH_BEFORE_END_MM
       ? [
-          edge("upper", one.name, upper),
-          edge("upperEnd", "Upper edge, button stand", subpath(one.path, to, one.length)),
+          edge("upper", "outer", one.name, upper),
+          edge("upperEnd", "end", "Upper edge, button stand", subpath(one.path, to, one.length)),
         ]
       : [one],
   );
@@ -208,8 +214,10 @@ export function onePiece(base: CollarBase, figures: ShirtFigures, choices: Shirt
   const length = shoulderAt + front.neckline.length + beyond;
   const lower = { length, shoulderAt, width: height + figures.fall, level: length - DROPPED_OVER_MM };
   const bent = bend(base, figures, choices, lower);
-  const lines = [{ name: "Fold of the stand", path: edgeAt(bent.fall.shape, height) }];
-  const [plainTop, plainUnder] = collars(bent.fall, 0);
+  const lines: readonly NamedLine[] = [
+    { role: "stand-fold", name: "Fold of the stand", path: edgeAt(bent.fall.shape, height) },
+  ];
+  const [plainTop, plainUnder] = collars(bent.fall, 0, "up");
   const [top, under] = [
     { ...plainTop, lines },
     { ...plainUnder, lines },

@@ -47,21 +47,21 @@ function outerEdgeOf(fall: Fall): Path {
   return [...toShoulder, evenCurve(from, heading, pointOf(fall).tip)];
 }
 
-export function fallPiece(fall: Fall, piece: Pick<Piece, "id" | "name" | "cut">): Piece {
+export function fallPiece(fall: Fall, piece: Pick<Piece, "id" | "kind" | "name" | "cut">): Piece {
   return pieceWith(fall, piece, outerEdgeOf(fall));
 }
 
-function pieceWith(fall: Fall, piece: Pick<Piece, "id" | "name" | "cut">, outer: Path): Piece {
+function pieceWith(fall: Fall, piece: Pick<Piece, "id" | "kind" | "name" | "cut">, outer: Path): Piece {
   const { shape, width, shoulderAt } = fall;
   const lower = edgeAt(shape, 0);
   const { foot } = pointOf(fall);
   const tip = endOf(outer);
   const fold = line(startOf(lower), startOf(outer));
   const edges = [
-    edge("outer", "Outer edge", outer),
-    edge("front", "Front edge", line(tip, foot)),
-    edge("neck", "Lower edge", reversePath(lower)),
-    edge("centreBack", "Centre back", fold),
+    edge("outer", "outer", "Outer edge", outer),
+    edge("front", "outer", "Front edge", line(tip, foot)),
+    edge("neck", "neck", "Lower edge", reversePath(lower)),
+    edge("centreBack", "centre", "Centre back", fold),
   ];
   return {
     ...piece,
@@ -75,7 +75,7 @@ function pieceWith(fall: Fall, piece: Pick<Piece, "id" | "name" | "cut">, outer:
 }
 
 /** The under collar: smaller along the whole of both free edges of the top collar; both meet the same seam below. */
-export function underFallPiece(fall: Fall, piece: Pick<Piece, "id" | "name" | "cut">): Piece {
+export function underFallPiece(fall: Fall, piece: Pick<Piece, "id" | "kind" | "name" | "cut">): Piece {
   const outer = outerEdgeOf(fall);
   const { foot, tip } = pointOf(fall);
   return pieceWith(fall, piece, smallerTo(outer, tipInside(outer, tip, foot), 1));

@@ -14,7 +14,7 @@ import {
   startOf,
   subpath,
 } from "../../geometry";
-import { buttonAt, type Edge, edge, edgeLines, notchOn, type Piece } from "../../pattern";
+import { buttonAt, type Edge, edge, edgeLines, hungCollar, notchOn, type Piece } from "../../pattern";
 import { STAND_SCHOOLS, type StandSchool } from "../collar-fields";
 import { alongNeckline, measuredFigure, neckSeamFigure } from "../collar-figures";
 import {
@@ -57,8 +57,8 @@ function closedUpperGirth(shape: BandShape, { height, neckline }: StandTask): nu
 }
 
 /** What a stand is as a piece: the collar itself, or what a fall is sewn to. */
-type StandPiece = { readonly id: string; readonly name: string };
-const BY_ITSELF: StandPiece = { id: "collar", name: "Stand collar" };
+type StandPiece = Pick<Piece, "id" | "kind" | "name">;
+const BY_ITSELF: StandPiece = { id: "collar", kind: hungCollar("up", ["neck"]), name: "Stand collar" };
 
 /** Drafts half a stand collar, its centre back on the fold. Null where the school has no band for this neckline. */
 export function draftStand(task: StandTask, as: StandPiece = BY_ITSELF): Stand | null {
@@ -103,10 +103,10 @@ function pieceOf(task: StandTask, shape: BandShape, as: StandPiece): Piece {
   const upper = edgeAt(shape, height);
   const radius = roundedBy(task, upper);
   const edges = [
-    edge("upper", "Upper edge", radius > 0 ? subpath(upper, 0, pathLength(upper) - radius) : upper),
+    edge("upper", "outer", "Upper edge", radius > 0 ? subpath(upper, 0, pathLength(upper) - radius) : upper),
     ...frontEdges(shape, upper, height, radius),
-    edge("neck", "Neck edge", reversePath(neck)),
-    edge("centreBack", "Centre back", line(startOf(neck), startOf(upper))),
+    edge("neck", "neck", "Neck edge", reversePath(neck)),
+    edge("centreBack", "centre", "Centre back", line(startOf(neck), startOf(upper))),
   ];
   const shoulder = neckline.back;
   const centreFront = neckline.back + neckline.front;
@@ -145,12 +145,12 @@ const QUARTER_HANDLE = 0.5523;
 function frontEdges(shape: BandShape, upper: Path, height: number, radius: number): readonly Edge[] {
   const corner = endOf(upper);
   const foot = frontAt(shape, 0).at;
-  if (radius <= 0) return [edge("front", "Front end", line(corner, foot))];
+  if (radius <= 0) return [edge("front", "outer", "Front end", line(corner, foot))];
   const from = endOf(subpath(upper, 0, pathLength(upper) - radius));
   const to = lerp(corner, foot, radius / height);
   const round: Cubic = [from, lerp(from, corner, QUARTER_HANDLE), lerp(to, corner, QUARTER_HANDLE), to];
   const down = distance(to, foot) > SAME_MM ? line(to, foot) : [];
-  return [edge("front", "Front end", [round, ...down])];
+  return [edge("front", "outer", "Front end", [round, ...down])];
 }
 
 function actsOf(task: StandTask, shape: BandShape, piece: Piece, upperGirth: number): readonly StepRecord[] {

@@ -66,6 +66,7 @@ function walk(
   const lowerEase = notch.partAt - notch.bodyAt;
   return {
     id: `armhole.${side}`,
+    kind: "armhole",
     name: side === "front" ? "Front armhole" : "Back armhole",
     bodyName: `${side} armhole`,
     partName: `${side} cap`,

@@ -3,6 +3,7 @@ import {
   type Edge,
   edge,
   hemEdges,
+  KIND,
   MIRRORED_PAIR,
   notchOn,
   type Piece,
@@ -25,15 +26,16 @@ export function wholeSleeve(sleeve: SetInSleeve): Piece {
   const { outline } = sleeve;
   const capBack = reversePath([outline.capBack]);
   const edges = [
-    edge("capBack", "Back cap", capBack),
-    edge("capFront", "Front cap", [outline.capFront]),
-    edge("underarmFront", "Front underarm", outline.underarmFront),
+    edge("capBack", "cap", "Back cap", capBack),
+    edge("capFront", "cap", "Front cap", [outline.capFront]),
+    edge("underarmFront", "underarm", "Front underarm", outline.underarmFront),
     ...hemEdges(hemOf(outline), withEdge(outline.turnUp)),
     ...backUnderarmEdges(outline),
   ];
   const { elbowDart } = outline;
   return {
     id: "sleeve",
+    kind: KIND.sleeve,
     name: "Sleeve",
     cut: MIRRORED_PAIR,
     edges,
@@ -47,21 +49,31 @@ export function wholeSleeve(sleeve: SetInSleeve): Piece {
 
 /** With an elbow dart the seam is in two parts, and the dart's tip between them. */
 function backUnderarmEdges({ underarmBack, elbowDart }: SleeveOutline): readonly Edge[] {
-  if (!elbowDart) return [edge("underarmBack", "Back underarm", reversePath(underarmBack))];
+  if (!elbowDart) return [edge("underarmBack", "underarm", "Back underarm", reversePath(underarmBack))];
   const { upper, lower, tip, below } = elbowDart;
   return [
-    edge("underarmBackBelow", "Back underarm, below the dart", reversePath(below)),
-    edge("elbowDartLower", "Elbow dart, lower leg to tip", line(lower, tip)),
-    edge("elbowDartUpper", "Elbow dart, tip to upper leg", line(tip, upper)),
-    edge("underarmBack", "Back underarm, above the dart", reversePath(underarmBack)),
+    edge("underarmBackBelow", "underarm", "Back underarm, below the dart", reversePath(below)),
+    edge("elbowDartLower", "dart", "Elbow dart, lower leg to tip", line(lower, tip)),
+    edge("elbowDartUpper", "dart", "Elbow dart, tip to upper leg", line(tip, upper)),
+    edge("underarmBack", "underarm", "Back underarm, above the dart", reversePath(underarmBack)),
   ];
 }
 
 function topSleeve(sleeve: SetInSleeve, { top, capAt, elbow }: TwoPiece): Piece {
   const { outline, notches } = sleeve;
-  const cap = [edge("capBack", "Back cap", top.cap.slice(0, 1)), edge("capFront", "Front cap", top.cap.slice(1))];
+  const cap = [
+    edge("capBack", "cap", "Back cap", top.cap.slice(0, 1)),
+    edge("capFront", "cap", "Front cap", top.cap.slice(1)),
+  ];
   const onTop = notches.filter((notch) => !isUnder(notch, capAt)).map((notch) => onCap(notch, outline, asItLies));
-  return part("topSleeve", "Top sleeve", top, cap, outline.frontEnd.y, elbow?.front.y ?? null, onTop);
+  return part(
+    { id: "topSleeve", kind: KIND.sleeve, name: "Top sleeve" },
+    top,
+    cap,
+    outline.frontEnd.y,
+    elbow?.front.y ?? null,
+    onTop,
+  );
 }
 
 function underSleeve(sleeve: SetInSleeve, { under, capAt, quarter, elbow }: TwoPiece): Piece {
@@ -70,13 +82,17 @@ function underSleeve(sleeve: SetInSleeve, { under, capAt, quarter, elbow }: TwoP
   const onUnder = notches.filter((notch) => isUnder(notch, capAt)).map((notch) => onCap(notch, outline, folded(notch)));
   const underarm = { id: "underarm", at: endOf(under.cap.slice(0, 1)), inwards: { x: 0, y: 1 } };
   const cap = [
-    edge("capUnderBack", "Lower cap, back", under.cap.slice(0, 1)),
-    edge("capUnderFront", "Lower cap, front", under.cap.slice(1)),
+    edge("capUnderBack", "cap", "Lower cap, back", under.cap.slice(0, 1)),
+    edge("capUnderFront", "cap", "Lower cap, front", under.cap.slice(1)),
   ];
-  return part("underSleeve", "Under sleeve", under, cap, outline.frontEnd.y, elbow?.front.y ?? null, [
-    ...onUnder,
-    underarm,
-  ]);
+  return part(
+    { id: "underSleeve", kind: KIND.underSleeve, name: "Under sleeve" },
+    under,
+    cap,
+    outline.frontEnd.y,
+    elbow?.front.y ?? null,
+    [...onUnder, underarm],
+  );
 }
 
 const asItLies = (p: Point) => p;
@@ -88,8 +104,7 @@ function isUnder({ seam, partAt }: SeamNotch, capAt: TwoPiece["capAt"]): boolean
 
 /** One of the two pieces, with a notch at the elbow on both its seams. */
 function part(
-  id: string,
-  name: string,
+  { id, kind, name }: Pick<Piece, "id" | "kind" | "name">,
   { frontSeam, backSeam, turnUp }: SleevePart,
   cap: readonly Edge[],
   capLevel: number,
@@ -99,12 +114,13 @@ function part(
   const hem = line(endOf(frontSeam), endOf(backSeam));
   const edges = [
     ...cap,
-    edge("frontSeam", "Front seam", frontSeam),
+    edge("frontSeam", "seam", "Front seam", frontSeam),
     ...hemEdges(hem, withEdge(turnUp)),
-    edge("backSeam", "Back seam", reversePath(backSeam)),
+    edge("backSeam", "seam", "Back seam", reversePath(backSeam)),
   ];
   return {
     id,
+    kind,
     name,
     cut: MIRRORED_PAIR,
     edges,

@@ -1,6 +1,6 @@
 import { length, phrase } from "../../draft";
 import { endOf, line, reversePath } from "../../geometry";
-import { edge, edgeLines, hemEdges, MIRRORED_PAIR, type Piece, uprightGrain } from "../../pattern";
+import { edge, edgeLines, hemEdges, KIND, MIRRORED_PAIR, type Piece, uprightGrain } from "../../pattern";
 import { foldedOver, wholeSleeve } from "../set-in";
 import { type StyleBase, type StyledSleeve, sewnStyle } from "../style";
 
@@ -63,14 +63,15 @@ function wideSleeve({ sleeve, turnUp }: StyleBase, out: number): Piece {
   const turned = overFront &&
     overBack && { front: overFront, edge: line(endOf(overFront), endOf(overBack)), back: overBack };
   const edges = [
-    edge("capBack", "Back cap", reversePath([outline.capBack])),
-    edge("capFront", "Front cap", [outline.capFront]),
-    edge("underarmFront", "Front underarm", front),
+    edge("capBack", "cap", "Back cap", reversePath([outline.capBack])),
+    edge("capFront", "cap", "Front cap", [outline.capFront]),
+    edge("underarmFront", "underarm", "Front underarm", front),
     ...hemEdges(hem, turned),
-    edge("underarmBack", "Back underarm", reversePath(back)),
+    edge("underarmBack", "underarm", "Back underarm", reversePath(back)),
   ];
   return {
     id: "sleeve",
+    kind: KIND.sleeve,
     name: "Sleeve",
     cut: MIRRORED_PAIR,
     edges,

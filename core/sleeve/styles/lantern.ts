@@ -13,7 +13,7 @@ import {
   SOLVED_MM,
   startOf,
 } from "../../geometry";
-import { edge, hemEdges, MIRRORED_PAIR, type Piece, uprightGrain } from "../../pattern";
+import { edge, hemEdges, hungBand, MIRRORED_PAIR, type Piece, uprightGrain } from "../../pattern";
 import { cutAcross } from "../set-in";
 import { type Misplaced, type StyleBase, type StyledSleeve, sewnStyle } from "../style";
 import { type Slashing, slash } from "./slash";
@@ -144,14 +144,15 @@ function lowerPart(seam: number, hemWidth: number, level: number, hem: number, t
     back: line(left, startOf(below)),
   };
   const edges = [
-    edge("lanternSeam", "Seam to the upper part", ring.upper),
-    edge("underarmFront", "Front underarm", line(endOf(ring.upper), right)),
+    edge("lanternSeam", "seam", "Seam to the upper part", ring.upper),
+    edge("underarmFront", "underarm", "Front underarm", line(endOf(ring.upper), right)),
     ...hemEdges(reversePath(ring.lower), turnedUp),
-    edge("underarmBack", "Back underarm", line(left, startOf(ring.upper))),
+    edge("underarmBack", "underarm", "Back underarm", line(left, startOf(ring.upper))),
   ];
   const crown = middleOf(ring.upper);
   return {
     id: "sleeveLower",
+    kind: hungBand("sleeve", "arm", ["lanternSeam"]),
     name: "Lantern sleeve, lower part",
     cut: MIRRORED_PAIR,
     edges,

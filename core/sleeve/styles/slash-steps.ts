@@ -1,6 +1,6 @@
 import { type DraftLine, type Figure, length, phrase, point, type StepRecord, toSide } from "../../draft";
 import { along, type Cubic, endOf, line, type Path, pathLength, reversePath, startOf } from "../../geometry";
-import { edge, hemEdges, MIRRORED_PAIR, notchOn, type Piece, uprightGrain } from "../../pattern";
+import { edge, hemEdges, KIND, MIRRORED_PAIR, notchOn, type Piece, uprightGrain } from "../../pattern";
 import type { StyleBase } from "../style";
 import { type Slashed, type Slashing, uprightTop } from "./slash";
 
@@ -143,14 +143,15 @@ export function crownZone({ task, sleeve }: StyleBase, caps: { readonly front: P
 export function slashedPiece(id: string, name: string, slashed: Slashed, { sleeve, turnUp }: StyleBase): Piece {
   const { outline } = sleeve;
   const edges = [
-    edge("capBack", "Back cap", reversePath(slashed.capBack)),
-    edge("capFront", "Front cap", slashed.capFront),
-    edge("underarmFront", "Front underarm", slashed.placeFront(outline.underarmFront)),
+    edge("capBack", "cap", "Back cap", reversePath(slashed.capBack)),
+    edge("capFront", "cap", "Front cap", slashed.capFront),
+    edge("underarmFront", "underarm", "Front underarm", slashed.placeFront(outline.underarmFront)),
     ...hemEdges(slashed.hem, turnUp > 0 ? turnedUp(slashed, turnUp) : null),
-    edge("underarmBack", "Back underarm", reversePath(slashed.placeBack(outline.underarmBack))),
+    edge("underarmBack", "underarm", "Back underarm", reversePath(slashed.placeBack(outline.underarmBack))),
   ];
   return {
     id,
+    kind: KIND.sleeve,
     name,
     cut: MIRRORED_PAIR,
     edges,

@@ -6,6 +6,7 @@ import {
   foldedBeyond,
   type HalfEdges,
   halfPiece,
+  KIND,
   neckAndCentre,
   neckFacing,
   notchOn,
@@ -43,7 +44,7 @@ export function kimonoHalf(draft: KimonoDraft, side: Side, turnUp: number): Half
   return {
     half,
     ...neckAndCentre(half, half.neckline.path),
-    outer: [edge("overArm", `${name} over-arm`, overArm), ...hemEdgesOf(drawn, name, turnUp)],
+    outer: [edge("overArm", "overarm", `${name} over-arm`, overArm), ...hemEdgesOf(drawn, name, turnUp)],
     side: underarm,
     notches: [
       // Both halves are marked where the front's are: two notches are sewn onto each other.
@@ -57,13 +58,13 @@ export function kimonoHalf(draft: KimonoDraft, side: Side, turnUp: number): Half
 
 /** What is turned up lies beyond the hem, its ends mirrored from the seams. */
 function hemEdgesOf({ overArm, underarm, overArmEnd, underarmEnd }: KimonoHalf, name: string, turnUp: number) {
-  if (turnUp <= 0) return [edge("sleeveHem", `${name} hem of the sleeve`, line(overArmEnd, underarmEnd))];
+  if (turnUp <= 0) return [edge("sleeveHem", "hem", `${name} hem of the sleeve`, line(overArmEnd, underarmEnd))];
   const above = foldedBeyond(overArm, underarmEnd, turnUp);
   const below = foldedBeyond(reversePath(underarm), overArmEnd, turnUp);
   return [
-    edge("turnUpOverArm", "End of the turn-up", above),
-    edge("turnUp", "Turn-up", line(endOf(above), endOf(below))),
-    edge("turnUpUnderarm", "End of the turn-up", reversePath(below)),
+    edge("turnUpOverArm", "end", "End of the turn-up", above),
+    edge("turnUp", "turned-up", "Turn-up", line(endOf(above), endOf(below))),
+    edge("turnUpUnderarm", "end", "End of the turn-up", reversePath(below)),
   ];
 }
 
@@ -105,11 +106,12 @@ export function gussetPiece({ gusset }: KimonoDraft): readonly Piece[] {
   ];
   const names = ["Front, sleeve", "Back, sleeve", "Back, bodice", "Front, bodice"] as const;
   const edges = corners.map((corner, i) =>
-    edge(`side${i + 1}`, names[i] ?? "", line(corner, at(corners, (i + 1) % 4))),
+    edge(`side${i + 1}`, "seam", names[i] ?? "", line(corner, at(corners, (i + 1) % 4))),
   );
   return [
     {
       id: "gusset",
+      kind: KIND.gusset,
       name: "Gusset",
       cut: { count: 2, mirrored: false, onFold: false, interfacing: 0 },
       edges,

@@ -80,6 +80,7 @@ function seamsOf(draft: KimonoDraft): readonly EdgePair[] {
     {
       ...shared,
       id: "kimono.overarm",
+      kind: "shoulder",
       name: "Over-arm",
       body: "front.overArm",
       part: "back.overArm",
@@ -98,6 +99,7 @@ function seamsOf(draft: KimonoDraft): readonly EdgePair[] {
     {
       ...shared,
       id: "kimono.underarm",
+      kind: "side",
       name: "Underarm and side",
       body: "front.side",
       part: "back.side",

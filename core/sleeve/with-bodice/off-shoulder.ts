@@ -7,6 +7,7 @@ import {
   type HalfEdges,
   halfPiece,
   hemEdges,
+  KIND,
   MIRRORED_PAIR,
   type Piece,
   placePiece,
@@ -138,17 +139,18 @@ function sleevePieceOf(draft: OffShoulderDraft, turnUp: number): Piece {
   const { front, back } = draft.sleeve;
   const hem = hemOf(draft);
   const edges = [
-    edge("raglanBack", "Back raglan", back.seam),
-    edge("casingBack", "Casing, back end", back.casing),
-    edge("top", "Upper edge", line(endOf(back.casing), endOf(front.casing))),
-    edge("casingFront", "Casing, front end", reversePath(front.casing)),
-    edge("raglanFront", "Front raglan", reversePath(front.seam)),
-    edge("underarmFront", "Front underarm", front.underarm),
+    edge("raglanBack", "raglan", "Back raglan", back.seam),
+    edge("casingBack", "end", "Casing, back end", back.casing),
+    edge("top", "raw", "Upper edge", line(endOf(back.casing), endOf(front.casing))),
+    edge("casingFront", "end", "Casing, front end", reversePath(front.casing)),
+    edge("raglanFront", "raglan", "Front raglan", reversePath(front.seam)),
+    edge("underarmFront", "underarm", "Front underarm", front.underarm),
     ...hemEdges(hem, turnedUp(front.underarm, back.underarm, turnUp)),
-    edge("underarmBack", "Back underarm", reversePath(back.underarm)),
+    edge("underarmBack", "underarm", "Back underarm", reversePath(back.underarm)),
   ];
   return {
     id: "sleeve",
+    kind: KIND.sleeve,
     name: "Off-shoulder sleeve",
     cut: MIRRORED_PAIR,
     edges,
@@ -168,10 +170,10 @@ function offShoulderHalf({ raglan, body, casing }: OffShoulderDraft, side: Side)
   const above = { x: atCentre.x, y: atCentre.y - casing };
   return {
     half,
-    neck: [edge("top", `${name} upper edge`, line(above, endOf(casingSide)))],
+    neck: [edge("top", "raw", `${name} upper edge`, line(above, endOf(casingSide)))],
     outer: [
-      edge("casing", "End of the casing", reversePath(casingSide)),
-      edge("raglan", `${name} raglan`, reversePath(seam)),
+      edge("casing", "end", "End of the casing", reversePath(casingSide)),
+      edge("raglan", "armhole", `${name} raglan`, reversePath(seam)),
       ...sideDartEdges(half),
     ],
     side: half.sideSeam,
@@ -194,6 +196,7 @@ function seamsOf({ raglan, body, sleeve }: OffShoulderDraft): readonly EdgePair[
     const { seam } = body[side];
     return {
       id: `raglan.${side}`,
+      kind: "raglan",
       name: `${name} raglan`,
       body: `${side}.raglan`,
       part: `sleeve.raglan${name}`,

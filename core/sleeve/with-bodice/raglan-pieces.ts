@@ -17,6 +17,7 @@ import {
   type HalfEdges,
   halfPiece,
   hemEdges,
+  KIND,
   MIRRORED_PAIR,
   neckAndCentre,
   notchOn,
@@ -64,17 +65,17 @@ export function sleevePiecesOf(draft: RaglanDraft, isTwoPiece: boolean, turnUp: 
 /** From the underarm up over the meeting point to the neck, and along it to the side neck point. */
 function risingBack({ back }: RaglanDraft["overArm"]): readonly Edge[] {
   return [
-    edge("lowerCapBack", "Back lower cap", asBack(reversePath(back.lowerCap))),
-    edge("raglanBack", "Back raglan", asBack(reversePath(back.edge))),
-    edge("necklineBack", "Back neck", asBack(reversePath(back.neckline))),
+    edge("lowerCapBack", "lower-cap", "Back lower cap", asBack(reversePath(back.lowerCap))),
+    edge("raglanBack", "raglan", "Back raglan", asBack(reversePath(back.edge))),
+    edge("necklineBack", "neck", "Back neck", asBack(reversePath(back.neckline))),
   ];
 }
 
 function fallingFront({ front }: RaglanDraft["overArm"]): readonly Edge[] {
   return [
-    edge("necklineFront", "Front neck", front.neckline),
-    edge("raglanFront", "Front raglan", front.edge),
-    edge("lowerCapFront", "Front lower cap", front.lowerCap),
+    edge("necklineFront", "neck", "Front neck", front.neckline),
+    edge("raglanFront", "raglan", "Front raglan", front.edge),
+    edge("lowerCapFront", "lower-cap", "Front lower cap", front.lowerCap),
   ];
 }
 
@@ -84,15 +85,16 @@ function onePiece(draft: RaglanDraft, turnUp: number): Piece {
   const hem = line(outline.frontHem, outline.backHem);
   const edges = [
     ...risingBack(overArm),
-    edge("dartBack", "Over-arm dart, back", asBack(overArm.backLeg)),
-    edge("dartFront", "Over-arm dart, front", reversePath(overArm.frontLeg)),
+    edge("dartBack", "dart", "Over-arm dart, back", asBack(overArm.backLeg)),
+    edge("dartFront", "dart", "Over-arm dart, front", reversePath(overArm.frontLeg)),
     ...fallingFront(overArm),
-    edge("underarmFront", "Front underarm", outline.underarmFront),
+    edge("underarmFront", "underarm", "Front underarm", outline.underarmFront),
     ...hemEdges(hem, turnedUp(outline.underarmFront, outline.underarmBack, turnUp)),
-    edge("underarmBack", "Back underarm", reversePath(outline.underarmBack)),
+    edge("underarmBack", "underarm", "Back underarm", reversePath(outline.underarmBack)),
   ];
   return {
     id: "sleeve",
+    kind: KIND.sleeve,
     name: "Raglan sleeve",
     cut: MIRRORED_PAIR,
     edges,
@@ -113,22 +115,23 @@ function twoHalves(draft: RaglanDraft, turnUp: number): readonly Piece[] {
   const frontHem = line(outline.frontHem, foot);
   const backHem = line(foot, outline.backHem);
   const front = [
-    edge("overArm", "Over-arm seam", reversePath([...overArm.frontLeg, ...down])),
+    edge("overArm", "overarm", "Over-arm seam", reversePath([...overArm.frontLeg, ...down])),
     ...fallingFront(overArm),
-    edge("underarm", "Front underarm", outline.underarmFront),
+    edge("underarm", "underarm", "Front underarm", outline.underarmFront),
     ...hemEdges(frontHem, turnedUp(outline.underarmFront, down, turnUp)),
   ];
   const back = [
     ...risingBack(overArm),
-    edge("overArm", "Over-arm seam", [...asBack(overArm.backLeg), ...down]),
+    edge("overArm", "overarm", "Over-arm seam", [...asBack(overArm.backLeg), ...down]),
     ...hemEdges(backHem, turnedUp(down, outline.underarmBack, turnUp)),
-    edge("underarm", "Back underarm", reversePath(outline.underarmBack)),
+    edge("underarm", "underarm", "Back underarm", reversePath(outline.underarmBack)),
   ];
   const shared = { cut: MIRRORED_PAIR, darts: [] };
   return [
     {
       ...shared,
       id: "sleeveFront",
+      kind: KIND.sleeve,
       name: "Front of the sleeve",
       edges: front,
       outline: front.flatMap((one) => one.path),
@@ -139,6 +142,7 @@ function twoHalves(draft: RaglanDraft, turnUp: number): readonly Piece[] {
     {
       ...shared,
       id: "sleeveBack",
+      kind: KIND.sleeve,
       name: "Back of the sleeve",
       edges: back,
       outline: back.flatMap((one) => one.path),
@@ -173,8 +177,8 @@ export function raglanHalf(draft: RaglanDraft, side: Side): HalfEdges {
     half,
     ...neckAndCentre(half, bodyNeckline),
     outer: [
-      edge("raglan", `${name} raglan`, raglan),
-      edge("lowerArmhole", `${name} lower armhole`, lowerArmhole),
+      edge("raglan", "armhole", `${name} raglan`, raglan),
+      edge("lowerArmhole", "armhole", `${name} lower armhole`, lowerArmhole),
       ...sideDartEdges(half),
     ],
     side: half.sideSeam,

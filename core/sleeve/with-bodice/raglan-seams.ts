@@ -18,6 +18,7 @@ export function raglanSeams(draft: RaglanDraft, isTwoPiece: boolean): readonly E
     const onSleeve = sleeveEdge(laid);
     return {
       id: `raglan.${side}`,
+      kind: "raglan",
       name: `${name} raglan`,
       body: `${side}.raglan`,
       part: isTwoPiece ? `sleeve${name}.raglan${name}` : `sleeve.raglan${name}`,
@@ -38,6 +39,7 @@ export function raglanSeams(draft: RaglanDraft, isTwoPiece: boolean): readonly E
     ...raglan,
     {
       id: "raglan.overarm",
+      kind: "dart",
       name: isTwoPiece ? "Over-arm seam" : "Over-arm dart",
       body: isTwoPiece ? "sleeveFront.overArm" : "sleeve.dartFront",
       part: isTwoPiece ? "sleeveBack.overArm" : "sleeve.dartBack",

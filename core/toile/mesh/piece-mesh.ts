@@ -25,6 +25,9 @@ export type Kept = {
   readonly corner?: Point;
 };
 
+/** The edge at which a piece is cut off for the `i`th time. */
+export const cutName = (i: number): string => `cut${i}`;
+
 /**
  * The piece as triangles. `stations` are the places along its edges that have to be points, by the edge's name; an edge without any is cut in
  * parts about `edge` long. Each of `cuts` says how far inside what is worn a place lies, less than nothing outside: the piece is cut off
@@ -41,7 +44,7 @@ export function meshOf(
   const marked = runs.flatMap(({ name, path, length, places }) =>
     places.map((place) => ({ p: along(path, Math.min(length, place)).point, name, place })),
   );
-  const clipped = cuts.reduce<readonly Marked[]>((left, cut, i) => cutOff(left, cut, edge, `cut${i}`), marked);
+  const clipped = cuts.reduce<readonly Marked[]>((left, cut, i) => cutOff(left, cut, edge, cutName(i)), marked);
   const outline: Point[] = [];
   const edges = new Map<string, EdgePoint[]>();
   for (const { p, name, place } of clipped) {

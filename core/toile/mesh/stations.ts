@@ -1,6 +1,6 @@
 import { at } from "../../data";
 import { along, distance, endOf, type Path, type Point, startOf } from "../../geometry";
-import type { Edge, Piece, Seam } from "../../pattern";
+import type { Edge, Piece, PieceKind, Seam, SeamKind } from "../../pattern";
 
 /** Two places of the garment that are sewn to each other: an edge by piece and name, and how far along it. Millimetres. */
 export type Stitch = {
@@ -20,7 +20,11 @@ const SAME_PLACE_MM = 0.2;
  * is one, and between two of them both sides are cut in equal parts, so that what is eased lies in the section that the draft eases it in.
  */
 export function stitchesOf(seams: readonly Seam[], pieces: readonly Piece[], edge: number): readonly Stitch[] {
-  const find = new Map(pieces.flatMap((piece) => piece.edges.map((one) => [`${piece.id}.${one.id}`, one] as const)));
+  const find = new Map(
+    pieces.flatMap((piece) =>
+      piece.edges.map((one) => [`${piece.id}.${one.id}`, { edge: one, side: piece.kind.side }] as const),
+    ),
+  );
   return seams.flatMap((seam) => {
     const body = runsOf(seam, "body", find);
     const part = runsOf(seam, "part", find);
@@ -28,16 +32,19 @@ export function stitchesOf(seams: readonly Seam[], pieces: readonly Piece[], edg
   });
 }
 
+type EdgeOfSide = { readonly edge: Edge; readonly side: PieceKind["side"] };
+
 /** The edges of one side with the way in which the seam runs along each; null where one of them is not there. */
-function runsOf(seam: Seam, side: "body" | "part", find: ReadonlyMap<string, Edge>): readonly Run[] | null {
-  const { id, isAgainst } = seam;
+function runsOf(seam: Seam, side: "body" | "part", find: ReadonlyMap<string, EdgeOfSide>): readonly Run[] | null {
+  const { kind, isAgainst } = seam;
   const [names, path] = side === "body" ? [seam.bodyEdges, seam.bodyPath] : [seam.partEdges, seam.partPath];
   let gone = 0;
   const runs: Run[] = [];
   for (const [i, name] of names.entries()) {
-    const edge = find.get(name);
-    if (!edge) return null;
-    const byRule = side === "body" || !id.startsWith("neckline") ? runsAgainstByRule(id, name, edge) : null;
+    const found = find.get(name);
+    if (!found) return null;
+    const { edge } = found;
+    const byRule = side === "body" || kind !== "neck" ? runsAgainstByRule(kind, found.side, edge) : null;
     runs.push({
       name,
       length: edge.length,
@@ -52,11 +59,11 @@ function runsOf(seam: Seam, side: "body" | "part", find: ReadonlyMap<string, Edg
  * A seam that a sleeve or collar is fitted to is measured where that part was drafted, turned or mirrored: which way it runs along an edge follows
  * from where it begins. At the armhole that is the underarm, over the arm the neck, at the neck the centre back. Null for every other seam.
  */
-function runsAgainstByRule(id: string, name: string, { path }: Edge): boolean | null {
+function runsAgainstByRule(kind: SeamKind, side: PieceKind["side"], { path }: Edge): boolean | null {
   const [from, to] = [startOf(path), endOf(path)];
-  if (/^(armhole\.|raglan\.(front|back))/.test(id)) return to.y > from.y;
-  if (/^(kimono|raglan)\.overarm/.test(id)) return to.y < from.y;
-  if (id === "neckline") return name.startsWith("front") ? to.x > from.x : to.x < from.x;
+  if (kind === "armhole" || kind === "raglan") return to.y > from.y;
+  if (kind === "shoulder" || kind === "dart") return to.y < from.y;
+  if (kind === "neck") return side === "front" ? to.x > from.x : to.x < from.x;
   return null;
 }
 

@@ -1,6 +1,8 @@
 import { phrase } from "../../draft";
 import { distance, footOnStretch, lerp, type Point } from "../../geometry";
+import type { EdgeRole, Piece } from "../../pattern";
 import { eachAxis, type Place, placeIn } from "../place";
+import { goesOf } from "../sewing/plan";
 import type { Worn } from "../worn";
 import { placesOn, type WornRead } from "./worn-read";
 
@@ -31,13 +33,16 @@ type CollarEdges = {
 
 /** The neck seam and the outer edge of a collar that is folded over, each from the centre back; null where there is none. */
 function edgesOf(worn: Worn): CollarEdges | null {
-  const run = (piece: string, edge: string) => runOf(worn, piece, edge);
-  const grown = worn.plan.pieces.find(({ grownOn }) => grownOn)?.piece.id;
-  const stand = run("collarStand", "neck");
-  const outer = run(grown ?? "collar", "outer");
+  const { pieces } = worn.plan;
+  const run = (piece: Piece | undefined, role: EdgeRole) =>
+    runOf(worn, piece?.id ?? "", piece?.edges.find((one) => one.role === role)?.id ?? "");
+  const grown = pieces.find(({ grownOn }) => grownOn)?.piece;
+  const under = pieces.find(({ piece }) => goesOf(piece) === "stand")?.piece;
+  const collar = grown ?? pieces.find(({ piece }) => piece.kind.of === "collar" && piece !== under)?.piece;
+  const [stand, outer] = [run(under, "neck"), run(collar, "outer")];
   if (outer.length < 2) return null;
   if (stand.length > 1 && !grown) {
-    const [upper, sewn] = [run("collarStand", "upper"), run("collar", "neck")];
+    const [upper, sewn] = [run(under, "outer"), run(collar, "neck")];
     const foretold = (p: Point) => {
       const [height, along] = nearest(upper, p);
       const seam = placeAlong(sewn, along);
@@ -45,9 +50,9 @@ function edgesOf(worn: Worn): CollarEdges | null {
     };
     return { neck: stand, outer, foretold, isRolled: false };
   }
-  const m = worn.plan.pieces.findIndex(({ piece }) => piece.id === (grown ?? "collar"));
+  const m = pieces.findIndex(({ piece }) => piece === collar);
   const fold = worn.folds[m]?.corners.map((flat): Stop => ({ place: [0, 0, 0], flat })) ?? [];
-  const neck = run(grown ?? "collar", "backNeck");
+  const neck = run(collar, "collar-neck");
   if (neck.length < 2 || fold.length < 2) return null;
   return {
     neck,

@@ -158,22 +158,23 @@ function hemReads(worn: Worn): readonly WornRead[] {
 
 /** How sharply the sleeve is folded below the underarm, and its crown beside the seam. */
 function foldReads(half: WornHalf): readonly WornRead[] {
-  const mesh = half.cut.meshes.find(({ piece }) => piece.id === "sleeve");
-  if (!mesh) return [];
+  // A sleeve of two pieces has its cap in two.
+  const [mesh, another] = half.cut.meshes.filter(({ piece }) => piece.kind.worn.as === "arm");
+  if (!mesh || another) return [];
   const { piece, edges, points } = mesh;
-  const cap = piece.edges.filter(({ id }) => id.startsWith("cap"));
+  const cap = piece.edges.filter(({ role }) => role === "cap");
   const capLine = Math.max(0, ...cap.flatMap(({ path }) => path.map(([, , , p]) => p.y)));
   if (!(capLine > 0)) return [];
   const widest = Math.max(...piece.outline.map(([, , , p]) => Math.abs(p.x)));
   const under = pointsWhere(
     half,
-    (id, p) => id === "sleeve" && p.y > capLine - 60 && p.y < capLine + 120 && Math.abs(p.x) > widest * 0.45,
+    (id, p) => id === piece.id && p.y > capLine - 60 && p.y < capLine + 120 && Math.abs(p.x) > widest * 0.45,
   );
   const seam = cap.flatMap(({ id }) => (edges.get(id) ?? []).map(({ point }) => at(points, point)));
   const crown = pointsWhere(
     half,
     (id, p) =>
-      id === "sleeve" && p.y < capLine * CROWN_SHARE && seam.some((other) => distance(p, other) < BESIDE_SEAM_MM),
+      id === piece.id && p.y < capLine * CROWN_SHARE && seam.some((other) => distance(p, other) < BESIDE_SEAM_MM),
   );
   const read = (id: string, label: string, wanted: ReadonlySet<number>, how: WornRead["how"]): WornRead => ({
     id,
@@ -268,7 +269,10 @@ const difference = (before: number | null, after: number | null) =>
 
 /** The height of the top of the side seam, in millimetres. */
 function underarmOf(worn: WornHalf): number | null {
-  const side = worn.plan.pieces.find((one) => one.side === "front" && one.piece.edges.some(({ id }) => id === "side"));
-  const [top] = side ? placesOn(worn, side.piece.id, "side") : [];
+  const side = worn.plan.pieces.find(
+    (one) => one.side === "front" && one.piece.edges.some(({ role }) => role === "side"),
+  );
+  const edge = side?.piece.edges.findLast(({ role }) => role === "side");
+  const [top] = side && edge ? placesOn(worn, side.piece.id, edge.id) : [];
   return top ? top[1] * 1000 : null;
 }

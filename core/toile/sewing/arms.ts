@@ -1,5 +1,5 @@
 import { ARM_MEASURES } from "../../body";
-import { isOfArm, OTHER } from "../../drafting";
+import { isOfArm } from "../../drafting";
 import type { Garment } from "../../garment";
 
 /** A garment for each arm, right and left, where the arms differ, with the sleeve of that arm if it has one of its own; null where they do not. */
@@ -12,13 +12,16 @@ export function ofEachArm(garment: Garment): { readonly right: Garment; readonly
 
 /** The garment with the sleeve of its other arm, called as its first is. */
 function asOther(garment: Garment, otherArm: NonNullable<Garment["spec"]["otherArm"]>): Garment {
-  const own = (id: string) => id.slice(0, -OTHER.length);
-  const isOther = (id: string) => id.endsWith(OTHER);
-  const replaced = new Set(garment.pieces.filter(({ id }) => isOther(id)).map(({ id }) => own(id)));
+  const insteadOf = new Map(
+    garment.pieces.flatMap(({ id, arm }) => (arm?.insteadOf ? [[id, arm.insteadOf] as const] : [])),
+  );
+  const isOther = (id: string) => insteadOf.has(id);
+  const replaced = new Set(insteadOf.values());
   const pieceOf = (edge: string) => edge.slice(0, edge.indexOf("."));
   const renamed = (edge: string) => {
     const id = pieceOf(edge);
-    return isOther(id) ? `${own(id)}${edge.slice(id.length)}` : edge;
+    const first = insteadOf.get(id);
+    return first ? `${first}${edge.slice(id.length)}` : edge;
   };
   const sewnToOther = <Sewn extends Garment["seams"][number]>(seams: readonly Sewn[]): readonly Sewn[] =>
     seams.flatMap((seam) => {
@@ -41,8 +44,10 @@ function asOther(garment: Garment, otherArm: NonNullable<Garment["spec"]["otherA
     pieces: garment.pieces.flatMap((piece) => {
       if (isOther(piece.id)) return [];
       if (!isOfArm(piece)) return [piece];
-      const other = garment.pieces.find(({ id }) => id === `${piece.id}${OTHER}`);
-      return other ? [{ ...other, id: piece.id }] : [piece];
+      const other = garment.pieces.find(({ arm }) => arm?.insteadOf === piece.id);
+      if (!other) return [piece];
+      const { arm: _, ...asFirst } = other;
+      return [{ ...asFirst, id: piece.id }];
     }),
     seams: sewnToOther(garment.seams),
     joins: sewnToOther(garment.joins),

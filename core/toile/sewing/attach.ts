@@ -53,15 +53,22 @@ function nearestOn(chain: readonly Link[], p: Point): { readonly foot: Place; re
   return best;
 }
 
-/** Which way a piece goes from its edge. */
-function wayOf({ id, lines }: WornPiece["piece"], arm: Arm): (foot: Place) => Place {
-  // A collar in one goes up first, and is turned over at its fold; a fall is sewn to the top of its stand and lies over it.
-  const isFall = id === "collar" && !lines?.some(({ name }) => name === "Fold of the stand");
-  if (id === "collarStand" || id.startsWith("front") || (id === "collar" && !isFall)) return upright;
-  if (isFall) return outAndDown;
-  if (id === "hemBand") return () => DOWN;
-  if (id === "neckBand") return upThenAcross;
-  return () => arm.upperWay;
+/** Which way a piece goes from its edge; a collar that is grown on goes up from its front. */
+function wayOf({ kind: { worn } }: WornPiece["piece"], arm: Arm): (foot: Place) => Place {
+  switch (worn.as === "hung" ? worn.goes : "up") {
+    case "up":
+    case "stand":
+      return upright;
+    case "over":
+      return outAndDown;
+    case "down":
+      return () => DOWN;
+    case "round":
+      return upThenAcross;
+    case "cuff":
+    case "arm":
+      return () => arm.upperWay;
+  }
 }
 
 /** Away from the axis of the neck. */

@@ -1,5 +1,6 @@
 import { at } from "../../data";
 import type { Garment } from "../../garment";
+import { cutName } from "../mesh/piece-mesh";
 import type { Cut } from "./assembly";
 import type { SewingPlan } from "./plan";
 
@@ -36,13 +37,14 @@ export function elasticsOf(
     const value = figures.find(({ id }) => id === figure)?.value;
     if (value === undefined) return [];
     const links = meshes.flatMap(({ edges, points, piece }, m) => {
-      const { role } = at(plan.pieces, m);
+      const { role, cuts, middle: inMiddle } = at(plan.pieces, m);
       const ys = piece.outline.flatMap(([, , , p]) => p.y);
       const middle = (Math.min(...ys) + Math.max(...ys)) / 2;
       return [...edges].flatMap(([name, chain]) => {
         const start = chain[0];
-        const isHem = name === "hem" && role === "arm";
-        if (!start || !(/^cut\d+$/.test(name) || isHem) || at(plan.pieces, m).middle.includes(name)) return [];
+        const isHem = role === "arm" && piece.edges.some((one) => one.id === name && one.role === "hem");
+        const isCut = cuts.some((_, i) => cutName(i) === name);
+        if (!start || !(isCut || isHem) || inMiddle.includes(name)) return [];
         if (!takes(role, at(points, start.point).y < middle)) return [];
         return chain.slice(1).map(({ point }, i) => {
           const before = at(chain, i).point;

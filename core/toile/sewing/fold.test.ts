@@ -1,6 +1,6 @@
 import { at } from "@core/data/index";
 import { line, type Point } from "@core/geometry/index";
-import { edge, type Piece, uprightGrain } from "@core/pattern/index";
+import { edge, hungCollar, type Piece, uprightGrain } from "@core/pattern/index";
 import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { meshOf } from "../mesh/piece-mesh";
@@ -20,13 +20,14 @@ function collar(stand: number): Piece {
   ];
   if (!neck || !point || !outer || !end) throw new Error("four corners");
   const edges = [
-    edge("backNeck", "Neck edge", line(neck, point)),
-    edge("front", "Front end", line(point, outer)),
-    edge("outer", "Outer edge", line(outer, end)),
-    edge("centreBack", "Centre back", line(end, neck)),
+    edge("backNeck", "collar-neck", "Neck edge", line(neck, point)),
+    edge("front", "outer", "Front end", line(point, outer)),
+    edge("outer", "outer", "Outer edge", line(outer, end)),
+    edge("centreBack", "centre", "Centre back", line(end, neck)),
   ];
   return {
     id: "collar",
+    kind: hungCollar("up", ["neck"]),
     name: "Collar",
     cut: { count: 1, mirrored: false, onFold: true, interfacing: 0 },
     edges,
@@ -35,7 +36,7 @@ function collar(stand: number): Piece {
     darts: [],
     grain: uprightGrain(LONG / 2, -stand - FALL, 0),
     notches: [],
-    lines: [{ name: "Fold of the stand", path: line({ x: 0, y: -stand }, { x: LONG, y: -2 }) }],
+    lines: [{ role: "stand-fold", name: "Fold of the stand", path: line({ x: 0, y: -stand }, { x: LONG, y: -2 }) }],
   };
 }
 

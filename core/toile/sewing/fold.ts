@@ -1,6 +1,6 @@
 import { at } from "../../data";
 import { distance, endOf, flatten, footOnStretch, lerp, type Point, startOf } from "../../geometry";
-import type { Piece } from "../../pattern";
+import type { NamedLine, Piece } from "../../pattern";
 import { locator } from "../mesh/locate";
 import type { PieceMesh } from "../mesh/piece-mesh";
 import { blended, DOWN, dot, eachAxis, type Place, placeIn, unit } from "../place";
@@ -16,23 +16,22 @@ export type FoldLine = {
 /** How far beyond its fold a place lies in millimetres, its foot on the fold, and where before the fold it will lie over; null where that is sewn on. */
 type Beyond = { readonly by: number; readonly foot: Point; readonly over: Point | null };
 
-const OUTER_EDGES = ["lapelNotch", "outer", "notch"];
-
 /** The fold of a piece, from the centre back round the neck to where a lapel breaks; null for one that is not folded. */
 export function foldLineOf(piece: Piece, pieces: readonly Piece[]): FoldLine | null {
-  const own = (name: string) => piece.lines?.find((line) => line.name === name)?.path ?? null;
-  const stand = own("Fold of the stand");
+  const isOfCollar = piece.kind.of === "collar";
+  const own = (role: NamedLine["role"]) => piece.lines?.find((line) => line.role === role)?.path ?? null;
+  const stand = own("stand-fold");
   // A collar that is cut apart goes on to where the roll line of its front ends.
-  const roll = own("Roll line") ?? (piece.id === "collar" && stand ? rollOf(pieces) : null);
+  const roll = own("roll") ?? (isOfCollar && stand ? rollOf(pieces) : null);
   const [low, high] = roll ? ends(roll) : [null, null];
   const back = stand ? [startOf(stand), endOf(stand)] : [];
-  const corners = distinct([...back, ...(high ? [high] : []), ...(low && piece.id !== "collar" ? [low] : [])]);
-  const outer = piece.edges.find(({ id }) => OUTER_EDGES.includes(id));
+  const corners = distinct([...back, ...(high ? [high] : []), ...(low && !isOfCollar ? [low] : [])]);
+  const outer = piece.edges.find(({ role }) => role === "outer" || role === "notch");
   if (corners.length < 2 || !outer) return null;
   const middle = endOf(outer.path.slice(0, Math.max(1, Math.ceil(outer.path.length / 2))));
   const nearest = (p: Point) => nearestOnChain(corners, p);
   const sign = Math.sign(nearest(middle).side) || 1;
-  const neck = piece.edges.find(({ id }) => id === "backNeck");
+  const neck = piece.edges.find(({ role }) => role === "collar-neck");
   const ruled = neck ? rulingsFrom(flatten(neck.path), corners) : () => null;
   const beyond = (p: Point) => {
     const { foot: square, side, along } = nearest(p);
@@ -89,14 +88,8 @@ function meeting(a: Point, b: Point, c: Point, d: Point): Point | null {
 const TOUCHES = 1e-3;
 
 function rollOf(pieces: readonly Piece[]): Piece["outline"] | null {
-  return (
-    pieces
-      .find(
-        ({ id, lines }) =>
-          id.startsWith("front") && id !== "frontFacing" && lines?.some(({ name }) => name === "Roll line"),
-      )
-      ?.lines?.find(({ name }) => name === "Roll line")?.path ?? null
-  );
+  const ofFront = pieces.flatMap(({ kind, lines = [] }) => (kind.of === "bodice" ? lines : []));
+  return ofFront.find(({ role }) => role === "roll")?.path ?? null;
 }
 
 /** The lower end first. */

@@ -1,5 +1,6 @@
 import { at } from "../../data";
 import { distance } from "../../geometry";
+import type { Piece } from "../../pattern";
 import type { BodyFigures } from "../body/figure";
 import type { PieceMesh } from "../mesh/piece-mesh";
 import { facing, placeIn } from "../place";
@@ -9,7 +10,7 @@ import { clothSolver, type Solver, type Ties, USUAL_CLEARANCE } from "../solver/
 import { type Assembly, type Cut, type Pair, placeOnPiece, type Stitched } from "./assembly";
 import type { ElasticLink } from "./elastics";
 import type { FoldLine } from "./fold";
-import type { SewingPlan, WornPiece } from "./plan";
+import { goesOf, type SewingPlan, type WornPiece } from "./plan";
 
 /** Cloth ready to move: its solver, the seams that are still open, and how far off the body each point keeps. */
 export type OnBody = {
@@ -99,12 +100,16 @@ export function middleEdges(
   );
 }
 
+/** A collar that is turned over, or stands without one. */
+const isCollarOver = (piece: Piece) => piece.kind.of === "collar" && goesOf(piece) !== "stand";
+
 /** The ends of a cuff or band lap over: it is a ring. */
 export function ringPairs({ cut: { meshes, first }, plan }: Pieces): readonly Pair[] {
   return meshes.flatMap(({ edges, points }, m) => {
     const { piece } = at(plan.pieces, m);
-    if (piece.id !== "cuff" && piece.id !== "band") return [];
-    const [one, other] = [edges.get("endTop") ?? [], edges.get("endBottom") ?? []];
+    if (goesOf(piece) !== "cuff") return [];
+    const [one, other] = piece.edges.filter(({ role }) => role === "end").map(({ id }) => edges.get(id) ?? []);
+    if (!one || !other) return [];
     return one.flatMap(({ point }): readonly Pair[] => {
       const { x } = at(points, point);
       const across = other.find((end) => Math.abs(at(points, end.point).x - x) < 1);
@@ -121,7 +126,7 @@ function clearances({ cut: { meshes, first }, plan, folds }: Pieces, { pointOf, 
   meshes.forEach((mesh, m) => {
     const { piece, base } = at(plan.pieces, m);
     const fold = at(folds, m);
-    if (piece.id !== "collar" && !fold) return;
+    if (!isCollarOver(piece) && !fold) return;
     const sewn = new Set(base.flatMap((name) => (mesh.edges.get(name) ?? []).map(({ point }) => point)));
     mesh.points.forEach((p, i) => {
       const point = pointOf[at(first, m) + i] ?? -1;
@@ -144,9 +149,10 @@ function layersOf(
   const over = new Set<number>();
   meshes.forEach(({ piece, points, edges }, m) => {
     const fold = at(folds, m);
-    const isFall = piece.id === "collar" && !fold;
+    const { base } = at(plan.pieces, m);
+    const isFall = isCollarOver(piece) && !fold;
     if (!fold && !isFall) return;
-    const seam = isFall ? (edges.get("neck") ?? []).map(({ point }) => at(points, point)) : [];
+    const seam = isFall ? base.flatMap((name) => edges.get(name) ?? []).map(({ point }) => at(points, point)) : [];
     points.forEach((p, i) => {
       const off = fold ? (fold.beyond(p)?.by ?? 0) : Math.min(...seam.map((other) => distance(p, other)));
       const point = pointOf[at(first, m) + i] ?? -1;
@@ -158,7 +164,7 @@ function layersOf(
   for (let t = 0; t < pieceOf.length; t++) {
     const m = pieceOf[t] ?? 0;
     const { role, piece } = at(plan.pieces, m);
-    if (role === "attached" && piece.id !== "collarStand") continue;
+    if (role === "attached" && goesOf(piece) !== "stand") continue;
     if (at(folds, m)?.beyond(placeOnPiece(piece, sheet.rest, t))) continue;
     const corners = [0, 1, 2].map((k) => sheet.triangles[t * 3 + k] ?? 0);
     if (corners.some((corner) => over.has(corner))) continue;
@@ -228,10 +234,10 @@ const BEGINS_OVER_MM = 90;
 const LEAST_CAP_MM = 40;
 
 function armShare({ role }: WornPiece, { points, piece }: PieceMesh, tip: number): ((i: number) => number) | null {
-  if (["cuff", "band", "sleeveLower"].includes(piece.id)) return () => 1;
+  if (["cuff", "arm"].includes(goesOf(piece) ?? "")) return () => 1;
   if (role === "flat") return (i) => Math.min(1, Math.max(0, (at(points, i).x - tip) / BEGINS_OVER_MM));
   if (role !== "arm") return null;
-  const ofCap = piece.edges.filter(({ id }) => /^(cap|raglan|lowerCap)/.test(id));
+  const ofCap = piece.edges.filter(({ role: of }) => of === "cap" || of === "raglan" || of === "lower-cap");
   const capLine = Math.max(LEAST_CAP_MM, ...ofCap.flatMap(({ path }) => path.map(([, , , p]) => p.y)));
   return (i) => Math.min(1, Math.max(0, at(points, i).y / capLine));
 }

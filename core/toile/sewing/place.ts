@@ -1,8 +1,9 @@
 import { at } from "../../data";
 import { along, boxOf, cubicPoint, endOf, lengthAtHeight, type Path, type Point, startOf } from "../../geometry";
+import type { Piece } from "../../pattern";
 import { type Arm, type ArmPose, armOf } from "../body/arm";
 import type { Trunk } from "../body/body";
-import type { PieceMesh } from "../mesh/piece-mesh";
+import { cutName, type PieceMesh } from "../mesh/piece-mesh";
 import type { Place } from "../place";
 import type { WornPiece } from "./plan";
 
@@ -32,11 +33,11 @@ type Widths = { readonly centre: number; readonly at: (y: number) => number };
 function halfWidths(worn: readonly WornPiece[], side: "front" | "back"): Widths {
   const own = worn.filter((one) => one.side === side);
   const ofCentre = own.find(({ middle }) => middle.length > 0);
-  const isCut = ofCentre?.middle.some((name) => name.startsWith("cut")) ?? false;
-  const centreEdge = ofCentre?.piece.edges.find(({ id }) => id === "centre");
+  const isCut = ofCentre?.cuts.some((_, i) => ofCentre.middle.includes(cutName(i))) ?? false;
+  const centreEdge = ofCentre?.piece.edges.find(({ role }) => role === "centre");
   // The outline runs up its centre: its end is at the neck.
   const centre = isCut || !centreEdge ? 0 : endOf(centreEdge.path).x;
-  const sideEdge = own.flatMap(({ piece }) => piece.edges).find(({ id }) => id === "side");
+  const sideEdge = own.flatMap(({ piece }) => piece.edges).findLast(({ role }) => role === "side");
   const widest = Math.max(...own.map(({ piece }) => boxOf([piece.outline]).right));
   const xAt = (y: number) => {
     if (!sideEdge) return widest;
@@ -108,9 +109,11 @@ function onQuarter(a: number, b: number, share: number): readonly [number, numbe
 function sleeveTube(arm: Arm, { figures }: Trunk, worn: readonly WornPiece[]) {
   const pieces = worn.filter(({ role }) => role === "arm").map(({ piece }) => piece);
   const halves = new Map(pieces.map((piece) => [piece.id, widthsBelow(piece.outline)]));
-  const under = halves.get("underSleeve");
-  const top = halves.get("topSleeve");
-  const isPair = halves.has("sleeveFront") && halves.has("sleeveBack");
+  const isUnder = (one: Piece) => one.kind.worn.as === "arm" && one.kind.worn.lies === "under";
+  const [underPiece, topPiece] = [pieces.find(isUnder), pieces.find((one) => !isUnder(one))];
+  const under = underPiece && halves.get(underPiece.id);
+  const top = underPiece && topPiece && halves.get(topPiece.id);
+  const isPair = !underPiece && pieces.length > 1;
   // One that is longer than the arm is drawn up over the wrist, or what holds its hem there would close beyond the hand.
   const reach = arm.upperLength + arm.lowerLength;
   const longest = Math.max(...pieces.map(({ outline }) => boxOf([outline]).bottom)) / 1000;
@@ -136,7 +139,7 @@ function sleeveTube(arm: Arm, { figures }: Trunk, worn: readonly WornPiece[]) {
     // A sleeve in two pieces is bent: each lies about the middle that it has at its level.
     const middle = under && top ? (own.right(p.y) - own.left(p.y)) / 2 : 0;
     const across = (2 * Math.PI * ((p.x - middle) / 1000)) / whole;
-    const turn = id === "underSleeve" ? Math.PI - across : across;
+    const turn = id === underPiece?.id ? Math.PI - across : across;
     const from = arm.shoulder;
     const axis: Place =
       t >= 0

@@ -1,7 +1,7 @@
 import type { Garment } from "../../garment";
 import { along, boxOf, distance, endOf, type Path, type Point, startOf } from "../../geometry";
-import type { Piece, Seam } from "../../pattern";
-import type { Kept } from "../mesh/piece-mesh";
+import type { EdgeRole, Piece, Seam } from "../../pattern";
+import { cutName, type Kept } from "../mesh/piece-mesh";
 
 /** Where a piece begins on the body: round the trunk, round the arm, laid flat over both, or on the edge of a piece that hangs already. */
 export type Role = "trunk" | "arm" | "flat" | "attached";
@@ -29,29 +29,30 @@ export type SewingPlan = {
   readonly notes: readonly string[];
 };
 
-/** Cut again from the same figures: they lie behind what is worn and are felt as its stiffness only. */
-const BEHIND = ["frontFacing", "backFacing", "underCollar", "neckBinding", "buttonStand", "slitFacing"];
-const ATTACHED = ["collarStand", "collar", "cuff", "band", "hemBand", "neckBand", "sleeveLower"];
-const OF_OTHER_ARM = /Other|Left$|Right$/;
-
 /** What of the garment is sewn up for the toile: the right half of it. Null with a sentence where there is no whole garment. */
 export function sewingPlan(garment: Garment): SewingPlan | { readonly why: string } {
   const { pieces, seams, joins } = garment;
-  const sides = ["front", "back"].map((side) => pieces.some(({ id }) => id.startsWith(side) && id !== `${side}Facing`));
+  const sides = ["front", "back"].map((side) => pieces.some(({ kind }) => kind.of === "bodice" && kind.side === side));
   if (!sides.every(Boolean))
     return { why: "A toile is sewn of front and back too: choose to cut the whole garment under Pieces." };
   const notes: string[] = [];
   const isFlat = garment.resolved.sleeve?.kind === "kimono";
   const worn = pieces.flatMap((piece): readonly WornPiece[] => {
-    const { id } = piece;
-    if (BEHIND.includes(id) || OF_OTHER_ARM.test(id)) return [];
-    if (pieces.some((other) => other.id === "collarStand") && id === "collar") return [attached(piece, ["neck"], null)];
-    const side = /^front/.test(id) ? "front" : /^back/.test(id) ? "back" : null;
-    if (side) return [bodicePiece(piece, side, isFlat, garment)];
-    if (ATTACHED.includes(id)) return [attached(piece, basesOf(id), standAtFront(garment, piece))];
-    if (/^(sleeve|topSleeve|underSleeve)/.test(id)) return [armPiece(piece)];
-    notes.push(`${piece.name} is not worn: the toile has no place for it yet.`);
-    return [];
+    if (piece.arm?.insteadOf) return [];
+    const { worn: how, side } = piece.kind;
+    switch (how.as) {
+      case "behind":
+        return [];
+      case "trunk":
+        return [bodicePiece(piece, side ?? "front", isFlat, garment)];
+      case "hung":
+        return [attached(piece, how.by, how.goes === "stand" ? standAtFront(garment, piece) : null)];
+      case "arm":
+        return [armPiece(piece)];
+      case "left-out":
+        notes.push(`${piece.name} is not worn: the toile has no place for it yet.`);
+        return [];
+    }
   });
   const isWorn = (name: string) => worn.some(({ piece }) => name.startsWith(`${piece.id}.`));
   const used = new Set<string>();
@@ -64,13 +65,6 @@ export function sewingPlan(garment: Garment): SewingPlan | { readonly why: strin
     return true;
   });
   return { pieces: worn, seams: sewn, notes };
-}
-
-function basesOf(id: string): readonly string[] {
-  if (id === "collarStand") return ["neck"];
-  if (id === "collar") return ["backNeck", "frontNeck", "gorge", "neck"];
-  if (id === "sleeveLower") return ["lanternSeam"];
-  return ["outer"];
 }
 
 /** Turned-up hems, casings and half a cuff are folded behind what is worn: the piece is cut off at its folds. */
@@ -107,24 +101,26 @@ function middleOf({ outline }: Piece): Point {
 function bodicePiece(piece: Piece, side: "front" | "back", isFlat: boolean, garment: Garment): WornPiece {
   const cuts = [...foldCuts(piece, middleOf(piece))];
   const middle: string[] = [];
-  const isAtCentre = piece.edges.some(({ id }) => id === "centre" || id === "frontEdge" || id === "facingEdge");
-  if (isAtCentre) {
+  const centre = piece.edges.find(({ role }) => role === "centre" || role === "folded-back");
+  if (centre) {
     const opens = side === "front" && !piece.cut.onFold && opensInFront(garment);
     if (opens) {
-      middle.push(`cut${cuts.length}`);
+      middle.push(cutName(cuts.length));
       cuts.push(atMiddle(piece));
-    } else middle.push("centre");
+    } else middle.push(centre.id);
   }
 
-  const isGrownOn =
-    side === "front" && ["backNeck", "centreBack"].every((name) => piece.edges.some(({ id }) => id === name));
-  const grownOn = isGrownOn ? { base: "backNeck", middle: "centreBack" } : null;
+  const [base, grownCentre] = (["collar-neck", "collar-centre"] as const).map((role) => edgeOf(piece, role));
+  const grownOn = base && grownCentre ? { base: base.id, middle: grownCentre.id } : null;
   return { piece, role: isFlat ? "flat" : "trunk", side, cuts, middle, grownOn, isInterfaced: false, base: [] };
 }
 
 /** A front that is seamed or zipped at its centre is closed there; any other that is no fold laps over. */
-function opensInFront({ joins }: Garment): boolean {
-  return !joins.some(({ id }) => id === "body.centre.front");
+function opensInFront({ joins, pieces }: Garment): boolean {
+  return !joins.some(
+    ({ kind, bodyEdges }) =>
+      kind === "centre" && pieces.some((piece) => piece.kind.side === "front" && isOn(piece, bodyEdges)),
+  );
 }
 
 /**
@@ -132,7 +128,7 @@ function opensInFront({ joins }: Garment): boolean {
  * crossed the middle on its way to the break, lies under or over the other front and is left out.
  */
 function atMiddle(piece: Piece): Kept {
-  const roll = piece.lines?.find(({ name }) => name === "Roll line");
+  const roll = piece.lines?.find(({ role }) => role === "roll");
   if (!roll) return { keeps: ({ x }) => x };
   const [a, b] = [startOf(roll.path), endOf(roll.path)];
   const [high, low] = a.y < b.y ? [a, b] : [b, a];
@@ -161,12 +157,12 @@ function armPiece(piece: Piece): WornPiece {
 
 /** The end of a collar's stand that laps over at the front: it is worn as far as the middle. */
 function standAtFront({ seams, pieces }: Garment, piece: Piece): Kept | null {
-  const neck = piece.edges.find(({ id }) => id === "neck");
-  const seam = seams.find(({ partEdges }) => partEdges.includes(`${piece.id}.neck`));
-  if (piece.id !== "collarStand" || !neck || !seam) return null;
+  const neck = edgeOf(piece, "neck");
+  const seam = neck && seams.find(({ partEdges }) => partEdges.includes(`${piece.id}.${neck.id}`));
+  if (!neck || !seam) return null;
   const lap = pieces
     .flatMap(({ id, edges }) =>
-      edges.filter((one) => seam.bodyEdges.includes(`${id}.${one.id}`) && one.id === "standTop"),
+      edges.filter((one) => seam.bodyEdges.includes(`${id}.${one.id}`) && one.role === "neck-end"),
     )
     .reduce((sum, { length }) => sum + length, 0);
   if (lap === 0) return null;
@@ -178,20 +174,28 @@ function standAtFront({ seams, pieces }: Garment, piece: Piece): Kept | null {
 function attached(piece: Piece, base: readonly string[], atFront: Kept | null): WornPiece {
   const ofBase = piece.edges.find(({ id }) => base.includes(id));
   const keep = ofBase ? startOf(ofBase.path) : middleOf(piece);
-  const isFold = piece.edges.some(
-    ({ id, path }) => id === "centreBack" && piece.folds.some((fold) => sameLine(fold, path)),
+  const centre = piece.edges.find(
+    ({ role, path }) =>
+      (role === "centre" || role === "collar-centre") &&
+      (isRoundBody(piece) || piece.folds.some((fold) => sameLine(fold, path))),
   );
   return {
     piece,
     role: "attached",
     side: null,
-    cuts: atFront ? [atFront] : isRingBand(piece) ? foldCuts(piece, keep) : [],
-    middle: [...(isFold || /^(hem|neck)Band$/.test(piece.id) ? ["centreBack"] : []), ...(atFront ? ["cut0"] : [])],
+    cuts: atFront ? [atFront] : isFoldedStrip(piece) ? foldCuts(piece, keep) : [],
+    middle: [...(centre ? [centre.id] : []), ...(atFront ? [cutName(0)] : [])],
     grownOn: null,
     isInterfaced: piece.cut.interfacing > 0,
     base: base.filter((name) => piece.edges.some(({ id }) => id === name)),
   };
 }
 
-const isRingBand = ({ id }: Piece) => ["cuff", "band", "hemBand", "neckBand"].includes(id);
+/** Which way a piece goes that hangs on another; null for one that does not. */
+export const goesOf = ({ kind: { worn } }: Piece) => (worn.as === "hung" ? worn.goes : null);
+/** A band round the hem or round neck and front, of which half is worn. */
+const isRoundBody = (piece: Piece) => ["down", "round"].includes(goesOf(piece) ?? "");
+const isFoldedStrip = (piece: Piece) => isRoundBody(piece) || goesOf(piece) === "cuff";
+const edgeOf = ({ edges }: Piece, role: EdgeRole) => edges.find((one) => one.role === role);
+const isOn = ({ id, edges }: Piece, names: readonly string[]) => edges.some((one) => names.includes(`${id}.${one.id}`));
 const sameLine = (a: Path, b: Path) => Math.min(distance(startOf(a), startOf(b)), distance(startOf(a), endOf(b))) < 2;

@@ -24,8 +24,6 @@ export function liesRoundArm(half: WornHalf): boolean {
   });
 }
 
-const OF_ARM: readonly string[] = ["cuff", "band", "sleeveLower"];
-
 /** Every closed ring of open edges of what is worn on the arm. What ends in the middle of the body is none. */
 function ringsOf({ plan, assembly, places }: WornHalf): readonly (readonly Place[])[] {
   const { triangles } = assembly.sheet;
@@ -38,7 +36,7 @@ function ringsOf({ plan, assembly, places }: WornHalf): readonly (readonly Place
   const next = new Map<number, number[]>();
   for (const [key, m] of open) {
     const { role, piece } = at(plan.pieces, m);
-    if (role !== "arm" && role !== "flat" && !OF_ARM.includes(piece.id)) continue;
+    if (role !== "arm" && role !== "flat" && piece.kind.of !== "sleeve") continue;
     const [a, b] = edgeEnds(key);
     // In the middle the other half goes on.
     if (Math.abs(places[a * 3] ?? 0) < IN_MIDDLE && Math.abs(places[b * 3] ?? 0) < IN_MIDDLE) continue;

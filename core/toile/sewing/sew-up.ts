@@ -124,7 +124,7 @@ export function readyToHang(sewing: Sewing, local: Float64Array, worn?: Readonly
 
 /** A sleeve in one with the bodice begins with the arm as far out as it was cut. */
 function startPose({ pieces }: SewingPlan): ArmPose {
-  const over = pieces.find(({ role }) => role === "flat")?.piece.edges.find(({ id }) => id === "overArm");
+  const over = pieces.find(({ role }) => role === "flat")?.piece.edges.find((one) => one.role === "overarm");
   const [from, to] = [over?.path[0]?.[0], over?.path.at(-1)?.[3]];
   if (!from || !to) return HELD_OUT;
   const fall = (Math.atan2(to.y - from.y, to.x - from.x) * 180) / Math.PI;
