@@ -2,7 +2,7 @@ import type { Block } from "../block";
 import { allOf, namesOf } from "../data";
 import type { Handle, Phrase, Source, StepRecord } from "../draft";
 import type { NamedSolution, Path, Point } from "../geometry";
-import type { Edge, EdgePair, NamedLine, Piece } from "../pattern";
+import type { Edge, EdgePair, NamedLine, Piece, SeamRule } from "../pattern";
 import type { CollarChoiceName, CollarChoiceOf, CollarFieldName } from "./collar-fields";
 import type { OuterEdge } from "./outer-edge";
 
@@ -182,7 +182,10 @@ export type DrawnCollar = {
   readonly extra: readonly Piece[];
   /** The front that grows it, from its front edge to the shoulder; null for a collar that is cut by itself. */
   readonly front: FrontOfCollar | null;
+  /** Those that it is fitted to, or by. */
   readonly seams: readonly EdgePair[];
+  /** Every other seam that it brings along. */
+  readonly joins: readonly SeamRule[];
   readonly handles: readonly CollarHandle[];
   /** Null for bands, which run on past the neck. */
   readonly joined: JoinedNeck | null;

@@ -1,8 +1,8 @@
 import type { BodySide } from "../body";
 import { type EdgeRun, type Join, nameOf, type Piece, runOf } from "../pattern";
 import type { DraftedSleeve } from "./draft-sleeve";
+import type { EdgeResolver } from "./edge-resolver";
 import type { FittedSeam } from "./fitted-seams";
-import type { Expand } from "./part-joins";
 
 export type OtherSleeve = { readonly sleeve: DraftedSleeve; readonly side: BodySide };
 
@@ -30,10 +30,10 @@ export function ofOneArm(piece: Piece, side: BodySide, suffix: string): Piece {
 }
 
 /** The seams of a sleeve that only one arm has. */
-export function otherSeams({ sleeve, side }: OtherSleeve, expand: Expand): readonly FittedSeam[] {
+export function otherSeams({ sleeve, side }: OtherSleeve, resolve: EdgeResolver): readonly FittedSeam[] {
   const onOther = (name: string) => name.replace(".", `${OTHER}.`);
   return sleeve.seams.map((seam) => {
-    const body = seam.bodyEdges.flatMap((name) => expand(`-${name}`));
+    const body = seam.bodyEdges.flatMap((name) => resolve({ ...runOf(name), isAgainst: true }));
     const partEdges = seam.partEdges.map(onOther);
     return {
       body,

@@ -4,6 +4,7 @@ import { remembered } from "../data";
 import { distance, endOf, type Path, pathLength, startOf, subpath } from "../geometry";
 import {
   addNotches,
+  BAND_SEAMS,
   type Edge,
   type EdgeRun,
   edge,
@@ -14,6 +15,7 @@ import {
   insideOutline,
   type Join,
   joinedSeam,
+  KIND,
   marksOf,
   type NamedLine,
   NECK_OF_BODICE,
@@ -22,14 +24,17 @@ import {
   type Piece,
   type Seam,
   type SeamKind,
+  type SeamRule,
   withFoldNotches,
   withNotches,
 } from "../pattern";
+import { SLEEVE_SEAMS } from "../sleeve";
 import type { DraftedCollar } from "./draft-collar";
 import type { DraftedSleeve } from "./draft-sleeve";
-import { alongNeck, expander, type FittedSeam, seamsOf, secondFront } from "./fitted-seams";
+import { type EdgeResolver, edgeResolver, neckResolver } from "./edge-resolver";
+import { type FittedSeam, joinsOnSecondFront, seamsOf, secondFront } from "./fitted-seams";
 import { isOfArm, OTHER, type OtherSleeve, ofOneArm, onOtherArm, opposite, otherSeams } from "./other-arm";
-import { type Expand, partJoins } from "./part-joins";
+import { partJoins } from "./part-joins";
 import { reachingWaist } from "./reaching-waist";
 
 /** The whole garment as one pattern. */
@@ -66,7 +71,7 @@ export function wholeGarment(
   const isWhole = choices.cut === "whole";
   const own = ownPieces(sleeve, collar, isWhole);
   // Sleeve or collar may bring the band of the hem.
-  const hem = own.some(({ id }) => id === "hemBand") ? "plain" : choices.hem;
+  const hem = own.some(({ kind: { worn } }) => worn.as === "hung" && worn.goes === "down") ? "plain" : choices.hem;
   const drawnSides: readonly Side[] = isWhole || ofSleeve ? ["front", "back"] : grown ? ["front"] : [];
   const { all, isFrontCutTwice } = bodiceOf(given, {
     backLength,
@@ -81,19 +86,29 @@ export function wholeGarment(
   const lines = grown?.lines ?? [];
   const pieces = [
     ...(other ? own.map((piece) => ofOneArm(piece, opposite(other.side), "")) : own).map((piece) =>
-      piece.id === "frontFacing" ? withLines(piece, lines) : piece,
+      isFacing(piece) && piece.kind.side === "front" ? withLines(piece, lines) : piece,
     ),
     ...(bodice?.pieces ?? []).map((piece) => (isAtFrontEdge(piece) ? withLines(piece, lines) : piece)),
     ...(other?.sleeve.pieces ?? []).filter(isOfArm).map((piece) => ofOneArm(piece, other?.side ?? "left", OTHER)),
     ...(isFrontCutTwice && collar ? secondFront(collar) : []),
   ];
-  const expand = expander(bodice, pieces);
+  const resolve = edgeResolver(bodice, pieces);
   const neck = ofSleeve?.neckEdges ?? NECK_OF_BODICE;
-  const ofNeck = alongNeck(expand, neck, pieces);
-  const fitted = seamsOf(sleeve, collar, expand, ofNeck, edgeFinder(pieces), isFrontCutTwice);
-  const ofOther = other ? otherSeams(other, expand) : [];
-  const isAsked = ({ id }: Join) => !(collar && NECK_FACINGS.includes(id));
-  return joined(pieces, bodice, [...fitted, ...ofOther], ofNeck, isAsked, isFrontCutTwice);
+  const ofNeck = neckResolver(resolve, neck, pieces);
+  const fitted = seamsOf(sleeve, collar, resolve, ofNeck, edgeFinder(pieces), isFrontCutTwice);
+  const brought = collar?.drawing.joins ?? [];
+  const ofOther = other ? otherSeams(other, resolve) : [];
+  // Between the neck and its facings lies a collar, where there is one.
+  const isAsked = ({ kind }: Join) => !(collar && kind === "neck-facing");
+  return joined(
+    pieces,
+    bodice,
+    [...fitted, ...ofOther],
+    ofNeck,
+    isFrontCutTwice ? joinsOnSecondFront(brought) : brought,
+    isAsked,
+    isFrontCutTwice,
+  );
 }
 
 type BodiceOrder = {
@@ -141,9 +156,6 @@ function isStraightLine(path: Path): boolean {
   return pathLength(path) - distance(startOf(path), endOf(path)) < SAME_PLACE_MM;
 }
 
-/** Between the neck and its facings lies a collar, where there is one. */
-const NECK_FACINGS: readonly string[] = ["body.facing.back", "body.facing.front"];
-
 const isAtFrontEdge = ({ kind, edges }: Piece) =>
   kind.side === "front" && kind.of === "bodice" && edges.some(({ role }) => role === "centre");
 
@@ -171,16 +183,16 @@ function withGrownFront(half: HalfEdges, grown: NonNullable<DraftedCollar["drawi
 const SAME_PLACE_MM = 0.05;
 const LEAST_NECK_MM = 5;
 
+const isOfBodice = ({ kind }: Piece) => kind.of === "bodice";
+const isFacing = ({ kind }: Piece) => kind.of === "finish" && kind.side !== null;
+/** A strip of a front edge, which a bodice that is cut whole has itself. */
+const isStrip = ({ kind }: Piece) => kind === KIND.strip;
+
 /** What sleeve and collar cut besides front and back; of what both bring the collar's counts. */
 function ownPieces(sleeve: DraftedSleeve | null, collar: DraftedCollar | null, isWhole: boolean): readonly Piece[] {
-  const ofCollar = (collar?.pieces ?? []).filter(({ id }) => id !== "front" && !(isWhole && id === "buttonStand"));
-  const isFacing = ({ id }: Piece) => id === "frontFacing" || id === "backFacing";
+  const ofCollar = (collar?.pieces ?? []).filter((piece) => !isOfBodice(piece) && !(isWhole && isStrip(piece)));
   const ofSleeve = (sleeve?.pieces ?? []).filter(
-    (piece) =>
-      piece.id !== "front" &&
-      piece.id !== "back" &&
-      !(collar && isFacing(piece)) &&
-      !ofCollar.some(({ id }) => id === piece.id),
+    (piece) => !isOfBodice(piece) && !(collar && isFacing(piece)) && !ofCollar.some(({ id }) => id === piece.id),
   );
   return [...ofSleeve, ...ofCollar];
 }
@@ -192,12 +204,17 @@ function joined(
   pieces: readonly Piece[],
   bodice: Bodice | null,
   fitted: readonly FittedSeam[],
-  expand: Expand,
+  resolve: EdgeResolver,
+  brought: readonly SeamRule[],
   isAsked: (join: Join) => boolean,
   isFrontCutTwice: boolean,
 ): Together {
   const find = edgeFinder(pieces);
-  const ofParts = partJoins(expand, (run) => find(run) !== null);
+  const has = {
+    edge: (run: EdgeRun) => find(run) !== null,
+    piece: (id: string) => pieces.some((one) => one.id === id),
+  };
+  const ofParts = partJoins([...SLEEVE_SEAMS, ...BAND_SEAMS], brought, resolve, has);
   const ofOther = ofParts.filter(({ kind }) => OF_SLEEVE.includes(kind)).map(onOtherArm);
   const possible = [...(bodice?.joins ?? []), ...ofParts, ...ofOther].filter(
     (join) => isAsked(join) && hasEdges(join, find),

@@ -1,4 +1,5 @@
 export { arranged, inMakersOrder, type Layout, type PlacedPiece } from "./arrange";
+export { BAND_SEAMS } from "./band-seams";
 export { type BandedEdges, bandedEdges, hemBand, neckBand, neckBandLength } from "./bands";
 export { type BodiceEdges, bodicePiece, placePiece } from "./bodice-piece";
 export { mouthOfLegs } from "./dart-mouth";
@@ -27,6 +28,7 @@ export {
   marksOf,
   nameOf,
   notchAlong,
+  reversedRuns,
   runOf,
   withNotches,
 } from "./join";
@@ -61,5 +63,6 @@ export {
   type SeamSection,
   section,
 } from "./seam";
+export { backward, type EdgeRef, forward, optional, type SeamRule } from "./seam-rule";
 export { standStrip } from "./stand-strip";
 export { layPart, type Walk, type WalkMoment, walkSeam } from "./walk";

@@ -42,6 +42,10 @@ export function runOf(name: string): EdgeRun {
   return { piece, edge, isAgainst };
 }
 
+/** The same edges run along the other way. */
+export const reversedRuns = (runs: readonly EdgeRun[]): readonly EdgeRun[] =>
+  [...runs].reverse().map((run) => ({ ...run, isAgainst: !run.isAgainst }));
+
 /** "front.side", whichever way the seam runs along it. */
 export const nameOf = ({ piece, edge }: EdgeRun): string => `${piece}.${edge}`;
 

@@ -69,6 +69,7 @@ export const band = collarKind({
           },
         ),
       ],
+      joins: [],
       handles: [
         {
           field: "depth",

@@ -28,6 +28,7 @@ import { type CollarBase, collarKind } from "../collar-kind";
 import { joinedNeckline } from "../joined-neckline";
 import { chestOf } from "../lapel/front-ground";
 import { backFacings, frontFacing, frontPiece } from "../lapel/front-pieces";
+import { GROWN_SEAMS } from "../lapel/grown-seams";
 import { facingStep, paperStep } from "../lapel/lapel-steps";
 import { necklineSeam } from "../neckline-seam";
 
@@ -83,6 +84,7 @@ export const grownOn = collarKind({
           BACK_NECK_OF_FRONT,
         ),
       ],
+      joins: GROWN_SEAMS,
       handles: [
         {
           field: "height",

@@ -38,6 +38,7 @@ import {
   notchedFront,
   outerEdgeToTip,
 } from "./lapel-outline";
+import { NOTCHED_SEAMS } from "./notched-seams";
 import { NOTCHED_CUTTING, notchedSteps } from "./notched-steps";
 
 type NotchedChoices = Required<Pick<CollarChoices, "breakAt" | "rollSchool" | "edgeBy" | "neckEdge">>;
@@ -93,6 +94,7 @@ export function draftNotched(base: CollarBase, figures: NotchedFigures, choices:
         },
       ),
     ],
+    joins: NOTCHED_SEAMS,
     handles: [
       ...turnedHandles(ground, back, figures.fall, choices.edgeBy === "own" ? found.outer.at : null),
       ...lapelHandles(front, figures),

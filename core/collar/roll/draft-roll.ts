@@ -28,6 +28,7 @@ import {
   levelButtons,
   rollLine,
 } from "../lapel/front-pieces";
+import { GROWN_SEAMS } from "../lapel/grown-seams";
 import { turnedCollar, turnedHandles } from "../lapel/turned-collar";
 import { necklineSeam } from "../neckline-seam";
 import type { OuterEdge } from "../outer-edge";
@@ -117,6 +118,7 @@ export function draftRoll(base: CollarBase, figures: RollFigures, choices: RollC
         BACK_NECK_OF_FACING,
       ),
     ],
+    joins: GROWN_SEAMS,
     handles: [
       ...turnedHandles(ground, back, fall, choices.edgeBy === "own" && !isOverlay ? outer.at : null),
       lapelHandle(ground, widestAt, lapelWidth),

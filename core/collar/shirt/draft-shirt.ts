@@ -8,6 +8,7 @@ import { type BandShape, edgeAt, edgeLengthTo, frontAt, lifted } from "../stand/
 import { draftStand } from "../stand/draft-stand";
 import { frontEndOf, roundedLess, separateBand, standHandles, standTask, upperEdgeOf } from "../stand/stand";
 import { type Bent, type Fall, fallPiece, pointOf, underFallPiece } from "./fall";
+import { FALL_SEAMS, STAND_AND_FALL_SEAMS } from "./shirt-seams";
 import { fallSteps, onePieceSteps, SHIRT_CUTTING } from "./shirt-steps";
 
 type ShirtFigures = Readonly<
@@ -174,6 +175,7 @@ export function standAndFall(
         mark: { name: "shoulder", bodyAt: shoulderAt, partAt: shoulderAt },
       },
     ],
+    joins: STAND_AND_FALL_SEAMS,
     handles: [
       ...standHandles(task, stand).filter(({ field }) => field !== "height"),
       ...fallHandles(bent.fall, figures, up),
@@ -238,6 +240,7 @@ export function onePiece(base: CollarBase, figures: ShirtFigures, choices: Shirt
         part: ["collar.neck"],
       }),
     ],
+    joins: FALL_SEAMS,
     handles: fallHandles(bent.fall, figures, 0),
     joined: { neckline, shoulderAt, fallLine: bent.lineBelow },
     upperEdge: null,

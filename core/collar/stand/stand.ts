@@ -7,6 +7,7 @@ import { joinedNeckline } from "../joined-neckline";
 import { necklineSeam, wholeNeckline } from "../neckline-seam";
 import { easeAtRise, frontAt } from "./band-shape";
 import { draftStand, type Stand, upperGirthBySchool } from "./draft-stand";
+import { STAND_SEAMS } from "./stand-seams";
 import type { StandTask } from "./stand-task";
 
 const COMMON = "common practice, no source" as const;
@@ -124,6 +125,7 @@ export const stand = collarKind({
           part: ["collar.neck"],
         }),
       ],
+      joins: STAND_SEAMS,
       handles: standHandles(task, drawn),
       joined: { neckline, shoulderAt: task.neckline.back, fallLine: null },
       upperEdge: upperEdgeOf(task, drawn),

@@ -107,7 +107,7 @@ function spreadFor(plain: Omit<Slashing, "atHem">, seam: number): number {
 /** What would be its hem is the seam to the lower part. */
 function upperPart(piece: Piece): Piece {
   const edges = piece.edges.map((one) =>
-    one.id === "hem" ? { ...one, id: "lanternSeam", name: "Seam to the lower part" } : one,
+    one.role === "hem" ? { ...one, id: "lanternSeam", role: "seam" as const, name: "Seam to the lower part" } : one,
   );
   return { ...piece, edges };
 }
