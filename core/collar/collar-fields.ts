@@ -53,6 +53,12 @@ const FIELDS = {
   out: length("Collar end moved out by", 0, 80),
   depth: length("Finished depth of the band", 5, 150),
   hemDepth: length("Finished depth of the hem band", 0, 200),
+  overlap: length(
+    "Overlap at the shoulder point",
+    0,
+    60,
+    "Front and back laid together: more makes the collar roll up at the neck.",
+  ),
   slant: length("Centre-back seam slanted by", 0, 60),
 } as const satisfies Readonly<Record<string, CollarField>>;
 

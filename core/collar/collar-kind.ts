@@ -35,6 +35,10 @@ export type CollarKind<
 > = {
   readonly name: string;
   readonly summary: string;
+  /** What else people call it, to find a garment by: common practice, no source. */
+  readonly alsoCalled: string;
+  /** Does it stand up from the neckline, which then has to lie close to the neck? */
+  readonly standsOnNeckline: boolean;
   /** How what is left to choose is laid out; defaults are taken in this order. */
   readonly groups: readonly {
     readonly title: string;
@@ -212,6 +216,15 @@ export type NoCollar =
   | { readonly what: "gorge-beyond-neckline"; readonly start: number; readonly most: number }
   | { readonly what: "lapel-below-break"; readonly tip: number; readonly breakY: number; readonly usualDrop: number }
   | { readonly what: "out-too-far"; readonly out: number; readonly usual: number }
+  /** What only this kind can run into, in its own words, with what would give a collar. */
+  | {
+      readonly what: "own";
+      readonly code: string;
+      readonly message: Phrase;
+      readonly reason: Phrase;
+      readonly numbers: Readonly<Record<string, number>>;
+      readonly ways: readonly { readonly id: string; readonly label: Phrase; readonly change: CollarFigures }[];
+    }
   | { readonly what: "spread-beyond-point"; readonly point: number; readonly spread: number };
 
 export type CollarDrawing = DrawnCollar | { readonly isDrawn: false; readonly why: NoCollar };

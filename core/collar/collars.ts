@@ -1,6 +1,7 @@
 import { namesOf } from "../data";
 import { band } from "./band/band";
 import type { AnyCollarKind } from "./collar-kind";
+import { flat } from "./flat/flat";
 import { grownOn } from "./grown-on/grown-on";
 import { notched } from "./notched/notched";
 import { roll } from "./roll/roll";
@@ -15,6 +16,7 @@ const COLLARS = {
   roll,
   "grown-on": grownOn,
   band,
+  flat,
 } as const satisfies Readonly<Record<string, AnyCollarKind>>;
 
 export type CollarKindName = keyof typeof COLLARS;

@@ -1,3 +1,4 @@
+import { collarOf } from "../collar";
 import type { GarmentSpec } from "../spec";
 
 /**
@@ -17,15 +18,6 @@ const SLEEVES: Readonly<Record<NonNullable<GarmentSpec["sleeve"]>["kind"], strin
   droppedGathered: "dropped shoulder gathered sleeve smock",
 };
 
-const COLLARS: Readonly<Record<NonNullable<GarmentSpec["collar"]>["kind"], string>> = {
-  stand: "stand collar band collar bishop collar mandarin grandad",
-  shirt: "shirt collar stand and fall button-down",
-  notched: "notched collar lapel revers tailored blazer",
-  roll: "roll collar shawl collar",
-  "grown-on": "grown-on collar funnel",
-  band: "neck band ribbed",
-};
-
 const CLOTHS: Readonly<Record<NonNullable<GarmentSpec["cloth"]["kind"]>, string>> = {
   knit: "knit jersey stretch",
   shirting: "shirting cotton poplin",
@@ -39,7 +31,7 @@ export function searchWords({ name, sleeve, collar, cloth }: GarmentSpec): strin
   return [
     name,
     sleeve ? SLEEVES[sleeve.kind] : "sleeveless",
-    collar ? COLLARS[collar.kind] : "collarless",
+    collar ? collarOf(collar.kind).alsoCalled : "collarless",
     cloth.kind ? CLOTHS[cloth.kind] : "",
   ]
     .filter((words) => words !== "")

@@ -25,6 +25,15 @@ export function judgeNoCollar(why: NoCollar): Finding {
         ],
       });
     }
+    case "own":
+      return told({
+        code: why.code,
+        severity: "fault",
+        message: why.message,
+        reason: why.reason,
+        numbers: why.numbers,
+        remedies: why.ways.map(({ id, label, change }) => remedy(id, label, change)),
+      });
     case "no-neckline":
       return told({
         code: "no-neckline",

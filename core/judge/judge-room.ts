@@ -1,4 +1,5 @@
 import { type Block, type EaseGarment, levelOf, measureBlock, usualEase, usualGarment } from "../block";
+import { collarOf } from "../collar";
 import { length, type Phrase, phrase } from "../draft";
 import { along, distance, endOf, lengthAtHeight, startOf } from "../geometry";
 import type { Finding } from "./finding";
@@ -80,7 +81,7 @@ function armholeFinding({ from, usual, measured }: About): readonly Finding[] {
 
 /** Only where a collar stands on the neckline, or it is a plain round one: a scoop is longer on purpose. */
 function necklineFinding({ spec, from, measured }: About): readonly Finding[] {
-  const isStanding = spec.collar?.kind === "stand" || spec.collar?.kind === "shirt";
+  const isStanding = spec.collar ? collarOf(spec.collar.kind).standsOnNeckline : false;
   const { typed, neckShape } = from.choices;
   const isTyped = typed.frontNeckDepth !== undefined || typed.frontNeckWidth !== undefined;
   if (neckShape !== "round" || (isTyped && !isStanding)) return [];

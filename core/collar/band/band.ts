@@ -14,6 +14,8 @@ const COMMON = "common practice, no source" as const;
 export const band = collarKind({
   name: "Band",
   summary: "A band round the neck and down both front edges, as on a cardigan, with a band for the hem.",
+  alsoCalled: "neck band ribbed",
+  standsOnNeckline: false,
   needsNeck: false,
   needsWaist: true,
   frontEdge: "banded",

@@ -43,6 +43,8 @@ const SEAM_MM = 10;
 export const grownOn = collarKind({
   name: "Grown-on stand",
   summary: "Stands up round the neck and is cut in one with the front; only the back neck has a seam.",
+  alsoCalled: "grown-on collar funnel",
+  standsOnNeckline: false,
   needsNeck: false,
   needsWaist: true,
   frontEdge: "grown",

@@ -11,6 +11,8 @@ const MEMORY = "from memory" as const;
 export const notched = collarKind({
   name: "Notched collar",
   summary: "A collar with lapels: they turn back together along the roll line, and meet in a notch.",
+  alsoCalled: "notched collar lapel revers tailored blazer",
+  standsOnNeckline: false,
   needsNeck: false,
   needsWaist: true,
   frontEdge: "grown",

@@ -13,6 +13,8 @@ const COVERS_MM = 10;
 export const roll = collarKind({
   name: "Roll collar",
   summary: "Collar and lapel in one sweep, rolled over along a crease line; also called a shawl collar.",
+  alsoCalled: "roll collar shawl collar",
+  standsOnNeckline: false,
   needsNeck: false,
   needsWaist: true,
   frontEdge: "grown",

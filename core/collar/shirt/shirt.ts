@@ -20,6 +20,8 @@ const hasStand = (choices: CollarChoices) => !isOnePiece(choices);
 export const shirt = collarKind({
   name: "Shirt collar",
   summary: "Turned down, with points: a fall on a stand, or one piece that turns over by itself.",
+  alsoCalled: "shirt collar stand and fall button-down",
+  standsOnNeckline: true,
   needsNeck: true,
   needsWaist: false,
   frontEdge: "left",

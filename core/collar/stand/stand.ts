@@ -94,6 +94,8 @@ export function standTask(
 export const stand = collarKind({
   name: "Stand",
   summary: "A band that stands up round the neck; also called a band collar.",
+  alsoCalled: "stand collar band collar bishop collar mandarin grandad",
+  standsOnNeckline: true,
   needsNeck: true,
   needsWaist: false,
   frontEdge: "left",
