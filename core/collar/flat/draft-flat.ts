@@ -1,9 +1,10 @@
 import type { Block } from "../../block";
 import {
-  beside,
+  along,
   type Cubic,
   distance,
   endOf,
+  fairCurve,
   findRoot,
   lerp,
   line,
@@ -17,7 +18,9 @@ import {
   SOLVED_MM,
   type Solution,
   startOf,
+  step,
   subpath,
+  withStartDirection,
 } from "../../geometry";
 import { edge, hungCollar, KIND, notchOn, type Piece } from "../../pattern";
 import { smallerTo, tipInside } from "../collar-figures";
@@ -37,7 +40,7 @@ export type FlatDraft = {
   /** The neckline of the laid block, from the centre back. */
   readonly neckline: Path;
   /** Shoulder point of the front and of the back, as they overlap. */
-  readonly tips: { readonly back: Point; readonly front: Point };
+  readonly tips: { readonly neck: Point; readonly back: Point; readonly front: Point };
   /** From the centre back to the front. */
   readonly neck: Path;
   readonly outer: Path;
@@ -60,8 +63,14 @@ const QUARTER_HANDLE = 0.5523;
 /** The front end begins to drop at this share of the neckline, about half way down the front. */
 const DROPS_FROM = 0.6;
 
+type Laid = {
+  /** From the centre back. */
+  readonly neckline: Path;
+  readonly tips: FlatDraft["tips"];
+};
+
 /** The neckline with front and back laid together at the neck point, their shoulder points one over the other. */
-function laid({ front, back }: FlatTask["block"], overlap: number) {
+function laid({ front, back }: FlatTask["block"], overlap: number): Laid {
   const neckPoint = startOf(back.shoulder.path);
   const onBack = frontOnBack({ front, back });
   const shorter = Math.min(back.shoulder.length, front.shoulder.length);
@@ -69,7 +78,7 @@ function laid({ front, back }: FlatTask["block"], overlap: number) {
   const place = (p: Point) => rotatePoint(onBack(p), neckPoint, turn);
   return {
     neckline: [...reversePath(back.neckline.path), ...mapPath(front.neckline.path, place)],
-    tips: { back: endOf(back.shoulder.path), front: place(endOf(front.shoulder.path)) },
+    tips: { neck: neckPoint, back: endOf(back.shoulder.path), front: place(endOf(front.shoulder.path)) },
   };
 }
 
@@ -79,17 +88,13 @@ export function draftFlat(task: FlatTask): FlatDraft | null {
   const { neckline, tips } = laid(block, task.overlap);
   const whole = pathLength(neckline);
   const neckFor = (drop: number) =>
-    beside(
-      neckline,
-      (share) => {
-        const down = Math.max(0, (share - DROPS_FROM) / (1 - DROPS_FROM));
-        return -OUTSIDE_MM * (1 - down) + drop * down * down * (3 - 2 * down);
-      },
-      1,
-    );
+    offset(neckline, (share) => {
+      const down = Math.max(0, (share - DROPS_FROM) / (1 - DROPS_FROM));
+      return -OUTSIDE_MM * (1 - down) + drop * down * down * (3 - 2 * down);
+    });
   const dropped = findRoot((drop) => pathLength(neckFor(drop)) - whole, -OUTSIDE_MM, MOST_DROP_MM, SOLVED_MM);
   const neck = neckFor(dropped.value);
-  const edgeLine = beside(neckline, () => fall, 1);
+  const edgeLine = offset(neckline, () => fall);
   // From the front end of the neck edge straight on down, as wide as behind.
   const [foot, tip] = [endOf(neck), endOf(edgeLine)];
   if (!(distance(foot, tip) > fall / 2) || pathLength(edgeLine) < pathLength(neck) / 2) return null;
@@ -131,6 +136,29 @@ export function draftFlat(task: FlatTask): FlatDraft | null {
   }
 }
 
+/** At so many places of the neckline an offset is taken; each is drawn so often towards the middle of its neighbours. */
+const PLACES = 32;
+const FAIRED = 5;
+
+/** A fair curve beside the neckline, `by` so far on the bodice's side of it, square to the centre back; its corner at the neck point is faired away. */
+function offset(neckline: Path, by: (share: number) => number): Path {
+  const whole = pathLength(neckline);
+  let points: readonly Point[] = Array.from({ length: PLACES + 1 }, (_, i) => {
+    const { point, direction } = along(neckline, (whole * i) / PLACES);
+    // From the centre back the bodice lies to the right.
+    const off = by(i / PLACES);
+    return { x: point.x - direction.y * off, y: point.y + direction.x * off };
+  });
+  for (let pass = 0; pass < FAIRED; pass++)
+    points = points.map((p, i) => betweenNeighbours(p, points[i - 1], points[i + 1]));
+  return withStartDirection(fairCurve(points), along(neckline, 0).direction);
+}
+
+/** Both ends stay where they are. */
+function betweenNeighbours(p: Point, before: Point | undefined, after: Point | undefined): Point {
+  return before && after ? lerp(p, lerp(before, after, 0.5), 0.5) : p;
+}
+
 /** The grain arrow lies so far from the fold, and so long up and down, as shares of the width. */
 const GRAIN_IN = 0.35;
 const GRAIN_HALF = 0.28;
@@ -141,11 +169,13 @@ function frontEnd(outer: Path, foot: Point, radius: number): { readonly run: Pat
   if (radius <= 0) return { run: outer, front: line(foot, tip) };
   const run = subpath(outer, 0, pathLength(outer) - radius);
   const [from, to] = [lerp(tip, foot, radius / distance(tip, foot)), endOf(run)];
-  const round: Cubic = [from, lerp(from, tip, QUARTER_HANDLE), lerp(to, tip, QUARTER_HANDLE), to];
+  // It leaves the outer edge in the direction that the edge has there.
+  const { direction } = along(run, pathLength(run));
+  const round: Cubic = [from, lerp(from, tip, QUARTER_HANDLE), step(to, direction, QUARTER_HANDLE * radius), to];
   return { run, front: [...(distance(foot, from) > SAME_MM ? line(foot, from) : []), round] };
 }
 
 /** How long the line on the garment is that the outer edge lies on, front and back laid edge to edge. */
 export function lineItLiesOn(block: FlatTask["block"], fall: number): Path {
-  return beside(laid(block, 0).neckline, () => fall, 1);
+  return offset(laid(block, 0).neckline, () => fall);
 }

@@ -1,5 +1,5 @@
 import { length, lettered, phrase, point, type StepRecord } from "../../draft";
-import { endOf, pathLength, startOf } from "../../geometry";
+import { endOf, line, pathLength, startOf } from "../../geometry";
 import { edgeLines } from "../../pattern";
 import { alongNeckline, measuredFigure, neckSeamFigure, UNDER_SMALLER_MM } from "../collar-figures";
 import { type FlatDraft, type FlatTask, OUTSIDE_MM } from "./draft-flat";
@@ -21,7 +21,11 @@ export function flatSteps(task: FlatTask, draft: FlatDraft, needed: number): rea
         lettered("B", "shoulder point of the front", tips.front),
         lettered("C", "neckline at the centre back", startOf(neckline)),
       ],
-      lines: [{ id: "flat.neckline", path: neckline, kind: "guide" }],
+      lines: [
+        { id: "flat.neckline", path: neckline, kind: "guide" },
+        { id: "flat.backShoulder", path: line(tips.neck, tips.back), kind: "guide" },
+        { id: "flat.frontShoulder", path: line(tips.neck, tips.front), kind: "guide" },
+      ],
     },
     {
       text: phrase`Draw the neck edge ${length(OUTSIDE_MM)} outside the neckline behind, off the bodice, and let it run down in front to ${point("D")}, ${length(dropped.value)} below the neckline, so that it is as long as the neckline.`,

@@ -51,8 +51,8 @@ export function sewingPlan(garment: Garment): SewingPlan | { readonly why: strin
         return [armPiece(piece)];
       case "left-out":
         notes.push(`${piece.name} is not worn: the toile has no place for it yet.`);
-        return [];
     }
+    return [];
   });
   const isWorn = (name: string) => worn.some(({ piece }) => name.startsWith(`${piece.id}.`));
   const used = new Set<string>();
