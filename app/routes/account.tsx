@@ -60,7 +60,7 @@ export async function action({ request, context }: Route.ActionArgs) {
     }
     case "password": {
       if (isLocalEmail(personOf(context).email))
-        return data({ problem: "Whoever enters at this machine has no password." }, { status: 422 });
+        return data({ problem: "Somebody who enters at this machine has no password." }, { status: 422 });
       const { current = "", next = "" } = texts;
       const answer = await askAuth(request, "/change-password", {
         currentPassword: current,
@@ -73,7 +73,7 @@ export async function action({ request, context }: Route.ActionArgs) {
     case "delete": {
       const { userId, email } = personOf(context);
       if (isLocalEmail(email))
-        return data({ problem: "Whoever enters at this machine has no account to delete." }, { status: 422 });
+        return data({ problem: "Somebody who enters at this machine has no account to delete." }, { status: 422 });
       const answer = await askAuth(request, "/sign-in/email", { email, password: texts.sure ?? "" });
       if (!answer.ok)
         return data(

@@ -126,7 +126,8 @@ export default function Client({ loaderData, actionData }: Route.ComponentProps)
               <a href={`/clients/${client.id}/data.zip`} download>
                 All that is kept of {client.name}
               </a>
-              , as an archive to hand out. Deleted, then destroyed from the shelves, nothing of it is left.
+              , as an archive to hand out. Delete the client and destroy the garments on the shelves to remove all of
+              it.
             </p>
           </div>
           <CsvExchange clientId={client.id} hasMeasures={history.length > 0} answer={actionData} />

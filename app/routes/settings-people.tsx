@@ -82,7 +82,7 @@ async function passwordLink(
   return { problem: null, link: { address: link, until: format(parseISO(until), "d MMM yyyy, HH:mm") } };
 }
 
-const NOBODY = { ok: false, status: 404, sentence: "Whoever that was is not in the workroom any more." } as const;
+const NOBODY = { ok: false, status: 404, sentence: "This person is not in the workroom any more." } as const;
 
 async function act(request: Request, texts: Readonly<Record<string, string>>, organizationId: string) {
   const { act: asked, id = "", role } = texts;
@@ -121,7 +121,7 @@ export default function People({ loaderData, actionData }: Route.ComponentProps)
             <code data-password-link>{actionData.link.address}</code>
           </p>
           <p className="soft">
-            Send it yourself, now: it is shown this once. Whoever has it takes a new password, once, until{" "}
+            Send it yourself, now: it is shown this once. It can be used once to choose a new password, until{" "}
             {actionData.link.until}.
           </p>
         </section>

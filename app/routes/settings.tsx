@@ -63,7 +63,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
           <h2 className="page-part">Workroom</h2>
           <TextBox name="name" label="Name" defaultValue={name} maxLength={120} readOnly={!isOwner} />
           <label className="text-box">
-            <span>Tape, for whoever has not chosen another</span>
+            <span>Unit for people who have not chosen one</span>
             <select name="usualUnit" defaultValue={settings.unit ?? "in"}>
               <option value="in">Inches</option>
               <option value="cm">Centimetres</option>

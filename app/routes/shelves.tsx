@@ -45,7 +45,7 @@ export default function Shelves({ loaderData: shelves, actionData }: Route.Compo
     <Page title="On the shelves">
       <Text color="inkSoft" mt="-4" mb="6" maxW="44rem">
         What is put away or deleted is in no list, and can be taken back out from here. A client’s garments go and come
-        with the client. What is deleted can be destroyed for good: then nothing of it is left.
+        with the client. A deleted garment can be destroyed for good: nobody can bring it back then.
       </Text>
       {actionData && (
         <Text role="alert" color="fault" mb="4">

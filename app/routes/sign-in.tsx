@@ -26,7 +26,7 @@ export async function action({ request }: Route.ActionArgs) {
   if (texts.act === "local") {
     const isPressedHere = isFromThisMachine(request) && isSentByItsOwnPage(request);
     const local = isPressedHere ? await localPerson(theDatabase()) : null;
-    if (!local) return data({ email: "", problem: "That is only for whoever sits at this machine." }, { status: 403 });
+    if (!local) return data({ email: "", problem: "Only a person at this machine can do that." }, { status: 403 });
     const entered = await auth().api.enterAs({
       body: { userId: local.userId },
       headers: request.headers,

@@ -66,7 +66,7 @@ export function WalkPanel({ garment, seams, state }: Props) {
       </Box>
       <Text data-walk-says>
         <LengthText mm={moment.bodyAt} /> along the {onBody} lies <LengthText mm={moment.partAt} /> along the {onPart};{" "}
-        <LengthText mm={moment.easedIn} /> eased in so far.
+        <LengthText mm={moment.easedIn} /> eased in up to here.
         {isAtEnd && (
           <b>
             {" "}

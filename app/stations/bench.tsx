@@ -1,6 +1,6 @@
 import type { GarmentClient } from "@app/stations/measures/newer-measures";
 import { SleeveStation } from "@app/stations/sleeve/sleeve-station";
-import { PanelsShown, useSheetFirst } from "@app/work/panels-wait";
+import { ShownPanels, useSheetFirst } from "@app/work/panels-wait";
 import type { Station } from "@core/garment/index";
 import { lazy, type ReactNode, Suspense, useEffect } from "react";
 import { BenchHeader } from "./bench-header";
@@ -57,9 +57,9 @@ export function Bench({ garmentId, client, station }: Props) {
   return (
     <>
       <BenchHeader garmentId={garmentId} client={client} station={station} />
-      <PanelsShown value={panelsShown}>
+      <ShownPanels value={panelsShown}>
         <Suspense fallback={null}>{stations[station]()}</Suspense>
-      </PanelsShown>
+      </ShownPanels>
     </>
   );
 }

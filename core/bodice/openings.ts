@@ -91,16 +91,9 @@ export function grownOnStand(
     ? line(corner.foot, { x: fold - 2 * stand, y: foot.y })
     : mapPath([...reversePath(standHem.path), ...hemOver], over);
   return {
-    top: [edge("facingTop", "neck-end", "Top of what is folded back", topOver), ...standTop],
-    bottom: [standHem, edge("facingHem", "hem", "Hem of what is folded back", hemOverPath)],
-    left: [
-      edge(
-        "facingEdge",
-        "folded-back",
-        "Inner edge of what is folded back",
-        line(endOf(hemOverPath), startOf(topOver)),
-      ),
-    ],
+    top: [edge("facingTop", "neck-end", "Top of the facing", topOver), ...standTop],
+    bottom: [standHem, edge("facingHem", "hem", "Hem of the facing", hemOverPath)],
+    left: [edge("facingEdge", "folded-back", "Inner edge of the facing", line(endOf(hemOverPath), startOf(topOver)))],
     folds: turnedOnce ? [frontFold, line({ x: fold - stand, y: neck.y }, { x: fold - stand, y: foot.y })] : [frontFold],
     buttons,
     cut: PAIR,

@@ -171,5 +171,41 @@ function afterwards({ kind }: Seam, { spec }: Garment, isFlat: boolean): Phrase 
   if (kind === "neck-facing") return phrase` Clip the curve, turn, and stitch the facing to its own seam allowance.`;
   if (kind === "collar-edge" || kind === "front-edge")
     return phrase` Trim the layers to steps, clip, turn, and press so that the seam rolls under.`;
-  return phrase` Press it as it was sewn, then open or to one side.`;
+  return PRESSED[pressedTo(kind)];
 }
+
+/** Which way the allowances are pressed (common practice, no source). */
+type Pressed = "open" | "back" | "centre" | "up" | "sleeve" | "band";
+
+function pressedTo(kind: SeamKind): Pressed {
+  switch (kind) {
+    case "shoulder":
+    case "facing-shoulder":
+      return "back";
+    case "dart":
+    case "panel":
+      return "centre";
+    case "waist":
+      return "up";
+    case "armhole":
+    case "raglan":
+      return "sleeve";
+    case "cuff":
+    case "hem-band":
+    case "neck-band":
+    case "strip":
+    case "binding":
+      return "band";
+    default:
+      return "open";
+  }
+}
+
+const PRESSED: Readonly<Record<Pressed, Phrase>> = {
+  open: phrase` Press it as it was sewn, then open.`,
+  back: phrase` Press it as it was sewn, then towards the back.`,
+  centre: phrase` Press it as it was sewn, then towards the centre.`,
+  up: phrase` Press it as it was sewn, then up.`,
+  sleeve: phrase` Press it as it was sewn, then towards the sleeve.`,
+  band: phrase` Press it as it was sewn, then towards the band.`,
+};

@@ -6,4 +6,4 @@ export type { FinishedSleeve } from "./finish-sleeve";
 export { isOfArm, OTHER, type OtherSleeve } from "./other-arm";
 export type { Part } from "./part";
 export { draftSewnSleeve, type SewnAttempt, type SewnSleeve, setInTask } from "./sewn-sleeve";
-export { NOTHING_TOGETHER, type Together, wholeGarment } from "./whole-garment";
+export { type AssembledGarment, NOTHING_ASSEMBLED, wholeGarment } from "./whole-garment";

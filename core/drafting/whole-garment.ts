@@ -38,7 +38,7 @@ import { partJoins } from "./part-joins";
 import { reachingWaist } from "./reaching-waist";
 
 /** The whole garment as one pattern. */
-export type Together = {
+export type AssembledGarment = {
   readonly pieces: readonly Piece[];
   /** The seams that sleeve and collar are fitted to, by the edges that the pieces have here. */
   readonly seams: readonly Seam[];
@@ -50,7 +50,13 @@ export type Together = {
   readonly isFrontCutTwice: boolean;
 };
 
-export const NOTHING_TOGETHER: Together = { pieces: [], seams: [], joins: [], bodice: null, isFrontCutTwice: false };
+export const NOTHING_ASSEMBLED: AssembledGarment = {
+  pieces: [],
+  seams: [],
+  joins: [],
+  bodice: null,
+  isFrontCutTwice: false,
+};
 
 /** A bodice that no choice was made for: where only a sleeve or a collar draws a part of it. */
 const AS_DRAWN = { panels: "whole", waistSeam: "none", flare: 0, hem: "plain", hemDepth: 0, neck: "none" } as const;
@@ -64,8 +70,8 @@ export function wholeGarment(
   backLength: number,
   /** The sleeve of an arm that differs, and on which side it is. */
   other: OtherSleeve | null = null,
-): Together {
-  if (!given) return NOTHING_TOGETHER;
+): AssembledGarment {
+  if (!given) return NOTHING_ASSEMBLED;
   const ofSleeve = sleeve?.family === "bodice" ? sleeve.drawing : null;
   const grown = collar?.drawing.front ?? null;
   const isWhole = choices.cut === "whole";
@@ -208,7 +214,7 @@ function joined(
   brought: readonly SeamRule[],
   isAsked: (join: Join) => boolean,
   isFrontCutTwice: boolean,
-): Together {
+): AssembledGarment {
   const find = edgeFinder(pieces);
   const has = {
     edge: (run: EdgeRun) => find(run) !== null,

@@ -8,7 +8,7 @@ import {
   type DraftedSleeve,
   type NeckForCollar,
   NO_BLOCK,
-  NOTHING_TOGETHER,
+  NOTHING_ASSEMBLED,
   type OtherSleeve,
   type Part,
   wholeGarment,
@@ -98,7 +98,7 @@ export function sketchGarment(spec: GarmentSpec, before: Garment | null = null):
   const { value: together, findings: ofPieces } = guarded(
     "pieces",
     () => wholeGarment(block, drafted, collarDrafted, resolved.pieces, resolved.bodice.backLength, otherSleeve),
-    NOTHING_TOGETHER,
+    NOTHING_ASSEMBLED,
     ({ pieces, joins }) => [pieces, joins],
   );
   const { pieces } = together;

@@ -27,7 +27,7 @@ type Told = Pick<Finding, "code" | "severity" | "message" | "reason" | "numbers"
 };
 
 /** A finding about the collar, with no remedy where none is given. */
-export const told = (finding: Told): Finding => ({ station: "collar", remedies: [], ...finding });
+export const collarFinding = (finding: Told): Finding => ({ station: "collar", remedies: [], ...finding });
 
 /** A remedy that changes the collar. */
 export const remedy = (id: string, label: Phrase, collar: NonNullable<SpecChange["collar"]>): Remedy => ({
@@ -54,6 +54,14 @@ export function solvedLater(found: Omit<Finding, "remedies">, solve: () => reado
 /** The same finding with other remedies made of its own, when they are asked for. */
 export function withRemediesOf(found: Finding, change: (remedies: readonly Remedy[]) => readonly Remedy[]): Finding {
   const { code, severity, station, message, piece, reason, numbers } = found;
-  const told = { code, severity, station, message, reason, numbers, ...(piece === undefined ? {} : { piece }) };
-  return solvedLater(told, () => change(found.remedies));
+  const collarFinding = {
+    code,
+    severity,
+    station,
+    message,
+    reason,
+    numbers,
+    ...(piece === undefined ? {} : { piece }),
+  };
+  return solvedLater(collarFinding, () => change(found.remedies));
 }

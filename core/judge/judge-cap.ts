@@ -38,7 +38,7 @@ export function judgeSurplus(task: SetInTask, sleeve: SetInSleeve, cloth: Cloth)
 function surplusTaken(task: SetInTask, surplus: number, cloth: Cloth): Finding | null {
   const { armhole, capEase } = task.cap;
   const girth = armhole.front + armhole.back;
-  const told = (message: Phrase, numbers: Finding["numbers"]): Finding =>
+  const easeFinding = (message: Phrase, numbers: Finding["numbers"]): Finding =>
     solvedLater(
       {
         code: `surplus-${task.surplus}`,
@@ -56,7 +56,7 @@ function surplusTaken(task: SetInTask, surplus: number, cloth: Cloth): Finding |
   if (task.surplus === "gather" && surplus > 0) {
     const between = girth - task.notches.front - task.notches.back;
     const ratio = (between + capEase + surplus) / between;
-    return told(
+    return easeFinding(
       phrase`${length(capEase + surplus)} is gathered at the crown, ${ratio.toFixed(2)} to 1 between the notches.`,
       { surplus },
     );
@@ -64,14 +64,16 @@ function surplusTaken(task: SetInTask, surplus: number, cloth: Cloth): Finding |
   if ((task.surplus === "pleat" || task.surplus === "dart") && surplus > 0) {
     const { count, depth } = pleatsFor(surplus);
     const laid = task.surplus;
-    return told(
+    return easeFinding(
       phrase`${length(surplus)} is laid in ${count === 1 ? `one ${laid}` : `${count} ${laid}s`} at the crown, ${length(depth)} deep.`,
       { surplus, depth },
     );
   }
   const isStretchable = cloth.kind === "knit" && -surplus <= MOST_STRETCH_SHARE * girth;
   if (task.surplus === "stretch" && surplus < 0 && isStretchable)
-    return told(phrase`${length(-surplus)} is stretched in, ${percent(-surplus / girth)} of the armhole.`, { surplus });
+    return easeFinding(phrase`${length(-surplus)} is stretched in, ${percent(-surplus / girth)} of the armhole.`, {
+      surplus,
+    });
   return null;
 }
 

@@ -2,7 +2,7 @@ import type { DrawnCollar, OuterEdge } from "../collar";
 import { length, phrase } from "../draft";
 import type { Seam } from "../pattern";
 import type { Finding } from "./finding";
-import { remedy, told } from "./finding";
+import { collarFinding, remedy } from "./finding";
 import { judgeLapel } from "./judge-lapel";
 import { type DeepenNeck, developed, judgeStand, TAPE_MM, USUAL_EASE_MM } from "./judge-stand";
 
@@ -23,7 +23,7 @@ export function judgeCollar(drawing: DrawnCollar, seams: readonly Seam[], deepen
 }
 
 function judgeRounding({ asked, drawn }: { readonly asked: number; readonly drawn: number }): Finding {
-  return told({
+  return collarFinding({
     code: "corner-rounded-less",
     severity: "note",
     message: phrase`The front corner was to be rounded by ${length(asked)}; there is room for ${length(drawn)}, and it is drawn so.`,
@@ -35,7 +35,7 @@ function judgeRounding({ asked, drawn }: { readonly asked: number; readonly draw
 function judgeSeam({ id, bodyLength, partLength, ease, bodyName, partName }: Seam): readonly Finding[] {
   if (Math.abs(ease) <= SEAM_MM) return [];
   return [
-    told({
+    collarFinding({
       code: id === "neckline" ? "collar-off-neckline" : "fall-off-stand",
       severity: "fault",
       message: phrase`The ${partName} is ${length(partLength)} and the ${bodyName} ${length(bodyLength)}: it is ${length(Math.abs(ease))} too ${ease > 0 ? "long" : "short"}.`,
@@ -52,7 +52,7 @@ const COVERS_MM = 10;
 function judgeFall({ stand, fall }: NonNullable<DrawnCollar["turnedOver"]>): readonly Finding[] {
   if (fall >= stand + COVERS_MM - 0.01) return [];
   return [
-    told({
+    collarFinding({
       code: "fall-too-short",
       severity: "warning",
       message: phrase`The fall is ${length(fall)} and the stand ${length(stand)}: it ${fall < stand ? "does not cover" : "hardly covers"} the neck seam at the centre back.`,
@@ -77,7 +77,7 @@ function judgeOuterEdge(outer: OuterEdge): readonly Finding[] {
   const isOutOfReach = asked !== null && Math.abs(asked - at) > OUT_OF_REACH_MM;
   const tooFar = isOutOfReach
     ? [
-        told({
+        collarFinding({
           code: "let-out-too-far",
           severity: "warning",
           message: phrase`The collar’s end was to be let out by ${length(asked ?? 0)}, and ${length(at)} is the most there is: it is drawn so.`,
@@ -92,9 +92,9 @@ function judgeOuterEdge(outer: OuterEdge): readonly Finding[] {
   if (isInformation && Math.abs(at - rule.at) <= WITHIN_PRACTICE_MM) return tooFar;
   return [
     ...tooFar,
-    told({
+    collarFinding({
       code: isShort ? "collar-rides-up" : "collar-ripples",
-      // A traced back is a school of its own: that it lies flatter is told, and no slip.
+      // A traced back is a school of its own: that it lies flatter is collarFinding, and no slip.
       severity: isTraced || isInformation ? "note" : "warning",
       message: phrase`The outer edge is ${length(edge)} from the centre back to the shoulder, and the line it lies on ${length(needed)}: ${length(Math.abs(longer))} too ${isShort ? "short" : "long"}.`,
       reason: isShort
@@ -121,7 +121,7 @@ function judgeSwing({ at, isTraced }: OuterEdge, corner: number): readonly Findi
   return [
     ...(far > MOST_SWING_MM && !isTraced
       ? [
-          told({
+          collarFinding({
             code: "collar-swings-far",
             severity: "warning",
             message: phrase`The collar’s end is swung out by ${length(far)}; up to ${length(MOST_SWING_MM)} is usual.`,
@@ -140,7 +140,7 @@ function judgeSwing({ at, isTraced }: OuterEdge, corner: number): readonly Findi
       : []),
     ...(corner > MOST_CORNER
       ? [
-          told({
+          collarFinding({
             code: "neck-edge-corner",
             severity: "warning",
             message: phrase`The collar’s neck edge turns by ${`${degrees}°`} at the neck point; up to 20° is sewn without a pleat.`,

@@ -1,6 +1,6 @@
 import type { Block } from "../block";
 import { phrase } from "../draft";
-import type { Together } from "../drafting";
+import type { AssembledGarment } from "../drafting";
 import type { Piece } from "../pattern";
 import type { DefaultTaken } from "../resolve";
 import { type GarmentSpec, labelOf } from "../spec";
@@ -45,7 +45,7 @@ export function judgeMadeUp(block: Block | null, pieces: readonly Piece[]): read
 }
 
 /** Sleeve and collar that both cut the front anew. */
-export function judgeTogether({ isFrontCutTwice }: Together): readonly Finding[] {
+export function judgeTogether({ isFrontCutTwice }: AssembledGarment): readonly Finding[] {
   if (!isFrontCutTwice) return [];
   return [
     {

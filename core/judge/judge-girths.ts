@@ -1,13 +1,13 @@
 import type { BlockMeasured, FittedEase } from "../block";
 import { length, phrase } from "../draft";
 import type { GarmentSpec, SpecChange } from "../spec";
+import type { DraftedGarment } from "./drafted-garment";
 import type { Finding, Remedy } from "./finding";
-import type { Finished } from "./finished";
 
 /** A garment with less than this share of its usual ease is tight; one with more than twice of it and so much besides is wide. */
 const LEAST_SHARE = 0.6;
 const WIDE = { share: 2, more: 60 } as const;
-export type Drafted = Extract<Finished["resolved"]["block"], { readonly source: "drafted" }>;
+export type Drafted = Extract<DraftedGarment["resolved"]["block"], { readonly source: "drafted" }>;
 
 /** A drafted block as it is judged: against what its garment usually has, and measured on its own lines. */
 export type About = {
@@ -17,7 +17,7 @@ export type About = {
   readonly measured: BlockMeasured;
 };
 
-export const told = (finding: Omit<Finding, "station">): Finding => ({ station: "block", ...finding });
+export const blockFinding = (finding: Omit<Finding, "station">): Finding => ({ station: "block", ...finding });
 
 const GIRTHS = [
   { level: "bust", name: "bust", quarter: "chestEase" },
@@ -36,7 +36,7 @@ export function girthFindings({ from, usual, measured }: About): readonly Findin
     const numbers = { room, wanted, around, body };
     if (room < wanted * LEAST_SHARE - SLACK_MM) {
       return [
-        told({
+        blockFinding({
           code: `tight-at-${level}`,
           severity: "warning",
           message: phrase`At the ${name} the block is ${length(around)} round and the body ${length(body)}: ${length(room)} of room, where ${length(wanted)} is usual for this garment and its cloth.`,
@@ -49,7 +49,7 @@ export function girthFindings({ from, usual, measured }: About): readonly Findin
     const isWide = level === "bust" && from.choices.gathers === "none" && from.choices.style !== "dropped";
     if (isWide && room > wanted * WIDE.share + WIDE.more) {
       return [
-        told({
+        blockFinding({
           code: `wide-at-${level}`,
           severity: "note",
           message: phrase`At the ${name} the block is ${length(around)} round and the body ${length(body)}: ${length(room)} of room, where ${length(wanted)} is usual for this garment and its cloth.`,

@@ -1,7 +1,7 @@
 import { type CollarChoiceOf, type Lapel, LEAST_CLEARANCE_MM } from "../collar";
 import { length, type Phrase, phrase } from "../draft";
 import type { Finding } from "./finding";
-import { remedy, told } from "./finding";
+import { collarFinding, remedy } from "./finding";
 
 /** How a lapel lies when it is turned back, how it meets the collar, and where it breaks. */
 export function judgeLapel(lapel: Lapel): readonly Finding[] {
@@ -17,7 +17,7 @@ const NARROWER: Readonly<Record<Lapel["field"], (most: number) => Phrase>> = {
 function judgeClearance({ clearance, field, widest }: Lapel): readonly Finding[] {
   if (clearance >= LEAST_CLEARANCE_MM - 0.05) return [];
   return [
-    told({
+    collarFinding({
       code: "lapel-near-armhole",
       severity: "warning",
       message: phrase`Turned back, the lapel ${clearance < 0 ? phrase`reaches ${length(-clearance)} beyond the armhole` : phrase`comes within ${length(clearance)} of the armhole`}; ${length(LEAST_CLEARANCE_MM)} is the least.`,
@@ -31,7 +31,7 @@ function judgeClearance({ clearance, field, widest }: Lapel): readonly Finding[]
 function judgeNotch({ notch }: Lapel): readonly Finding[] {
   if (!notch || notch.collar <= notch.lapel + 0.01) return [];
   return [
-    told({
+    collarFinding({
       code: "collar-edge-longer",
       severity: "warning",
       message: phrase`At the notch the collar’s edge is ${length(notch.collar)} and the lapel’s ${length(notch.lapel)}: the collar’s is the longer.`,
@@ -51,7 +51,7 @@ function judgeBreak({ breakY, chest, waist }: Lapel): readonly Finding[] {
     remedy(id, label, { breakAt, breakDepth: undefined });
   if (breakY > waist + TAPE_MM) {
     return [
-      told({
+      collarFinding({
         code: "break-below-waist",
         severity: "warning",
         message: phrase`The break point lies ${length(breakY - waist)} below the waist.`,
@@ -63,7 +63,7 @@ function judgeBreak({ breakY, chest, waist }: Lapel): readonly Finding[] {
   }
   if (breakY >= chest - TAPE_MM) return [];
   return [
-    told({
+    collarFinding({
       code: "break-above-chest",
       severity: "note",
       message: phrase`The break point lies ${length(chest - breakY)} above the chest line.`,

@@ -1,7 +1,7 @@
 import type { NoCollar } from "../collar";
 import { length, phrase } from "../draft";
 import type { Finding } from "./finding";
-import { remedy, told } from "./finding";
+import { collarFinding, remedy } from "./finding";
 
 /** As low as any stand is. */
 const LOW_MM = 25.4;
@@ -11,7 +11,7 @@ export function judgeNoCollar(why: NoCollar): Finding {
   switch (why.what) {
     case "no-stand": {
       const lower = Math.min(why.height, LOW_MM);
-      return told({
+      return collarFinding({
         code: "no-stand-fits",
         severity: "fault",
         message: phrase`No ${why.school === "developed" ? "leaning " : ""}stand ${length(why.height)} high can be drawn for this neckline.`,
@@ -26,7 +26,7 @@ export function judgeNoCollar(why: NoCollar): Finding {
       });
     }
     case "own":
-      return told({
+      return collarFinding({
         code: why.code,
         severity: "fault",
         message: why.message,
@@ -35,7 +35,7 @@ export function judgeNoCollar(why: NoCollar): Finding {
         remedies: why.ways.map(({ id, label, change }) => remedy(id, label, change)),
       });
     case "no-neckline":
-      return told({
+      return collarFinding({
         code: "no-neckline",
         severity: "fault",
         message: phrase`The sleeve is cut across below the shoulder, and leaves no neckline to sew a collar to.`,
@@ -50,7 +50,7 @@ export function judgeNoCollar(why: NoCollar): Finding {
         ],
       });
     case "break-too-high":
-      return told({
+      return collarFinding({
         code: "break-too-high",
         severity: "fault",
         message: phrase`The break point, ${length(why.breakY)} below the neck, does not lie below the front neck, ${length(why.neckline)} down.`,
@@ -62,7 +62,7 @@ export function judgeNoCollar(why: NoCollar): Finding {
         ],
       });
     case "gorge-beyond-neckline":
-      return told({
+      return collarFinding({
         code: "gorge-beyond-neckline",
         severity: "fault",
         message: phrase`The gorge starts ${length(why.start)} along the neckline; ${length(why.most)} is the most here.`,
@@ -71,7 +71,7 @@ export function judgeNoCollar(why: NoCollar): Finding {
         remedies: [remedy("usual-gorge", phrase`Start it where the roll line hides it`, { gorgeStart: undefined })],
       });
     case "foot-too-high":
-      return told({
+      return collarFinding({
         code: "foot-too-high",
         severity: "fault",
         message: phrase`The lapel would be widest ${length(why.foot)} above the break point; the crease line leaves room for ${length(why.most)}.`,
@@ -83,7 +83,7 @@ export function judgeNoCollar(why: NoCollar): Finding {
         ],
       });
     case "notch-too-long":
-      return told({
+      return collarFinding({
         code: "notch-too-long",
         severity: "fault",
         message: phrase`The notch comes in by ${length(why.lapel)}, and the gorge leaves room for ${length(Math.max(0, why.gorge))}.`,
@@ -104,7 +104,7 @@ export function judgeNoCollar(why: NoCollar): Finding {
         ],
       });
     case "lapel-below-break":
-      return told({
+      return collarFinding({
         code: "lapel-below-break",
         severity: "fault",
         message: phrase`The lapel’s tip would lie ${length(why.tip)} below the neck point, and the break point ${length(why.breakY)}.`,
@@ -117,7 +117,7 @@ export function judgeNoCollar(why: NoCollar): Finding {
         ],
       });
     case "out-too-far":
-      return told({
+      return collarFinding({
         code: "collar-end-too-far-out",
         severity: "fault",
         message: phrase`With its end ${length(why.out)} out of the guide line the neck edge cannot be as short as the back neck.`,
@@ -126,7 +126,7 @@ export function judgeNoCollar(why: NoCollar): Finding {
         remedies: [remedy("less-out", phrase`Move its end out by ${length(why.usual)}`, { out: why.usual })],
       });
     case "spread-beyond-point":
-      return told({
+      return collarFinding({
         code: "spread-beyond-point",
         severity: "fault",
         message: phrase`The points spread ${length(Math.abs(why.spread))}, and their front edge is only ${length(why.point)} long.`,

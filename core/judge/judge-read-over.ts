@@ -5,14 +5,14 @@ import { findRoot, SOLVED_MM } from "../geometry";
 import { styleOf } from "../sleeve/all-styles";
 import type { SpecChange } from "../spec";
 import { isWithin } from "../spec";
+import type { DraftedGarment } from "./drafted-garment";
 import { type Finding, type Remedy, solvedLater } from "./finding";
-import type { Finished } from "./finished";
 import type { Drafted } from "./judge-girths";
 
 type Curve = "armhole" | "neckline";
 
 /** An armhole or a neckline that was read over a drafted block: by how much they differ, and the ways to make them one. */
-export function judgeReadOver({ spec, resolved: { block: from }, built }: Finished): readonly Finding[] {
+export function judgeReadOver({ spec, resolved: { block: from }, built }: DraftedGarment): readonly Finding[] {
   const { block, forSleeve, forCollar } = built;
   if (from.source !== "drafted" || !block || !forSleeve || !forCollar) return [];
   const { read } = from;

@@ -2,9 +2,9 @@ import { type Block, type EaseGarment, levelOf, measureBlock, usualEase, usualGa
 import { collarOf } from "../collar";
 import { length, type Phrase, phrase } from "../draft";
 import { along, distance, endOf, lengthAtHeight, startOf } from "../geometry";
+import type { DraftedGarment } from "./drafted-garment";
 import type { Finding } from "./finding";
-import type { Finished } from "./finished";
-import { type About, type Drafted, girthFindings, otherSchool, SLACK_MM, told } from "./judge-girths";
+import { type About, blockFinding, type Drafted, girthFindings, otherSchool, SLACK_MM } from "./judge-girths";
 
 /** Of an armhole: less of its usual ease, and more, are told. */
 const ARMHOLE = { least: 0.4, most: 2.2, more: 30 } as const;
@@ -17,7 +17,7 @@ const SHOULDER_SHORT_MM = 2;
 const FRONT_CENTRE_MM = 15;
 
 /** What a drafted block has of room over the body at each level, against what its garment and its cloth want. Millimetres. */
-export function judgeRoom({ spec, resolved, built }: Finished): readonly Finding[] {
+export function judgeRoom({ spec, resolved, built }: DraftedGarment): readonly Finding[] {
   const { block } = built;
   const from = resolved.block;
   if (!block || from.source !== "drafted" || spec.block.source !== "drafted") return [];
@@ -47,7 +47,7 @@ function armholeFinding({ from, usual, measured }: About): readonly Finding[] {
   const [least, most] = [usual.armhole * ARMHOLE.least, usual.armhole * ARMHOLE.most + ARMHOLE.more];
   if (room >= least - SLACK_MM && room <= most + SLACK_MM) return [];
   return [
-    told({
+    blockFinding({
       code: room < least ? "armhole-tight" : "armhole-wide",
       severity: "warning",
       message: phrase`The armhole measures ${length(measured.armhole)} and the armscye ${length(body)}: ${length(room)} of room, where ${length(least)} to ${length(most)} is usual for this garment.`,
@@ -89,7 +89,7 @@ function necklineFinding({ spec, from, measured }: About): readonly Finding[] {
   const more = measured.neckline - body;
   if (more <= NECKLINE_MORE_MM) return [];
   return [
-    told({
+    blockFinding({
       code: "neckline-over-neck",
       severity: "warning",
       message: phrase`The neckline is ${length(measured.neckline)} round and the neck base ${length(body)}: ${length(more)} longer.`,
@@ -124,7 +124,7 @@ function shoulderFinding({ from, measured: { shoulder } }: About): readonly Find
   const longer = shoulder.back - shoulder.front;
   if (longer <= SHOULDER_EASE_MM && longer >= -SHOULDER_SHORT_MM) return [];
   return [
-    told({
+    blockFinding({
       code: "shoulders-of-two-lengths",
       severity: "warning",
       message: phrase`The back shoulder measures ${length(shoulder.back)} and the front one ${length(shoulder.front)}, ${length(Math.abs(longer))} apart.`,
@@ -180,7 +180,7 @@ function acrossFindings({ spec, from }: About, block: Block): readonly Finding[]
     if (across >= body - SLACK_MM) return [];
     const words: Phrase = side === "back" ? phrase`Across the back` : phrase`Across the front`;
     return [
-      told({
+      blockFinding({
         code: `narrow-across-${side}`,
         severity: "warning",
         message: phrase`${words} the block is ${length(across)} wide at half the armhole, and the body ${length(body)}.`,
@@ -203,7 +203,7 @@ function frontCentreFinding({ spec, from }: About, block: Block): readonly Findi
   if (Math.abs(drafted - read) <= FRONT_CENTRE_MM) return [];
   const depth = neck.y + drafted - read;
   return [
-    told({
+    blockFinding({
       code: "front-centre-differs",
       severity: "note",
       message: phrase`From the front neck to the waist the block measures ${length(drafted)}, and the body ${length(read)}.`,

@@ -2,7 +2,7 @@ import type { DrawnCollar, UpperEdge } from "../collar";
 import { length, phrase } from "../draft";
 import type { SpecChange } from "../spec";
 import type { Finding, Remedy } from "./finding";
-import { remedy, solvedLater, told } from "./finding";
+import { collarFinding, remedy, solvedLater } from "./finding";
 
 /** Round the neck a stand leaves 10 to 25 mm (common practice, no source). */
 const LEAST_EASE_MM = 10;
@@ -38,7 +38,7 @@ function judgeNeckline({ neckline, wanted, neck, isDeveloped }: UpperEdge, deepe
   if (!isDeveloped || missing <= TAPE_MM) return [];
   return [
     solvedLater(
-      told({
+      collarFinding({
         code: "neckline-below-neck",
         severity: "warning",
         message: phrase`The neckline is ${length(neckline)} round and the neck with its ease ${length(wanted)}: the collar leans outwards.`,
@@ -65,7 +65,7 @@ function judgeRise({ rise: { drawn, most, by }, isDeveloped }: UpperEdge): reado
       ? phrase`Let it lean less, with ${length(by.value)} of ease at its upper edge`
       : phrase`Let its front end rise by ${length(most)}`;
   return [
-    told({
+    collarFinding({
       code: "stand-rises-high",
       // By a rule of thumb it was drawn so on purpose.
       severity: isDeveloped ? "warning" : "note",
@@ -82,7 +82,7 @@ function judgeUpperEdge({ girth, neck, isDeveloped }: UpperEdge): readonly Findi
   const numbers = { upperGirth: girth, neck, ease };
   if (ease < LEAST_EASE_MM - SEEN_SHORT_MM) {
     return [
-      told({
+      collarFinding({
         code: "stand-strangles",
         severity: "warning",
         message: phrase`The upper edge is ${length(girth)} round and the neck ${length(neck)}: ${ease < 0 ? phrase`${length(-ease)} too short to close` : phrase`${length(ease)} of ease, where ${length(LEAST_EASE_MM)} is the least`}.`,
@@ -94,7 +94,7 @@ function judgeUpperEdge({ girth, neck, isDeveloped }: UpperEdge): readonly Findi
   }
   if (ease <= MOST_EASE_MM + GAPES_BEYOND_MM) return [];
   return [
-    told({
+    collarFinding({
       code: "stand-gapes",
       severity: isDeveloped ? "note" : "warning",
       message: phrase`The upper edge is ${length(girth)} round, ${length(ease)} more than the neck; up to ${length(MOST_EASE_MM)} is usual.`,
@@ -112,7 +112,7 @@ function judgeFold({ girth, neck }: NonNullable<DrawnCollar["turnsOver"]>, deepe
   const missing = USUAL_EASE_MM - ease;
   return [
     solvedLater(
-      told({
+      collarFinding({
         code: "fold-strangles",
         severity: "warning",
         message:

@@ -2,8 +2,8 @@ import { ARM_MEASURES, type Body } from "../body";
 import type { SleeveAttempt } from "../drafting";
 import type { ResolvedSpec } from "../resolve";
 import type { GarmentSpec } from "../spec";
+import type { DraftedGarment } from "./drafted-garment";
 import type { Finding } from "./finding";
-import type { Finished } from "./finished";
 import { guarded, type Station } from "./guarded";
 import { judgeRoundArmhole } from "./judge-armhole";
 import { judgeBodicePieces } from "./judge-bodice-pieces";
@@ -23,7 +23,7 @@ import { usualBodice, usualCollar, usualSleeve } from "./usual-figures";
 
 type Judge = {
   readonly station: Station;
-  readonly judge: (garment: Finished, found: readonly Finding[]) => readonly Finding[];
+  readonly judge: (garment: DraftedGarment, found: readonly Finding[]) => readonly Finding[];
 };
 
 /** Everybody who looks at a finished garment, in the order in which they speak. `found` is what was said before. */
@@ -82,7 +82,7 @@ const JUDGES: readonly Judge[] = [
 ];
 
 /** All that there is to say about a garment. A judge that fails becomes a finding of its own, and takes no other along. */
-export function judgeGarment(garment: Finished): readonly Finding[] {
+export function judgeGarment(garment: DraftedGarment): readonly Finding[] {
   const findings: Finding[] = [];
   const begun = new Set<Station>();
   for (const { station, judge } of JUDGES) {

@@ -122,14 +122,14 @@ export type RecordOf<Inner> = { readonly [Name in Optional<Inner>]?: ValueOf<Inn
     : ValueOf<Inner[Name]>;
 };
 
-type Together<Union> = (Union extends unknown ? (one: Union) => void : never) extends (all: infer All) => void
+type AssembledGarment<Union> = (Union extends unknown ? (one: Union) => void : never) extends (all: infer All) => void
   ? All
   : never;
 
 /** A change of a field: only what it names is set, and what it sets to undefined is taken out. Lists and ranges are changed whole. */
 export type ChangeOf<Of> =
   Of extends VariantField<string, infer Groups>
-    ? Together<{ [Name in keyof Groups]: ChangesOf<Groups[Name]> }[keyof Groups]>
+    ? AssembledGarment<{ [Name in keyof Groups]: ChangesOf<Groups[Name]> }[keyof Groups]>
     : Of extends GroupField<infer Inner>
       ? ChangesOf<Inner>
       : ValueOf<Of>;

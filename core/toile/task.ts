@@ -23,12 +23,12 @@ export type WearOptions = {
 export type NotWorn = { readonly why: string };
 
 /** What one half is sewn of, and the body that it is worn on. */
-export type OnBody = { readonly garment: Garment; readonly plan: SewingPlan; readonly trunk: Trunk };
+export type WearingTask = { readonly garment: Garment; readonly plan: SewingPlan; readonly trunk: Trunk };
 
 /** A garment to be worn: its right half, the left one where it differs, in which cloth, how the arms are held, and how finely. */
 export type Task = {
-  readonly right: OnBody;
-  readonly left: OnBody | null;
+  readonly right: WearingTask;
+  readonly left: WearingTask | null;
   readonly cloth: ClothHangs;
   readonly asked: ArmPose;
   readonly pose: ArmPose;
@@ -58,7 +58,7 @@ export function taskOf(garment: Garment, options: WearOptions, before: Worn | nu
 }
 
 /** `beside` is the trunk of the other half: it is the same but for its arm. */
-function onBodyOf(garment: Garment, before: WornHalf | null, beside: Trunk | null = null): OnBody | NotWorn {
+function onBodyOf(garment: Garment, before: WornHalf | null, beside: Trunk | null = null): WearingTask | NotWorn {
   const plan = sewingPlan(garment);
   if ("why" in plan) return plan;
   const crossed = plan.pieces.find(({ piece }) => edgesThatCross(piece.edges.map(({ path }) => path)) !== null);
@@ -71,7 +71,7 @@ function onBodyOf(garment: Garment, before: WornHalf | null, beside: Trunk | nul
   return { garment, plan, trunk };
 }
 
-export function sewingFor({ cloth, pose, edge, rate }: Task, { garment, plan, trunk }: OnBody): Sewing {
+export function sewingFor({ cloth, pose, edge, rate }: Task, { garment, plan, trunk }: WearingTask): Sewing {
   return sewingOf(garment, plan, trunk, cloth, pose, { edge, rate });
 }
 

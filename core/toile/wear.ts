@@ -4,8 +4,8 @@ import type { SewingPlan } from "./sewing/plan";
 import { type Hung, hangAgain, hangFirst, type SewnUp, sewUp } from "./sewing/sew-up";
 import { laidAs, type Sewing } from "./sewing/sewing";
 import { hangWhole } from "./sewing/whole";
-import { hasHung, type NotWorn, type OnBody, sewingFor, type Task, taskOf, type WearOptions } from "./task";
-import { betterOf, type Ending, faultsOf, type Laid, type Worn, wornOf } from "./worn";
+import { hasHung, type NotWorn, sewingFor, type Task, taskOf, type WearingTask, type WearOptions } from "./task";
+import { betterOf, type Ending, faultsOf, type HungToile, type Worn, wornOf } from "./worn";
 import type { WornHalf } from "./worn-half";
 
 /** A toile at once, and one to read. */
@@ -36,7 +36,7 @@ export function* wear(garment: Garment, options: WearOptions): Generator<Progres
 }
 
 /** The other half is sewn up by itself, and both hang together. */
-function* withOtherHalf(task: Task, right: Laid & SewnUp, sewing: Sewing): Generator<Progress, Worn> {
+function* withOtherHalf(task: Task, right: HungToile & SewnUp, sewing: Sewing): Generator<Progress, Worn> {
   const left = yield* sewUp(sewing);
   const widestGap = Math.max(right.widestGap, left.widestGap);
   const steps = right.steps + left.steps;
@@ -86,7 +86,7 @@ function* again(before: Worn, task: Task): Generator<Progress, Worn> {
 }
 
 function* hungFrom(before: Worn, task: Task): Generator<Progress, Worn> {
-  const laid = (body: OnBody, half: WornHalf) => {
+  const laid = (body: WearingTask, half: WornHalf) => {
     const sewing = { ...sewingFor(task, body), hasHung: hasHung(before, task) };
     return { sewing, local: laidAs(sewing, half) };
   };
@@ -100,8 +100,8 @@ function* hungFrom(before: Worn, task: Task): Generator<Progress, Worn> {
 
 function* hungWhole(
   task: Task,
-  right: Laid,
-  left: Laid,
+  right: HungToile,
+  left: HungToile,
   sewn: Pick<Ending, "widestGap" | "notWorn" | "steps">,
   way: Parameters<typeof hangWhole>[2],
 ): Generator<Progress, Worn> {

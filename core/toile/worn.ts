@@ -43,10 +43,10 @@ const TANGLED_STRAIN = 1;
 const FALLING_J = 1e-3;
 
 /** A half cut out, and where its points are. */
-export type Laid = { readonly sewing: Sewing; readonly local: Float64Array };
+export type HungToile = { readonly sewing: Sewing; readonly local: Float64Array };
 
 /** A half that hangs, and what the solver had to say at the end. */
-export type HungHalf = Laid & {
+export type HungHalf = HungToile & {
   readonly assembly: Assembly;
   readonly places: Float64Array;
   readonly strains: Float64Array;

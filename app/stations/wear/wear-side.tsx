@@ -81,7 +81,7 @@ function Part({
 function Findings({ shown: { findings, report } }: { readonly shown: Shown }) {
   return (
     <>
-      {findings.length === 0 && <p>Nothing that the draft would not be let stand with.</p>}
+      {findings.length === 0 && <p>Nothing to mend.</p>}
       {findings.map((finding) => (
         <Seen key={finding.code} finding={finding} />
       ))}

@@ -1,7 +1,7 @@
 import { length, phrase } from "../../draft";
 import { INCH_MM } from "../../tape";
 import type { BlockChoices, BlockMeasures, NeckShape } from "./choices";
-import { orTyped, type Reckoned } from "./reckoned";
+import { orTyped, type RuledFigure } from "./ruled-figure";
 
 /** From this bust on the neck counts as a large figure's. Where between small and large the step lies is our own choice. */
 const LARGE_BUST_MM = 40 * INCH_MM;
@@ -22,26 +22,26 @@ export function planNeck(
   shoulderOut: number,
 ) {
   const isLarge = body.bust >= LARGE_BUST_MM;
-  const sixth: Reckoned = { value: body.neckBase / 6, formula: phrase`neck base ${length(body.neckBase)} ÷ 6` };
-  const bySize: Reckoned =
+  const sixth: RuledFigure = { value: body.neckBase / 6, formula: phrase`neck base ${length(body.neckBase)} ÷ 6` };
+  const bySize: RuledFigure =
     neckRule === "neck-sixth"
       ? sixth
       : {
           value: isLarge ? LARGE_NECK_MM : SMALL_NECK_MM,
           formula: phrase`${length(isLarge ? LARGE_NECK_MM : SMALL_NECK_MM)} for a ${isLarge ? "large" : "small"} figure, bust ${length(body.bust)}`,
         };
-  const width: Reckoned =
+  const width: RuledFigure =
     neckShape === "boat"
       ? {
           value: bySize.value + (shoulderOut - bySize.value) * BOAT_SHARE,
           formula: phrase`half way from the neck, ${length(bySize.value)}, to the shoulder point, for a boat neck`,
         }
       : bySize;
-  const round: Reckoned =
+  const round: RuledFigure =
     neckRule === "neck-sixth"
       ? sixth
       : { value: ROUND_DEPTH_MM, formula: phrase`${length(ROUND_DEPTH_MM)} for a round neck` };
-  const byShape: Readonly<Partial<Record<NeckShape, Reckoned>>> = {
+  const byShape: Readonly<Partial<Record<NeckShape, RuledFigure>>> = {
     scoop: { value: SCOOP_DEPTH_MM, formula: phrase`${length(SCOOP_DEPTH_MM)} for a scoop` },
     boat: { value: BOAT_DEPTH_MM, formula: phrase`${length(BOAT_DEPTH_MM)} for a boat neck` },
   };

@@ -2,7 +2,7 @@ import { type Figure, length, phrase } from "../../draft";
 import { INCH_MM } from "../../tape";
 import type { Side } from "../half";
 import type { BlockChoices, BlockMeasures } from "./choices";
-import { figure, orTyped, type Reckoned } from "./reckoned";
+import { figure, orTyped, type RuledFigure } from "./ruled-figure";
 
 /** A waist dart closes 1 to 2 in above the hip (common practice, no source). */
 const ABOVE_HIP_MM = 1.5 * INCH_MM;
@@ -43,7 +43,7 @@ export function planDart({ underbust }: BlockMeasures, choices: BlockChoices, ch
 /** A dropped shoulder hangs straight from the largest girth; the others follow the body in at the waist. */
 export function planWidths(body: BlockMeasures, choices: BlockChoices) {
   const isShaped = choices.style !== "dropped";
-  const quarter = (name: string, girth: number, ease: number, intake: number): Reckoned => ({
+  const quarter = (name: string, girth: number, ease: number, intake: number): RuledFigure => ({
     value: girth / 4 + ease + intake,
     formula: phrase`${name} ${length(girth)} ÷ 4 + ease ${length(ease)}${intake > 0 ? phrase` + dart ${length(intake)}` : []}`,
   });
@@ -65,7 +65,7 @@ function gatherShare({ gathers }: Pick<BlockChoices, "gathers">): number {
   return gathers === "full" ? FULL_GATHERS_SHARE : gathers === "slight" ? SLIGHT_GATHERS_SHARE : 0;
 }
 
-export function planGathers(chestQuarter: number, choices: BlockChoices): Readonly<Record<Side, Reckoned>> {
+export function planGathers(chestQuarter: number, choices: BlockChoices): Readonly<Record<Side, RuledFigure>> {
   const share = gatherShare(choices);
   const front = orTyped(choices.typed.frontGathers, {
     value: chestQuarter * share,
@@ -86,11 +86,11 @@ export function usualGathers(chestQuarter: number, choices: BlockChoices): Reado
 
 export function gatheredFigures(
   chestQuarter: number,
-  { front, back }: Readonly<Record<Side, Reckoned>>,
+  { front, back }: Readonly<Record<Side, RuledFigure>>,
   choices: BlockChoices,
 ): readonly Figure[] {
   if (choices.gathers === "none") return [];
-  const half = (side: Side, { value, formula }: Reckoned) =>
+  const half = (side: Side, { value, formula }: RuledFigure) =>
     figure(`block.gathered.${side}`, `${side === "front" ? "Front" : "Back"} half with its gathers`, {
       value: chestQuarter + value,
       formula: phrase`chest quarter ${length(chestQuarter)} + ${length(value)} to gather: ${formula}`,

@@ -4,7 +4,7 @@ import type { Side } from "../half";
 import type { BlockChoices, BlockMeasures, TypedFigure } from "./choices";
 import { planNeck } from "./plan-neck";
 import { gatheredFigures, hasDart, planDart, planGathers, planWidths } from "./plan-widths";
-import { figure, orTyped, type Reckoned } from "./reckoned";
+import { figure, orTyped, type RuledFigure } from "./ruled-figure";
 
 /** The armhole is set in at its middle: 1/2 in at the back, 3/4 in at the front, which is hollower as arms move forward (common practice, no source). */
 const ARMHOLE_INSET_MM = { back: 12.7, front: 19.05 } as const;
@@ -168,7 +168,7 @@ function isV({ neckShape }: BlockChoices): boolean {
 }
 
 /** The armhole is set in at its middle: 1/2 in at the back, 3/4 in at the front, which is hollower as arms move forward (common practice, no source). */
-function usualInset(side: Side): Reckoned {
+function usualInset(side: Side): RuledFigure {
   return side === "front"
     ? {
         value: ARMHOLE_INSET_MM.front,
@@ -208,7 +208,7 @@ function planLevels(body: BlockMeasures, { typed, bodyLength }: BlockChoices, ba
   return { bust, underbust, waist, hip, hem };
 }
 
-function chestLevel(body: BlockMeasures, { armholeRule }: BlockChoices): Reckoned {
+function chestLevel(body: BlockMeasures, { armholeRule }: BlockChoices): RuledFigure {
   switch (armholeRule) {
     case "half-armscye":
       return {

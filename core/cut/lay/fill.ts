@@ -8,10 +8,10 @@ export type Item = { readonly ways: readonly Shape[]; readonly row?: number };
 export type Turn = { readonly item: number; readonly way: number | null };
 
 /** Where an item came to lie: by its number, in which of its ways, and at which cell. */
-export type Laid = { readonly item: number; readonly way: number; readonly column: number; readonly row: number };
+export type PlacedItem = { readonly item: number; readonly way: number; readonly column: number; readonly row: number };
 
 export type Filled = {
-  readonly laid: readonly Laid[];
+  readonly laid: readonly PlacedItem[];
   readonly columns: number;
   /** How often a column was looked at: on any machine the same. */
   readonly work: number;
@@ -32,11 +32,11 @@ type Strip = {
  */
 export function fill(items: readonly Item[], order: readonly Turn[], rows: number): Filled | null {
   const strip: Strip = { rows, next: [], end: [], free: [], work: 0 };
-  const laid: Laid[] = [];
+  const laid: PlacedItem[] = [];
   let columns = 0;
   for (const { item, way: only } of order) {
     const { ways, row } = at(items, item);
-    let found: (Laid & { readonly last: number }) | null = null;
+    let found: (PlacedItem & { readonly last: number }) | null = null;
     for (const [way, shape] of ways.entries()) {
       if (shape.rows > rows || (only !== null && only !== way)) continue;
       const most: number = found === null ? Number.POSITIVE_INFINITY : found.last - shape.columns.length;

@@ -3,15 +3,15 @@ import { type Cubic, cubicPoint, distance, findRoot, type Point, SOLVED_FINELY_M
 import type { CapFrame, CapTask, Placement } from "./cap-frame";
 
 /** A figure that a rule of thumb gives, and how. */
-export type Reckoned = { readonly value: number; readonly formula: Phrase };
+export type RuledFigure = { readonly value: number; readonly formula: Phrase };
 
 /** What a rule of thumb says of a cap: how high, and how wide or how long its slants. Millimetres. */
 export type Rule = {
   readonly name: string;
   readonly source: Source;
-  readonly height: Reckoned;
+  readonly height: RuledFigure;
   readonly width:
-    | { readonly kind: "arm"; readonly whole: Reckoned }
+    | { readonly kind: "arm"; readonly whole: RuledFigure }
     | {
         readonly kind: "armhole";
         readonly front: number;

@@ -103,7 +103,7 @@ function besideSlant({ outside }: GuidePoint): Phrase {
   return toSide(outside, {
     more: (by) => phrase`${by} outside`,
     less: (by) => phrase`${by} inside`,
-    none: phrase`on it`,
+    none: phrase`on the slant`,
   });
 }
 

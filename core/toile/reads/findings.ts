@@ -18,7 +18,7 @@ const LEAST_COVER_MM = 3;
 const MORE_EASE_MM = 20;
 const MORE_FALL_MM = 8;
 
-/** What the worn toile shows that the draft would not be let stand with. */
+/** What the worn toile shows that has to be mended on the draft. */
 export function wornFindings(
   { report }: Worn,
   reads: readonly WornRead[],

@@ -94,7 +94,7 @@ export function* hang(hanging: Hanging, { from, to, isFirst }: Way, begun: numbe
     const next = poseBetween(from, to, k / count);
     hanging.turn(before, next);
     before = next;
-    steps += spend(solver, (ACTS.turn.seconds * rate * slower) / most, {
+    steps += runSteps(solver, (ACTS.turn.seconds * rate * slower) / most, {
       ...ACTS.turn,
       // What an elastic holds up rides on an arm that moves, and would fall off it meanwhile.
       ...(grip.friction === undefined ? {} : { gravity: 0 }),
@@ -105,19 +105,19 @@ export function* hang(hanging: Hanging, { from, to, isFirst }: Way, begun: numbe
   const posed = solidAt(to);
   if (isFirst) {
     hanging.turnDown(posed);
-    steps += spend(solver, ACTS.lay.seconds * rate, { ...ACTS.lay, ...grip, solid: posed, clearance });
+    steps += runSteps(solver, ACTS.lay.seconds * rate, { ...ACTS.lay, ...grip, solid: posed, clearance });
   }
   for (const name of ["hang", "rest"] as const) {
     const seconds = hasHung ? HUNG_BEFORE[name] : ACTS[name].seconds;
     for (let slice = 0; slice < 6; slice++) {
       yield { says: "It hangs", share: share((name === "hang" ? 0.4 : 0.75) + 0.04 * slice) };
-      steps += spend(solver, (seconds * rate) / 6, { ...ACTS[name], ...grip, solid: posed, clearance });
+      steps += runSteps(solver, (seconds * rate) / 6, { ...ACTS[name], ...grip, solid: posed, clearance });
     }
   }
   // What still moves is calmed, for as long again at most.
   for (let n = 0; n < 8 && solver.kineticEnergy() > AT_REST_J / 2; n++) {
     yield { says: "It comes to rest", share: share(0.99) };
-    steps += spend(solver, (ACTS.rest.seconds * rate) / 2, {
+    steps += runSteps(solver, (ACTS.rest.seconds * rate) / 2, {
       ...ACTS.rest,
       ...grip,
       ...CALMED,
@@ -129,7 +129,7 @@ export function* hang(hanging: Hanging, { from, to, isFirst }: Way, begun: numbe
   return steps;
 }
 
-export function spend(solver: Solver, steps: number, conditions: Conditions): number {
+export function runSteps(solver: Solver, steps: number, conditions: Conditions): number {
   const whole = Math.max(1, Math.round(steps));
   solver.run(whole, conditions);
   return whole;

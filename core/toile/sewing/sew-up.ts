@@ -3,7 +3,7 @@ import { type ArmPose, armOf, HELD_OUT } from "../body/arm";
 import { withArm } from "../body/body";
 import type { Solver } from "../solver/solver";
 import { type Assembly, assembled, dartPairs, type Pair } from "./assembly";
-import { ACTS, gripOf, halfHanging, hang, type Progress, spend } from "./hang";
+import { ACTS, gripOf, halfHanging, hang, type Progress, runSteps } from "./hang";
 import { creasesOf, gapOf, keepPlaces, type OnBody, onBody, ringPairs } from "./on-body";
 import type { SewingPlan } from "./plan";
 import { GROWN_ON, placeFirst, putOn, putUpGrownOn, turnOverFolds } from "./put-on";
@@ -63,14 +63,14 @@ export function* sewUp(sewing: Sewing): Generator<Progress, SewnUp> {
     if (n % 40 === 0) yield { says: "The seams are drawn together", share: 0.05 + (0.3 * n) / count };
     const share = Math.max(0, 1 - (n + 1) / (count * CLOSED_AFTER));
     for (const [t, apart] of drawn.apart.entries()) drawn.ties.rest[t] = apart * share;
-    steps += spend(drawn.solver, 1, sewn);
+    steps += runSteps(drawn.solver, 1, sewn);
   }
   const gaps = () => drawn.apart.reduce((most, _, t) => Math.max(most, gapOf(drawn.ties, drawn.solver.places, t)), 0);
   let widestGap = gaps();
   // What is not closed yet is drawn on, the cloth held back, for as long again.
   for (let n = 0; n < count && widestGap > CLOSED; n += 20) {
     yield { says: "The seams are drawn together", share: 0.35 };
-    steps += spend(drawn.solver, 20, { ...sewn, ...SLOWLY });
+    steps += runSteps(drawn.solver, 20, { ...sewn, ...SLOWLY });
     widestGap = gaps();
   }
   keepPlaces(first, drawn.solver.places, local);
@@ -82,7 +82,7 @@ export function* sewUp(sewing: Sewing): Generator<Progress, SewnUp> {
   const { assembly, ready } = readyToHang(sewing, local, worn);
   for (let slice = 0; slice < 4; slice++) {
     yield { says: "It settles", share: 0.35 + 0.02 * slice };
-    steps += spend(ready.solver, (ACTS.settle.seconds * rate) / 4, {
+    steps += runSteps(ready.solver, (ACTS.settle.seconds * rate) / 4, {
       ...ACTS.settle,
       ...grip,
       solid: heldOut,
