@@ -1,6 +1,6 @@
 import { SIDES, type Side } from "../block";
 import { endOf, lengthAtHeight, type Path, startOf } from "../geometry";
-import { type EdgeRun, type HalfEdges, type Join, type JoinMark, type NeckEdges, runOf } from "../pattern";
+import { type Edge, type EdgeRun, type HalfEdges, type Join, type JoinMark, type NeckEdges, runOf } from "../pattern";
 import { aboveSideDart, type BodiceBase, isStraight } from "./bodice-base";
 import type { BodiceChoices } from "./choices";
 import type { Levels, Panel, Panelled } from "./panel";
@@ -100,7 +100,8 @@ function waistJoin(side: Side, { panels }: Panelled): readonly Join[] {
   const uppers = panels.filter(({ endsAtWaist }) => endsAtWaist);
   const lowers = panels.filter(({ startsAtWaist }) => startsAtWaist);
   if (uppers.length === 0) return [];
-  const isCloth = (id: string) => id.startsWith("waist") && !id.startsWith("waistDart");
+  // Between the panels lie the mouths of darts.
+  const isCloth = ({ role }: Edge) => role === "seam";
   return [
     {
       id: `body.waist.${side}`,
@@ -110,13 +111,11 @@ function waistJoin(side: Side, { panels }: Panelled): readonly Join[] {
       partName: "skirt",
       body: uppers.flatMap((panel) =>
         panel.bottom
-          .filter(({ id }) => isCloth(id))
+          .filter(isCloth)
           .map(({ id }) => runOf(`-${panel.id}.${id}`))
           .reverse(),
       ),
-      part: lowers.flatMap((panel) =>
-        panel.top.filter(({ id }) => isCloth(id)).map(({ id }) => runOf(`${panel.id}.${id}`)),
-      ),
+      part: lowers.flatMap((panel) => panel.top.filter(isCloth).map(({ id }) => runOf(`${panel.id}.${id}`))),
       from: `centre ${side}`,
       to: "side",
       marks: [],

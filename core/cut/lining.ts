@@ -4,11 +4,12 @@ import { allowancesOf } from "./allowances";
 import type { CutPiece } from "./cut-garment";
 import { cuttingLine } from "./cutting-line";
 
-/** What finishes an edge is not lined: it has a second layer of its own. */
-const FINISHES_AN_EDGE = /collar|cuff|band|facing|binding|strip|placket/i;
-
-/** Is this piece cut of the lining too, where the garment is lined? The body and the sleeves are. */
-export const isLined = ({ id, cut }: Piece): boolean => cut.interfacing === 0 && !FINISHES_AN_EDGE.test(id);
+/**
+ * Is this piece cut of the lining too, where the garment is lined? The body, the sleeves and what is set into them are; what finishes an edge
+ * has a second layer of its own.
+ */
+export const isLined = ({ kind: { worn }, cut }: Piece): boolean =>
+  cut.interfacing === 0 && (worn.as === "hung" ? worn.goes === "arm" : worn.as !== "behind");
 
 /**
  * The pieces of the lining; none of a garment without one. Each is its outer piece again, cut at the finished hem: sewn to the turned-up

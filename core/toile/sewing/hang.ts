@@ -1,3 +1,4 @@
+import type { SeamKind } from "../../pattern";
 import { type ArmPose, HELD_OUT } from "../body/arm";
 import { withArm } from "../body/body";
 import type { Conditions, Solid, Solver } from "../solver/solver";
@@ -33,7 +34,7 @@ export const AT_REST_J = 1e-4;
 /** What calms cloth that will not rest by itself; the damping doubles from one time to the next, till every step begins at rest. */
 const CALMED = { damping: 30, friction: 0.8, mostSpeed: 0.3 } as const;
 /** Seams that go over the shoulder, and so hold a garment up. */
-const HOLDS_UP = /^(body\.shoulder|kimono\.overarm|raglan\.overarm)/;
+const HOLDS_UP: readonly SeamKind[] = ["shoulder", "dart"];
 /**
  * A gathered casing with its elastic digs in and holds. More than a coefficient between two surfaces: what one pass a step loses of the elastic's
  * pull is in it. Set so that an edge off the shoulder stays about where it was drafted.
@@ -140,4 +141,4 @@ export function gripOf({ elastics, plan }: Pick<Sewing, "elastics" | "plan">): P
   return elastics.length > 0 && !isHeldUp(plan) ? { friction: ELASTIC_FRICTION } : {};
 }
 
-const isHeldUp = ({ seams }: SewingPlan) => seams.some(({ id }) => HOLDS_UP.test(id));
+const isHeldUp = ({ seams }: SewingPlan) => seams.some(({ kind }) => HOLDS_UP.includes(kind));
