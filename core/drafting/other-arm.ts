@@ -7,7 +7,7 @@ import type { FittedSeam } from "./fitted-seams";
 export type OtherSleeve = { readonly sleeve: DraftedSleeve; readonly side: BodySide };
 
 /** What stands behind the names of the pieces of an arm that differs. */
-const OTHER = "Other";
+export const OTHER = "Other";
 
 export const opposite = (side: BodySide): BodySide => (side === "left" ? "right" : "left");
 
