@@ -17,6 +17,7 @@ import {
 } from "../block";
 import { type FittedEstimates, fittedEstimates } from "../body";
 import { type ClothKind, DEFAULT_CLOTH } from "../cloth";
+import { eachOf } from "../data";
 import { length, phrase } from "../draft";
 import { DEGREE } from "../geometry";
 import type { DraftedBlockSpec, GarmentSpec } from "../spec";
@@ -239,23 +240,20 @@ function resolveEase(block: DraftedBlockSpec, usual: FittedEase, chosen: Chosen)
     waist: block.waistEase,
     hip: block.hipEase,
   };
-  const entries = EASE_LEVELS.map((level) => {
+  const ease: FittedEase = eachOf(EASE_LEVELS, (level) => {
     const quarter = quarters[level];
     const typed = block.ease?.[level] ?? (quarter === undefined ? undefined : 4 * quarter);
-    return [
-      level,
-      chosen(
-        `block.ease.${level}`,
-        typed,
-        usual[level],
-        block.workroomEase?.[level] === undefined
-          ? phrase`usual for the garment, its cloth and the size`
-          : phrase`the workroom’s own table, for the size`,
-        block.workroomEase?.[level] === undefined ? "from memory" : "choice",
-      ),
-    ];
+    const isOfWorkroom = block.workroomEase?.[level] !== undefined;
+    return chosen(
+      `block.ease.${level}`,
+      typed,
+      usual[level],
+      isOfWorkroom
+        ? phrase`the workroom’s own table, for the size`
+        : phrase`usual for the garment, its cloth and the size`,
+      isOfWorkroom ? "choice" : "from memory",
+    );
   });
-  const ease = Object.fromEntries(entries) as FittedEase;
   return { ease, quarters: { chest: ease.bust / 4, waist: ease.waist / 4, hip: ease.hip / 4 } };
 }
 

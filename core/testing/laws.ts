@@ -182,7 +182,10 @@ const STATED_MM = 0.01;
 function seamsOff(garment: Garment): readonly string[] {
   const paths = edgePaths(garment);
   const lengthOf = (edges: readonly string[]) =>
-    edges.reduce((sum, edge) => sum + (paths.has(edge) ? pathLength(paths.get(edge) as Path) : Number.NaN), 0);
+    edges.reduce((sum, edge) => {
+      const path = paths.get(edge);
+      return sum + (path ? pathLength(path) : Number.NaN);
+    }, 0);
   // A piece that is told to be open has no edge between some of its ends, and no seam there.
   if (garment.findings.some(({ code }) => code === "outline-open")) return [];
   // What was fitted to a reading is as long as that; that the block differs from it is told.

@@ -1,3 +1,4 @@
+import { at } from "../data";
 import { sewnSleeve } from "../drafting";
 import { draftGarment, type Garment } from "../garment";
 import type { GarmentSpec } from "../spec";
@@ -16,7 +17,7 @@ export function drafted(spec: GarmentSpec) {
   const garment = draftGarment(spec);
   const sleeve = sewnSleeve(garment);
   if (!sleeve) throw new Error("the sample takes a sleeve");
-  return { garment, sleeve, piece: garment.pieces[0] as Garment["pieces"][number] };
+  return { garment, sleeve, piece: at(garment.pieces, 0) };
 }
 
 export const figure = (garment: Garment, id: string) =>

@@ -30,7 +30,6 @@ function asOther(garment: Garment, otherArm: NonNullable<Garment["spec"]["otherA
       return [
         {
           ...seam,
-          id: ofSleeve(seam.id),
           bodyEdges: seam.bodyEdges.map(renamed),
           partEdges: seam.partEdges.map(renamed),
         },
@@ -52,10 +51,4 @@ function asOther(garment: Garment, otherArm: NonNullable<Garment["spec"]["otherA
     seams: sewnToOther(garment.seams),
     joins: sewnToOther(garment.joins),
   };
-}
-
-/** What the seam is called at an arm that is like the other: "armhole.front" for "sleeve.left.armhole.front". */
-function ofSleeve(id: Garment["seams"][number]["id"]): Garment["seams"][number]["id"] {
-  const [, own] = /^sleeve\.(?:left|right|other)\.(.+)$/.exec(id) ?? [];
-  return (own ?? id) as typeof id;
 }
