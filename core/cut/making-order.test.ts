@@ -53,6 +53,33 @@ describe("the order of making", () => {
     },
   );
 
+  it("says for each seam which way it is pressed: shoulders back, sides open, armholes into the sleeve (common practice, no source)", () => {
+    const steps = makingOrder(made("jacket"));
+    const said = (id: string) => speak(steps.find((step) => step.id === id)?.text ?? [], "cm");
+    expect(said("body.shoulder")).toContain("towards the back");
+    expect(said("body.side")).toContain("then open");
+    expect(said("body.side")).not.toContain("towards");
+    for (const { text } of steps) expect(speak(text, "cm")).not.toContain("to one side");
+  });
+
+  it("sews the sleeve of an arm that differs where it sews the other, and a strip before the collar", () => {
+    const point = STARTING_POINTS.find(({ id }) => id === "work-shirt");
+    const spec = point && startedFrom(point, MIDDLE_BODY);
+    if (!spec) throw new Error("no work shirt to begin with");
+    const garment = draftGarment({
+      ...spec,
+      otherArm: { side: "left", upperArm: (MIDDLE_BODY.upperArm ?? 0) + 25 },
+      bodice: { ...spec.bodice, standFinish: "strip" },
+    });
+    const order = makingOrder(garment).flatMap(({ seams }) => seams);
+    const lastOf = (kind: string) => order.findLastIndex((seam) => seam.kind === kind);
+    const firstOf = (kind: string) => order.findIndex((seam) => seam.kind === kind);
+    expect(order.filter(({ kind }) => kind === "armhole").length).toBe(4);
+    expect(lastOf("armhole")).toBeLessThan(firstOf("cuff"));
+    expect(firstOf("strip")).toBeGreaterThanOrEqual(0);
+    expect(lastOf("strip")).toBeLessThan(firstOf("neck"));
+  });
+
   it("sets a knit sleeve flat and a jacket's in the round (common practice, no source)", () => {
     const flat = (id: string) => {
       const ids: string[] = makingOrder(made(id)).map((step) => step.id);
