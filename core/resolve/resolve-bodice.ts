@@ -118,10 +118,14 @@ export function resolveBodicePieces(
       phrase`usual, with one at the bust`,
     ),
     slit: take("slit", given.back === "slit", USUAL_MM.slit, phrase`so that the head passes`),
-    collarBeyond: spec.collar?.beyond ?? null,
+    collarBeyond: beyondOf(spec) ?? null,
     isKnit,
   };
 }
+
+/** How far a collar was asked to run on beyond the centre front, where one of its kind does. */
+const beyondOf = ({ collar }: Pick<GarmentSpec, "collar">) =>
+  collar && collarOf(collar.kind).usual.beyond ? collar.beyond : undefined;
 
 type Usual<Value> = { readonly value: Value; readonly rule: Phrase };
 
@@ -132,11 +136,12 @@ function aboutGarment({ sleeve, collar }: GarmentSpec, block: ResolvedBlock, clo
   const neckOfSleeve = (sleeve && styleOf(sleeve.kind)?.neck) ?? null;
   const isBanded = frontEdge === "banded" || neckOfSleeve === "banded";
   const ofBlock = choices && choices.buttonStand > 0 ? choices.buttonStand : null;
-  const ofCollar = collar?.beyond !== undefined && collar.beyond > 0 ? collar.beyond : null;
+  const beyond = beyondOf({ collar });
+  const ofCollar = beyond !== undefined && beyond > 0 ? beyond : null;
   return {
     growsFront: frontEdge === "grown",
     setsOwnButtons: collar !== null && collarOf(collar.kind).usual.buttonSpacing !== undefined,
-    hasStandButton: collar !== null && collar.beyond !== 0 && (collarOf(collar.kind).hasStandButton?.(collar) ?? false),
+    hasStandButton: collar !== null && beyond !== 0 && (collarOf(collar.kind).hasStandButton?.(collar) ?? false),
     makesFront: frontEdge === "grown" || isBanded,
     front: usualFront(frontEdge, isBanded, ofBlock !== null),
     back:
