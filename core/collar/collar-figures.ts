@@ -42,6 +42,9 @@ export const BACK_NECK_ONLY = phrase`the back neckline; in front the collar is i
 /** The under collar is so much smaller all along its free edges, so that the seam rolls under (from memory). Millimetres. */
 export const UNDER_SMALLER_MM = 2.5;
 
+/** A handle of this share of the radius makes a quarter of a circle, nearly. */
+export const QUARTER_HANDLE = 0.5523;
+
 /** A lapel, turned back, keeps an inch inside the armhole (common practice, no source). */
 export const LEAST_CLEARANCE_MM = 25.4;
 

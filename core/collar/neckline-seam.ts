@@ -1,5 +1,5 @@
 import type { Path } from "../geometry";
-import type { EdgePair } from "../pattern";
+import type { EdgePair, EdgeRef, SeamRule } from "../pattern";
 
 /** Which edges the two sides of a neckline seam are made of, from the centre back. */
 export type NecklineEdges = { readonly body: readonly string[]; readonly part: readonly string[] };
@@ -32,5 +32,25 @@ export function necklineSeam(
     from: "centre back",
     to,
     mark: shoulderAt === null ? null : { name: "shoulder", bodyAt: shoulderAt, partAt: shoulderAt },
+  };
+}
+
+/** The free edge of a collar in two layers, each from the centre back; `layers` are what the two are called beside each other. */
+export function edgeSeam(
+  body: readonly EdgeRef[],
+  part: readonly EdgeRef[],
+  to: string,
+  [bodyName, partName]: readonly [string, string] = ["top collar", "under collar"],
+): SeamRule {
+  return {
+    id: "collar.edge",
+    kind: "collar-edge",
+    name: "Edge of the collar",
+    bodyName,
+    partName,
+    body,
+    part,
+    from: "centre back",
+    to,
   };
 }

@@ -15,7 +15,6 @@ import {
   insideOutline,
   type Join,
   joinedSeam,
-  KIND,
   marksOf,
   type NamedLine,
   NECK_OF_BODICE,
@@ -192,7 +191,7 @@ const LEAST_NECK_MM = 5;
 const isOfBodice = ({ kind }: Piece) => kind.of === "bodice";
 const isFacing = ({ kind }: Piece) => kind.of === "finish" && kind.side !== null;
 /** A strip of a front edge, which a bodice that is cut whole has itself. */
-const isStrip = ({ kind }: Piece) => kind === KIND.strip;
+const isStrip = ({ kind }: Piece) => kind.of === "closing";
 
 /** What sleeve and collar cut besides front and back; of what both bring the collar's counts. */
 function ownPieces(sleeve: DraftedSleeve | null, collar: DraftedCollar | null, isWhole: boolean): readonly Piece[] {

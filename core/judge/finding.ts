@@ -54,14 +54,6 @@ export function solvedLater(found: Omit<Finding, "remedies">, solve: () => reado
 /** The same finding with other remedies made of its own, when they are asked for. */
 export function withRemediesOf(found: Finding, change: (remedies: readonly Remedy[]) => readonly Remedy[]): Finding {
   const { code, severity, station, message, piece, reason, numbers } = found;
-  const collarFinding = {
-    code,
-    severity,
-    station,
-    message,
-    reason,
-    numbers,
-    ...(piece === undefined ? {} : { piece }),
-  };
-  return solvedLater(collarFinding, () => change(found.remedies));
+  const same = { code, severity, station, message, reason, numbers, ...(piece === undefined ? {} : { piece }) };
+  return solvedLater(same, () => change(found.remedies));
 }

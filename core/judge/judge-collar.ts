@@ -94,7 +94,7 @@ function judgeOuterEdge(outer: OuterEdge): readonly Finding[] {
     ...tooFar,
     collarFinding({
       code: isShort ? "collar-rides-up" : "collar-ripples",
-      // A traced back is a school of its own: that it lies flatter is collarFinding, and no slip.
+      // A traced back is a school of its own: that it lies flatter is a note, and no slip.
       severity: isTraced || isInformation ? "note" : "warning",
       message: phrase`The outer edge is ${length(edge)} from the centre back to the shoulder, and the line it lies on ${length(needed)}: ${length(Math.abs(longer))} too ${isShort ? "short" : "long"}.`,
       reason: isShort

@@ -1,7 +1,7 @@
 /** What a piece is, said by whoever makes it, so that no later room has to know it by its name. */
 export type PieceKind = {
-  /** What finishes an edge or an opening, such as a facing, belongs to no other part. */
-  readonly of: "bodice" | "sleeve" | "collar" | "finish";
+  /** A strip that a front closes with is `closing`; what finishes an edge or an opening, such as a facing, belongs to no other part. */
+  readonly of: "bodice" | "sleeve" | "collar" | "closing" | "finish";
   /** The half of the body that it lies on; null for what lies on both or on neither. */
   readonly side: "front" | "back" | null;
   readonly worn: Worn;
@@ -44,6 +44,7 @@ export const KIND = {
   frontFacing: behind("finish", "front"),
   backFacing: behind("finish", "back"),
   underCollar: behind("collar", null),
+  buttonStand: behind("closing", null),
   /** A strip at an edge of which nothing shows but what the edge is taken to be. */
   strip: behind("finish", null),
   gusset: { of: "finish", side: null, worn: { as: "left-out" } },

@@ -29,7 +29,7 @@ export function standStrip(long: number, width: number, collarBeyond = width): P
   ];
   return {
     id: "buttonStand",
-    kind: KIND.strip,
+    kind: KIND.buttonStand,
     name: "Button stand",
     cut: { count: 2, mirrored: false, onFold: false, interfacing: 2 },
     edges,

@@ -23,7 +23,7 @@ import {
   withStartDirection,
 } from "../../geometry";
 import { edge, hungCollar, KIND, notchOn, type Piece } from "../../pattern";
-import { smallerTo, tipInside } from "../collar-figures";
+import { QUARTER_HANDLE, smallerTo, tipInside } from "../collar-figures";
 import { frontOnBack } from "../joined-neckline";
 
 export type FlatTask = {
@@ -39,7 +39,7 @@ export type FlatTask = {
 export type FlatDraft = {
   /** The neckline of the laid block, from the centre back. */
   readonly neckline: Path;
-  /** Shoulder point of the front and of the back, as they overlap. */
+  /** The neck point, and the shoulder points of back and front as they overlap. */
   readonly tips: { readonly neck: Point; readonly back: Point; readonly front: Point };
   /** From the centre back to the front. */
   readonly neck: Path;
@@ -58,19 +58,11 @@ export const OUTSIDE_MM = 3;
 const MOST_DROP_MM = 40;
 /** Of the width, so that some of the front end stays straight. */
 const MOST_ROUND_SHARE = 0.85;
-/** A handle of this share of the radius makes a quarter of a circle, nearly. */
-const QUARTER_HANDLE = 0.5523;
 /** The front end begins to drop at this share of the neckline, about half way down the front. */
 const DROPS_FROM = 0.6;
 
-type Laid = {
-  /** From the centre back. */
-  readonly neckline: Path;
-  readonly tips: FlatDraft["tips"];
-};
-
 /** The neckline with front and back laid together at the neck point, their shoulder points one over the other. */
-function laid({ front, back }: FlatTask["block"], overlap: number): Laid {
+function laid({ front, back }: FlatTask["block"], overlap: number): Pick<FlatDraft, "neckline" | "tips"> {
   const neckPoint = startOf(back.shoulder.path);
   const onBack = frontOnBack({ front, back });
   const shorter = Math.min(back.shoulder.length, front.shoulder.length);
@@ -175,7 +167,7 @@ function frontEnd(outer: Path, foot: Point, radius: number): { readonly run: Pat
   return { run, front: [...(distance(foot, from) > SAME_MM ? line(foot, from) : []), round] };
 }
 
-/** How long the line on the garment is that the outer edge lies on, front and back laid edge to edge. */
+/** The line on the garment that the outer edge lies on, front and back laid edge to edge. */
 export function lineItLiesOn(block: FlatTask["block"], fall: number): Path {
   return offset(laid(block, 0).neckline, () => fall);
 }

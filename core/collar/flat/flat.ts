@@ -1,11 +1,11 @@
 import { length, phrase } from "../../draft";
 import { endOf, pathLength, startOf } from "../../geometry";
+import { backward } from "../../pattern";
 import { collarKind } from "../collar-kind";
 import { joinedNeckline } from "../joined-neckline";
-import { necklineSeam, wholeNeckline } from "../neckline-seam";
+import { edgeSeam, necklineSeam, wholeNeckline } from "../neckline-seam";
 import { roundedLess } from "../stand/stand";
 import { draftFlat, type FlatTask, lineItLiesOn } from "./draft-flat";
-import { FLAT_SEAMS } from "./flat-seams";
 import { FLAT_CUTTING, flatSteps } from "./flat-steps";
 
 const COMMON = "common practice, no source" as const;
@@ -75,7 +75,7 @@ export const flat = collarKind({
           part: ["collar.neck"],
         }),
       ],
-      joins: FLAT_SEAMS,
+      joins: [edgeSeam(backward("collar", "outer", "front"), backward("underCollar", "outer", "front"), "neck edge")],
       handles: [
         { field: "fall", name: "Width of the collar", at: back, value: figures.fall, gain: { x: 0, y: 1 } },
         { field: "overlap", name: "Overlap of the shoulders", at: tip, value: figures.overlap, gain: { x: 0, y: 1 } },
@@ -86,7 +86,7 @@ export const flat = collarKind({
       turnedOver: null,
       lapel: null,
       rounded: roundedLess(given.roundness, frontEnd, draft.rounded),
-      solvers: [{ id: "collar.frontDrop", solution: draft.dropped }],
+      solvers: [{ id: "collar.length", solution: draft.dropped }],
     };
   },
 });

@@ -1,18 +1,9 @@
 import { backward, forward, optional, type SeamRule } from "../../pattern";
+import { edgeSeam } from "../neckline-seam";
 
 /** The seams of a notched collar and its facings, besides the neckline. */
 export const NOTCHED_SEAMS: readonly SeamRule[] = [
-  {
-    id: "collar.edge",
-    kind: "collar-edge",
-    name: "Edge of the collar",
-    bodyName: "top collar",
-    partName: "under collar",
-    body: backward("collar", "outer", "notch"),
-    part: backward("underCollar", "outer", "notch"),
-    from: "centre back",
-    to: "notch",
-  },
+  edgeSeam(backward("collar", "outer", "notch"), backward("underCollar", "outer", "notch"), "notch"),
   {
     id: "collar.underNeck",
     kind: "neck",

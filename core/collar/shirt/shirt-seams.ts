@@ -1,18 +1,9 @@
 import { backward, forward, optional, type SeamRule } from "../../pattern";
+import { edgeSeam } from "../neckline-seam";
 
 /** The seams of a fall that is cut in two layers. */
 export const FALL_SEAMS: readonly SeamRule[] = [
-  {
-    id: "collar.edge",
-    kind: "collar-edge",
-    name: "Edge of the collar",
-    bodyName: "top collar",
-    partName: "under collar",
-    body: forward("collar", "outer", "front"),
-    part: forward("underCollar", "outer", "front"),
-    from: "centre back",
-    to: "neck edge",
-  },
+  edgeSeam(forward("collar", "outer", "front"), forward("underCollar", "outer", "front"), "neck edge"),
 ];
 
 /** The seams of a fall and the stand that it is sewn to, besides those that they are fitted by. */

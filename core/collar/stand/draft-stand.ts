@@ -16,7 +16,7 @@ import {
 } from "../../geometry";
 import { buttonAt, type Edge, edge, edgeLines, hungCollar, notchOn, type Piece } from "../../pattern";
 import { STAND_SCHOOLS, type StandSchool } from "../collar-fields";
-import { alongNeckline, measuredFigure, neckSeamFigure } from "../collar-figures";
+import { alongNeckline, measuredFigure, neckSeamFigure, QUARTER_HANDLE } from "../collar-figures";
 import {
   type BandShape,
   bandOf,
@@ -137,9 +137,6 @@ function buttonOf({ button, height, neckline }: StandTask, shape: BandShape): Pi
   const { point: at, direction } = along(middle, edgeLengthTo(shape, height / 2, shape.neckEdge - neckline.beyond));
   return { buttons: [buttonAt(at, { x: -direction.x, y: -direction.y }, button)] };
 }
-
-/** A handle of this share of the radius makes a quarter of a circle, nearly. */
-const QUARTER_HANDLE = 0.5523;
 
 /** Down the front: square, or its upper corner rounded off. */
 function frontEdges(shape: BandShape, upper: Path, height: number, radius: number): readonly Edge[] {

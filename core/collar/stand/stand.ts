@@ -1,13 +1,12 @@
 import type { Block } from "../../block";
 import { length, phrase, type StepRecord } from "../../draft";
 import { pathLength } from "../../geometry";
-import { type Piece, standStrip } from "../../pattern";
+import { forward, type Piece, standStrip } from "../../pattern";
 import { type CollarBase, type CollarHandle, collarKind, type UpperEdge, type Usual } from "../collar-kind";
 import { joinedNeckline } from "../joined-neckline";
-import { necklineSeam, wholeNeckline } from "../neckline-seam";
+import { edgeSeam, necklineSeam, wholeNeckline } from "../neckline-seam";
 import { easeAtRise, frontAt } from "./band-shape";
 import { draftStand, type Stand, upperGirthBySchool } from "./draft-stand";
-import { STAND_SEAMS } from "./stand-seams";
 import type { StandTask } from "./stand-task";
 
 const COMMON = "common practice, no source" as const;
@@ -112,6 +111,8 @@ export const stand = collarKind({
     const drawn = draftStand(task);
     if (!drawn) return { isDrawn: false, why: { what: "no-stand", height: task.height, school: task.school } };
     const neckline = joinedNeckline(base.block, figures.beyond);
+    // Both layers are cut from one piece.
+    const layer = forward("collar", "upper", "front");
     const band = separateBand(base.block, figures.beyond, choices.buttonStand);
     return {
       isDrawn: true,
@@ -127,7 +128,7 @@ export const stand = collarKind({
           part: ["collar.neck"],
         }),
       ],
-      joins: STAND_SEAMS,
+      joins: [edgeSeam(layer, layer, "neck edge", ["outer collar", "inner collar"])],
       handles: standHandles(task, drawn),
       joined: { neckline, shoulderAt: task.neckline.back, fallLine: null },
       upperEdge: upperEdgeOf(task, drawn),

@@ -4,6 +4,7 @@ import { boxOf, distance } from "../../geometry";
 import { armOf } from "../body/arm";
 import { along, placeIn } from "../place";
 import { placeOnPiece } from "../sewing/assembly";
+import { sideEdgeOf } from "../sewing/plan";
 import type { Worn } from "../worn";
 import type { WornHalf } from "../worn-half";
 import { collarReads } from "./collar-reads";
@@ -269,10 +270,8 @@ const difference = (before: number | null, after: number | null) =>
 
 /** The height of the top of the side seam, in millimetres. */
 function underarmOf(worn: WornHalf): number | null {
-  const side = worn.plan.pieces.find(
-    (one) => one.side === "front" && one.piece.edges.some(({ role }) => role === "side"),
-  );
-  const edge = side?.piece.edges.findLast(({ role }) => role === "side");
+  const side = worn.plan.pieces.find((one) => one.side === "front" && sideEdgeOf(one.piece));
+  const edge = side && sideEdgeOf(side.piece);
   const [top] = side && edge ? placesOn(worn, side.piece.id, edge.id) : [];
   return top ? top[1] * 1000 : null;
 }

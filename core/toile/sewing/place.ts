@@ -5,7 +5,7 @@ import { type Arm, type ArmPose, armOf } from "../body/arm";
 import type { Trunk } from "../body/body";
 import { cutName, type PieceMesh } from "../mesh/piece-mesh";
 import type { Place } from "../place";
-import type { WornPiece } from "./plan";
+import { sideEdgeOf, type WornPiece } from "./plan";
 
 /** Where the points of a piece are before it is sewn, in metres. Null for a piece that is attached to others later. */
 export type Placer = (mesh: PieceMesh, worn: WornPiece) => readonly Place[] | null;
@@ -37,7 +37,7 @@ function halfWidths(worn: readonly WornPiece[], side: "front" | "back"): Widths 
   const centreEdge = ofCentre?.piece.edges.find(({ role }) => role === "centre");
   // The outline runs up its centre: its end is at the neck.
   const centre = isCut || !centreEdge ? 0 : endOf(centreEdge.path).x;
-  const sideEdge = own.flatMap(({ piece }) => piece.edges).findLast(({ role }) => role === "side");
+  const sideEdge = own.flatMap(({ piece }) => sideEdgeOf(piece) ?? [])[0];
   const widest = Math.max(...own.map(({ piece }) => boxOf([piece.outline]).right));
   const xAt = (y: number) => {
     if (!sideEdge) return widest;

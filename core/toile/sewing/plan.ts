@@ -191,6 +191,9 @@ function attached(piece: Piece, base: readonly string[], atFront: Kept | null): 
   };
 }
 
+/** The side of a piece, below its dart where one lies in it; nothing of a piece that has none. */
+export const sideEdgeOf = ({ edges }: Piece) => edges.findLast(({ role }) => role === "side");
+
 /** Which way a piece goes that hangs on another; null for one that does not. */
 export const goesOf = ({ kind: { worn } }: Piece) => (worn.as === "hung" ? worn.goes : null);
 /** A band round the hem or round neck and front, of which half is worn. */
