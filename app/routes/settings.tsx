@@ -70,7 +70,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
             </select>
           </label>
           <label className="text-box">
-            <span>How its inches are marked</span>
+            <span>How inches are marked</span>
             <select name="inchMarks" defaultValue={settings.inchMarks ?? 16}>
               {INCH_MARKS.map((marks) => (
                 <option key={marks} value={marks}>
