@@ -1,4 +1,5 @@
 import { Box, Field, NativeSelect } from "@chakra-ui/react";
+import type { ReactNode } from "react";
 
 type Props<Value extends string> = {
   readonly id: string;
@@ -6,7 +7,7 @@ type Props<Value extends string> = {
   readonly value: Value;
   readonly choices: readonly { readonly value: Value; readonly label: string }[];
   readonly onChoose: (value: Value) => void;
-  readonly hint?: string | undefined;
+  readonly hint?: ReactNode;
 };
 
 /** One of several, in a list that opens. */

@@ -1,5 +1,5 @@
 import { canRedo, canUndo } from "@app/work/history";
-import type { AssembledGarment } from "@app/work/save-answer";
+import type { MergedSave } from "@app/work/save-answer";
 import { saveWork } from "@app/work/save-work";
 import { STATION_NAMES } from "@app/work/stations";
 import { useCalmWork } from "@app/work/use-calm-work";
@@ -123,7 +123,7 @@ function isSameState(a: StationState, b: StationState): boolean {
 
 type Told = { readonly kind: "saved" | "beside" | "failed"; readonly text: string };
 
-type Beside = { readonly besides: number; readonly together: AssembledGarment };
+type Beside = { readonly besides: number; readonly together: MergedSave };
 
 function SaveBar({ garmentId, onBeside }: { readonly garmentId: string; readonly onBeside: (beside: Beside) => void }) {
   const store = useWorkStore();

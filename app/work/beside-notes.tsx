@@ -2,10 +2,10 @@ import { useTape } from "@app/components/preferences";
 import { Box, Button, Flex, Text } from "@chakra-ui/react";
 import { speak } from "@core/draft/index";
 import { differenceWords } from "@core/spec/index";
-import type { AssembledGarment } from "./save-answer";
+import type { MergedSave } from "./save-answer";
 import { useWorkStore } from "./work-context";
 
-type Props = { readonly besides: number; readonly together: AssembledGarment; readonly onClose: () => void };
+type Props = { readonly besides: number; readonly together: MergedSave; readonly onClose: () => void };
 
 /** What others saved meanwhile: what was taken over of it, and what both changed, each with one's own figure to take again. */
 export function BesideNotes({ besides, together, onClose }: Props) {

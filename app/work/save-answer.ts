@@ -11,7 +11,7 @@ const TOGETHER = z.object({
   taken: z.readonly(z.array(DIFFERENCE)),
   conflicts: z.readonly(z.array(DIFFERENCE)),
 });
-export type AssembledGarment = z.infer<typeof TOGETHER>;
+export type MergedSave = z.infer<typeof TOGETHER>;
 
 /** What the server answers to a save. */
 export const SAVE_ANSWER = z.discriminatedUnion("saved", [

@@ -8,6 +8,7 @@ import type { ReactNode } from "react";
 import { getAtPath } from "./spec-path";
 import { useCalmWork } from "./use-calm-work";
 import { useFigureBox } from "./use-figure-box";
+import { wordsText } from "./words-text";
 
 type Props = { readonly path: string; readonly label?: string; readonly hint?: ReactNode; readonly id?: string };
 
@@ -27,7 +28,10 @@ export function SpecField({ path, label, hint, id = path }: Props) {
       return read.ok ? { ok: true, value: read.mm } : { ok: false, message: read.problem.message };
     },
   });
-  return <LengthField id={id} label={label ?? field.label} standsIn={standsIn} hint={hint ?? estimate} {...box} />;
+  const said = field.hint === undefined ? undefined : wordsText(field.hint, tape);
+  return (
+    <LengthField id={id} label={label ?? field.label} standsIn={standsIn} hint={estimate ?? hint ?? said} {...box} />
+  );
 }
 
 function defaultTaken(garment: Garment, path: string) {

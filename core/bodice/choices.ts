@@ -1,38 +1,28 @@
 /** How the centre front closes, or does not. "band": its edge is finished by a band, as on a cardigan. */
-export const FRONT_EDGES = ["fold", "seam", "buttons", "zip", "band"] as const;
-export type FrontEdge = (typeof FRONT_EDGES)[number];
+export type FrontEdge = "fold" | "seam" | "buttons" | "zip" | "band";
 
-export const BACK_EDGES = ["fold", "seam", "zip", "slit"] as const;
-export type BackEdge = (typeof BACK_EDGES)[number];
+export type BackEdge = "fold" | "seam" | "zip" | "slit";
 
 /** How a button stand is finished: with a facing of its own, folded back, turned twice, or as a strip that is sewn on. */
-export const STAND_FINISHES = ["faced", "folded", "turned-twice", "strip"] as const;
-export type StandFinish = (typeof STAND_FINISHES)[number];
+export type StandFinish = "faced" | "folded" | "turned-twice" | "strip";
 
 /** Which front lies over the other. */
-export const LAPS = ["right-over-left", "left-over-right"] as const;
-export type Lap = (typeof LAPS)[number];
+export type Lap = "right-over-left" | "left-over-right";
 
-export const NECK_FINISHES = ["facing", "binding", "none"] as const;
-export type NeckFinish = (typeof NECK_FINISHES)[number];
+export type NeckFinish = "facing" | "binding" | "none";
 
 /** "none": it is finished otherwise, as under a zip front with a hood or a tape. */
-export const BACK_FACINGS = ["even", "deep", "none"] as const;
-export type BackFacing = (typeof BACK_FACINGS)[number];
+export type BackFacing = "even" | "deep" | "none";
 
 /** "cut": apart along the princess line; "split": and the side panel split again lengthwise. */
-export const PANELS = ["whole", "cut", "split"] as const;
-export type Panels = (typeof PANELS)[number];
+export type Panels = "whole" | "cut" | "split";
 
-export const WAIST_SEAMS = ["none", "waist"] as const;
-export type WaistSeam = (typeof WAIST_SEAMS)[number];
+export type WaistSeam = "none" | "waist";
 
-export const BODICE_HEMS = ["plain", "curved", "casing", "band"] as const;
-export type BodiceHem = (typeof BODICE_HEMS)[number];
+export type BodiceHem = "plain" | "curved" | "casing" | "band";
 
 /** Whether front and back are cut at all; a sleeve for a measured armhole, or a collar for a measured neck, goes by itself. */
-export const BODICE_CUTS = ["whole", "parts"] as const;
-export type BodiceCut = (typeof BODICE_CUTS)[number];
+export type BodiceCut = "whole" | "parts";
 
 /** Everything that turns two halves of a block into the pieces of a bodice, every default taken. Millimetres. */
 export type BodiceChoices = {

@@ -3,8 +3,7 @@ import type { Estimate } from "./estimates";
 import type { Body } from "./measures";
 
 /** Whose proportions stand in for what was not measured. */
-export const PROPORTIONS = ["woman", "man"] as const;
-export type Proportions = (typeof PROPORTIONS)[number];
+export type Proportions = "woman" | "man";
 
 /** Every figure that a fitted block can be solved from when only some were measured, each with its rule. */
 export type FittedEstimates = {

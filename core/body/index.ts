@@ -16,7 +16,7 @@ export {
   limbAt,
   type SleeveBody,
 } from "./estimates";
-export { type FittedEstimates, fittedEstimates, PROPORTIONS, type Proportions } from "./fitted-estimates";
+export { type FittedEstimates, fittedEstimates, type Proportions } from "./fitted-estimates";
 export {
   type Body,
   MEASURE_IDS,

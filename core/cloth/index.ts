@@ -9,4 +9,4 @@ export {
   takesOf,
 } from "./cloths";
 export { type ClothHangs, HANGS_FIGURES, hangsOf, type OwnHangs } from "./hangs";
-export { CLOTH_FOLDS, LAY_WAYS, LININGS, NAPS } from "./laying";
+export { type ClothFold, type LayWay, type Lining, type Nap, USUAL_INTERFACING_MM, USUAL_WIDTH_MM } from "./laying";

@@ -1,8 +1,12 @@
 /** How the cloth is laid on the table: folded along its length, selvedge to selvedge, or open in one layer. */
-export const CLOTH_FOLDS = ["folded", "open"] as const;
+export type ClothFold = "folded" | "open";
 /** Whether body and sleeves are cut of a lining too. */
-export const LININGS = ["none", "whole"] as const;
+export type Lining = "none" | "whole";
 /** Whether all tops have to point the same way. */
-export const NAPS = ["either-way", "one-way"] as const;
+export type Nap = "either-way" | "one-way";
 /** As it is drawn, upside down, seen from its other side, or both. */
-export const LAY_WAYS = ["as-drawn", "turned", "flipped", "turned-flipped"] as const;
+export type LayWay = "as-drawn" | "turned" | "flipped" | "turned-flipped";
+
+/** The widths that outer cloth and lining, and interfacing, are usually sold in (common practice, no source). Millimetres. */
+export const USUAL_WIDTH_MM = 1400;
+export const USUAL_INTERFACING_MM = 900;

@@ -3,7 +3,7 @@ export { type CutGarment, type CutPiece, cutGarment } from "./cut-garment";
 export { type CutLine, type CutList, cutList } from "./cut-list";
 export { inTheWay, keptPlan, placesOf, snapped, withMoved } from "./lay/adjust";
 export { type Filled, fill, type Item, largestFirst } from "./lay/fill";
-export { clothOnTable, planOf, SEED, USUAL_INTERFACING_MM, USUAL_WIDTH_MM } from "./lay/garment-plan";
+export { clothOnTable, planOf, SEED } from "./lay/garment-plan";
 export { type ClothOnTable, type LayCloth, type LayPiece, layPieces } from "./lay/lay-pieces";
 export { type LaidPiece, type LayPlan, layPlans, outlineOnCloth, shareUsed } from "./lay/lay-plan";
 export { grownBy, type Shape, shapeOf } from "./lay/raster";

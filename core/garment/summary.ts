@@ -1,3 +1,4 @@
+import { USUAL_WIDTH_MM } from "../cloth";
 import { areaOf, type Box, boxOf, svgPathData } from "../geometry";
 import type { GarmentSpec } from "../spec";
 import { searchWords } from "./search-words";
@@ -71,7 +72,6 @@ export function summaryOf(spec: GarmentSpec): GarmentSummary {
 /** What allowances add to the pieces, and what share of a cloth a good plan uses (common practice, no source). */
 const WITH_ALLOWANCES = 1.15;
 const USED_SHARE = 0.7;
-const USUAL_WIDTH_MM = 1400;
 
 /** About how much cloth it takes, from the area of its pieces. */
 function clothFor({ pieces, spec }: Garment): GarmentSummary["cloth"] {

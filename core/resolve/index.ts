@@ -1,3 +1,4 @@
+export { choiceAt, mattersIn } from "./choice-at";
 export {
   buttonStandOf,
   closingOf,

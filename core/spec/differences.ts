@@ -2,7 +2,7 @@ import { isRecord, namesOf } from "../data";
 import { length, type Phrase, percent, phrase, change as signed } from "../draft";
 import type { Field } from "./field";
 import type { GarmentSpec } from "./garment-spec";
-import { fieldPath, labelOf, PLACED_FIELDS } from "./paths";
+import { fieldAt, fieldPath, labelOf, optionName, PLACED_FIELDS } from "./paths";
 
 /** A field that two garments have otherwise: what it holds in each, undefined where it holds nothing. Lengths in millimetres. */
 export type Difference = { readonly path: string; readonly before?: unknown; readonly after?: unknown };
@@ -37,12 +37,11 @@ export function isSame(a: unknown, b: unknown): boolean {
 
 const PLACES = new Map(PLACED_FIELDS.map(({ path }, i) => [path, i]));
 const placeOf = (path: string) => PLACES.get(fieldPath(path)) ?? Number.POSITIVE_INFINITY;
-const FIELDS = new Map<string, Field>(PLACED_FIELDS.map(({ path, field }) => [path, field]));
 
 /** A difference in words: "Cap ease: 1 in, before 1 1/2 in". */
 export function differenceWords({ path, before, after }: Difference): Phrase {
   const label = path.startsWith("body.") ? `Measure ${path.slice("body.".length)}` : labelOf(path);
-  const field = FIELDS.get(fieldPath(path));
+  const field = fieldAt(path);
   if (after === undefined || after === null)
     return phrase`${label}: taken out, before ${valueWords(field, path, before)}`;
   if (before === undefined || before === null)
@@ -64,6 +63,8 @@ function valueWords(field: Field | undefined, path: string, value: unknown): Phr
     return phrase`${String(Math.round(value * 100) / 100)}`;
   }
   if (Array.isArray(value)) return phrase`${value.length === 1 ? "one entry" : `${value.length} entries`}`;
+  const option = typeof value === "string" ? optionName(path, value) : undefined;
+  if (option !== undefined) return phrase`${option}`;
   if (typeof value === "string") return phrase`${value.length > LONGEST_SHOWN ? "another outline" : value}`;
   return phrase`${isRecord(value) ? "there" : String(value)}`;
 }

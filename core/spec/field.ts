@@ -1,4 +1,5 @@
 import { eachOf, namesOf } from "../data";
+import type { Phrase, Source } from "../draft";
 
 /** What a figure may be: millimetres of a length, degrees of an angle, a part of the whole of a share, a quantity in its own unit. */
 export type Bounds = { readonly least: number; readonly most: number };
@@ -11,6 +12,15 @@ type Given = "optional" | "empty" | "always" | "nullable";
 
 /** For a field to matter every named choice has to be one of these; a field that is kept meanwhile changes nothing. */
 export type When = { readonly [path in string]: readonly string[] };
+
+/** What people read: a phrase where it holds lengths, so that it reads in inches and in centimetres. */
+export type Words = string | Phrase;
+
+/** What an option is called, and, where that does not say all, what it means. */
+export type OptionWords = { readonly name: Words; readonly summary?: Words };
+
+/** From where to where a figure usually lies, on an ordinary adult's garment: advice, never a limit. Millimetres or the figure's own unit. */
+export type UsualRange = Bounds & { readonly source: Source };
 
 type About = {
   /** When it matters; always where it is left out. */
@@ -25,18 +35,27 @@ type About = {
 export type FigureField = About & {
   readonly kind: "length" | "angle" | "share" | "quantity";
   readonly bounds: Bounds;
-  /** The unit of a quantity. */
+  /** The unit of a quantity or an angle. */
   readonly sign?: string;
   readonly given: "optional" | "always";
   /** What stands for one that is always written where it is left out. */
   readonly usual?: number;
+  /** What a person needs to know beside the box. */
+  readonly hint?: Words;
+  readonly range?: UsualRange;
 };
 export type LengthField = FigureField & { readonly kind: "length" };
 
 export type ChoiceField<Option extends string = string> = About & {
   readonly kind: "choice";
   readonly options: readonly Option[];
+  /** By the option. */
+  readonly words: Readonly<Record<string, OptionWords>>;
   readonly given: Given;
+  /** The option that is meant where none is given and no other figure decides it. */
+  readonly usual?: Option;
+  /** What leaving it open is called, where the draft then decides by itself. */
+  readonly open?: Words;
 };
 
 export type TextField = About & {
@@ -85,6 +104,8 @@ export interface VariantField<
   readonly by: By;
   readonly byLabel: string;
   readonly of: Of;
+  /** What each of them is called. */
+  readonly ofNames: { readonly [Name in keyof Of]: Words };
   /** The one that is meant where none is named, and what stands for all of it where it is left out. */
   readonly usual: keyof Of & string;
   readonly given: "empty";
@@ -122,14 +143,14 @@ export type RecordOf<Inner> = { readonly [Name in Optional<Inner>]?: ValueOf<Inn
     : ValueOf<Inner[Name]>;
 };
 
-type AssembledGarment<Union> = (Union extends unknown ? (one: Union) => void : never) extends (all: infer All) => void
+type Intersection<Union> = (Union extends unknown ? (one: Union) => void : never) extends (all: infer All) => void
   ? All
   : never;
 
 /** A change of a field: only what it names is set, and what it sets to undefined is taken out. Lists and ranges are changed whole. */
 export type ChangeOf<Of> =
   Of extends VariantField<string, infer Groups>
-    ? AssembledGarment<{ [Name in keyof Groups]: ChangesOf<Groups[Name]> }[keyof Groups]>
+    ? Intersection<{ [Name in keyof Groups]: ChangesOf<Groups[Name]> }[keyof Groups]>
     : Of extends GroupField<infer Inner>
       ? ChangesOf<Inner>
       : ValueOf<Of>;
@@ -138,23 +159,54 @@ export type ChangesOf<Inner> = { readonly [Name in keyof Inner]?: ChangeOf<Inner
 
 const figure =
   <Kind extends FigureField["kind"]>(kind: Kind) =>
-  (label: string, bounds: Bounds, about = "") =>
-    ({ kind, label, bounds, about, given: "optional" }) as const;
+  (label: string, bounds: Bounds, about = "", more: { readonly hint?: Words; readonly range?: UsualRange } = {}) =>
+    ({ kind, label, bounds, about, given: "optional", ...more }) as const;
+
+/** A usual range; from memory where no source is named. */
+export const usually = (
+  least: number,
+  most: number,
+  source: Source = "from memory",
+): { readonly range: UsualRange } => ({
+  range: { least, most, source },
+});
 
 /** The fields, which matter only then. */
 export const when = <Inner extends Fields>(condition: When, fields: Inner): Inner =>
   eachOf(namesOf<keyof Inner & string>(fields), (name) => ({ ...fields[name], when: condition })) as Inner;
 
 export const length = figure("length");
-export const angle = figure("angle");
+export const angle = (...of: Parameters<ReturnType<typeof figure<"angle">>>) =>
+  ({ ...figure("angle")(...of), sign: "°" }) as const;
 export const share = figure("share");
 
 /** A figure that is no length of the garment: its unit, like g/m², is told with it. */
 export const quantity = (label: string, sign: string, bounds: Bounds, about = "") =>
   ({ kind: "quantity", label, sign, bounds, about, given: "optional" }) as const;
 
-export const choice = <Option extends string>(label: string, options: readonly Option[], about = "") =>
-  ({ kind: "choice", label, options, about, given: "optional" }) as const satisfies ChoiceField<Option>;
+type OptionsSaid<Option extends string> = Readonly<Record<Option, Words | OptionWords>>;
+
+const isNamed = (said: Words | OptionWords): said is OptionWords => typeof said === "object" && "name" in said;
+
+/** One of several, offered in the order in which they are said. */
+export const choice = <Option extends string>(
+  label: string,
+  said: OptionsSaid<Option>,
+  about = "",
+  more: { readonly usual?: NoInfer<Option>; readonly open?: Words } = {},
+) =>
+  ({
+    kind: "choice",
+    label,
+    options: namesOf<Option>(said),
+    words: eachOf(namesOf<Option>(said), (option) => {
+      const words: Words | OptionWords = said[option];
+      return isNamed(words) ? words : { name: words };
+    }),
+    about,
+    given: "optional",
+    ...more,
+  }) as const satisfies ChoiceField<Option>;
 
 export const group = <Inner extends Fields>(label: string, fields: Inner, about = "") =>
   ({ kind: "group", label, fields, about, given: "optional" }) as const satisfies GroupField<Inner>;

@@ -1,5 +1,15 @@
-import { ARM_MEASURES, BODY_SIDES, MEASURE_IDS, measureOf, PROPORTIONS } from "../body";
-import { CLOTH_FOLDS, CLOTH_KINDS, LAY_WAYS, LININGS, NAPS } from "../cloth";
+import { ARM_MEASURES, type BodySide, MEASURE_IDS, measureOf, type Proportions } from "../body";
+import {
+  CLOTH_KINDS,
+  type ClothFold,
+  type ClothKind,
+  clothOf,
+  type LayWay,
+  type Lining,
+  type Nap,
+  USUAL_INTERFACING_MM,
+  USUAL_WIDTH_MM,
+} from "../cloth";
 import {
   COLLAR_CHOICE_NAMES,
   COLLAR_CHOICES,
@@ -8,11 +18,12 @@ import {
   COLLAR_KINDS,
   type CollarChoiceName,
   type CollarChoiceOf,
+  type CollarFieldName,
   collarOf,
-  optionsOf,
 } from "../collar";
 import { eachOf } from "../data";
-import { TAPE_UNITS } from "../tape";
+import { length as mm, phrase } from "../draft";
+import type { TapeUnit } from "../tape";
 import { blockFields } from "./block-fields";
 import { bodiceFields } from "./bodice-fields";
 import {
@@ -26,6 +37,7 @@ import {
   group,
   LONGEST_NAME,
   length,
+  type OptionWords,
   orEmpty,
   orNone,
   quantity,
@@ -33,6 +45,8 @@ import {
   range,
   share,
   type TextField,
+  usually,
+  when,
 } from "./field";
 import { sleeveFields } from "./sleeve-fields";
 
@@ -76,17 +90,39 @@ function kindsWith(what: "fields" | "choices", name: string): readonly string[] 
   );
 }
 
+/** Between which the figures of a collar usually lie, on an adult's garment. */
+const COLLAR_RANGES: { readonly [name in CollarFieldName]?: ReturnType<typeof usually> } = {
+  height: usually(20, 45),
+  fall: usually(35, 75),
+  ease: usually(5, 40),
+  bow: usually(20, 100),
+  beyond: usually(0, 40),
+  breakDepth: usually(200, 420),
+  lapelWidth: usually(50, 120),
+  lapelFoot: usually(40, 160),
+  point: usually(50, 90),
+  spread: usually(0, 40),
+  gorgeStart: usually(20, 80),
+  overlap: usually(10, 20),
+};
+
 const collarFigures = eachOf(COLLAR_FIELD_NAMES, (name) => {
   const { label, bounds, isAngle, hint } = COLLAR_FIELDS[name];
-  const field = isAngle ? angle(label, bounds, "degrees, whatever the unit") : length(label, bounds, hint);
+  const more = { ...COLLAR_RANGES[name], ...(hint === undefined ? {} : { hint }) };
+  const field = isAngle
+    ? angle(label, bounds, "degrees, whatever the unit", more)
+    : length(label, bounds, hint ?? "", more);
   return { ...field, when: { "collar.kind": kindsWith("fields", name) } };
 });
 
-const collarChoices = eachOf(COLLAR_CHOICE_NAMES, (name) => ({
-  ...choice(`Collar: ${COLLAR_CHOICES[name].label.toLowerCase()}`, optionsOf(name)),
-  when: { "collar.kind": kindsWith("choices", name) },
+const collarChoices = eachOf(COLLAR_CHOICE_NAMES, (name) => {
+  const options: Readonly<Record<string, OptionWords>> = COLLAR_CHOICES[name].options;
+  return {
+    ...choice<string>(COLLAR_CHOICES[name].label, options),
+    when: { "collar.kind": kindsWith("choices", name) },
+  };
   // The compiler does not see that each name keeps the options of its own.
-})) as { readonly [Name in CollarChoiceName]: ChoiceField<CollarChoiceOf<Name>> & { readonly given: "optional" } };
+}) as { readonly [Name in CollarChoiceName]: ChoiceField<CollarChoiceOf<Name>> & { readonly given: "optional" } };
 
 /** Every field of the garment file, declared here and nowhere else: schema, type, change, unit, bounds, boxes and documentation follow. */
 export const GARMENT_FIELDS = {
@@ -98,7 +134,13 @@ export const GARMENT_FIELDS = {
     usual: "Untitled garment",
     given: "empty",
   } as const satisfies TextField,
-  unit: always(choice("Unit", TAPE_UNITS, "every length of the file and of its result is in it")),
+  unit: always(
+    choice<TapeUnit>(
+      "Unit",
+      { in: "Inches", cm: "Centimetres", mm: "Millimetres" },
+      "every length of the file and of its result is in it",
+    ),
+  ),
   body: orEmpty(
     group(
       "Body",
@@ -112,21 +154,27 @@ export const GARMENT_FIELDS = {
   otherArm: group(
     "Other arm",
     {
-      side: choice("Side of the other arm", BODY_SIDES, "default `left`"),
+      side: choice<BodySide>("Side of the other arm", { left: "Left", right: "Right" }, "default `left`", {
+        usual: "left",
+      }),
       ...eachOf(ARM_MEASURES, (id) => length(`${measureOf(id).term}, other arm`, READING)),
     },
     "where it differs from the arm of the body so much that it gets a sleeve of its own",
   ),
   proportions: choice(
     "Proportions of the body",
-    PROPORTIONS,
+    { woman: "A woman", man: "A man" } satisfies Readonly<Record<Proportions, string>>,
     "by which what was not measured is estimated; default `woman`",
   ),
   block: blockFields,
   bodice: bodiceFields,
   cloth: orEmpty(
     group("Cloth", {
-      kind: choice("Kind of cloth", CLOTH_KINDS, "default `medium-woven`"),
+      kind: choice<ClothKind>(
+        "Kind of cloth",
+        eachOf(CLOTH_KINDS, (kind) => clothOf(kind).name),
+        "default `medium-woven`",
+      ),
       takes: group(
         "What the cloth takes",
         {
@@ -139,7 +187,10 @@ export const GARMENT_FIELDS = {
         "where that is not usual for its kind",
       ),
       hangs: group("How the cloth hangs", hangsFields, "where it was tested; else as is usual for its kind"),
-      width: length("Cloth width", { least: 100, most: 3000 }, "kept for the lay plan"),
+      width: length("Cloth width", { least: 100, most: 3000 }, "kept for the lay plan", {
+        ...usually(900, 1600),
+        hint: phrase`Left open: ${mm(USUAL_WIDTH_MM)}.`,
+      }),
       name: {
         kind: "text",
         label: "Name of the cloth",
@@ -153,7 +204,11 @@ export const GARMENT_FIELDS = {
   collar: orNone(
     group("Collar", {
       kind: always(
-        choice("Kind of collar", COLLAR_KINDS, "figures and choices of another kind are kept while one is tried"),
+        choice(
+          "Kind of collar",
+          eachOf(COLLAR_KINDS, (kind) => ({ name: collarOf(kind).name, summary: collarOf(kind).summary })),
+          "figures and choices of another kind are kept while one is tried",
+        ),
       ),
       ...collarFigures,
       ...collarChoices,
@@ -161,8 +216,18 @@ export const GARMENT_FIELDS = {
     null,
   ),
   lay: group("Lay plan", {
-    fold: choice("Cloth laid", CLOTH_FOLDS, "default `folded` along its length, selvedge to selvedge"),
-    nap: choice("Tops of the pieces", NAPS, "default `either-way`; `one-way` for a nap or a pattern that runs one way"),
+    fold: choice<ClothFold>(
+      "Cloth laid",
+      { folded: "Folded along its length", open: "Open, in one layer" },
+      "default `folded` along its length, selvedge to selvedge",
+      { usual: "folded" },
+    ),
+    nap: choice<Nap>(
+      "Tops of the pieces",
+      { "either-way": "Either way", "one-way": "All the same way: nap, one-way pattern" },
+      "default `either-way`; `one-way` for a nap or a pattern that runs one way",
+      { usual: "either-way" },
+    ),
     shrinkage: share("Shrinkage", SHRINKAGE, "by which the cloth gets shorter when it is washed before; default none"),
     places: {
       kind: "list",
@@ -172,27 +237,59 @@ export const GARMENT_FIELDS = {
         piece: { kind: "text", label: "Piece", about: "its id and which copy", longest: LONGEST_NAME, given: "always" },
         x: always(length("Along the cloth", ON_CLOTH)),
         y: always(length("Across the cloth", ON_CLOTH)),
-        lies: always(choice("Lies", LAY_WAYS)),
+        lies: always(
+          choice<LayWay>("Lies", {
+            "as-drawn": "As drawn",
+            turned: "Turned",
+            flipped: "Flipped",
+            "turned-flipped": "Turned and flipped",
+          }),
+        ),
       }),
       longest: MOST_EDGES,
       given: "optional",
     },
-    interfacingWidth: length("Width of the interfacing", { least: 100, most: 3000 }, "default 900 mm"),
-    lining: choice("Lining", LININGS, "default `none`; `whole`: body and sleeves are cut of the lining too"),
-    liningWidth: length("Width of the lining", { least: 100, most: 3000 }, "default 1400 mm"),
+    interfacingWidth: length("Width of the interfacing", { least: 100, most: 3000 }, "", {
+      hint: phrase`Left open: ${mm(USUAL_INTERFACING_MM)}.`,
+    }),
+    lining: choice<Lining>(
+      "Lining",
+      { none: "None", whole: "Body and sleeves" },
+      "default `none`; `whole`: body and sleeves are cut of the lining too",
+      { usual: "none" },
+    ),
+    ...when(
+      { "lay.lining": ["whole"] },
+      {
+        liningWidth: length("Width of the lining", { least: 100, most: 3000 }, "", {
+          hint: phrase`Left open: ${mm(USUAL_WIDTH_MM)}.`,
+        }),
+      },
+    ),
   }),
-  notchMark: choice("Mark of the notches", ["slit", "tee", "vee"], "on prints; default `slit`"),
+  notchMark: choice(
+    "Mark of the notches",
+    { slit: "A slit", tee: "A slit with a bar", vee: "A wedge" },
+    "on prints; default `slit`",
+    { usual: "slit" },
+  ),
   allowances: orEmpty(
     group("Allowances", {
       general: length(
         "Seam allowance",
         ALLOWANCE,
         "of every seam; never in the draft, whose outline is the stitching line",
+        usually(5, 20),
       ),
-      neckline: length("Neckline allowance", ALLOWANCE, "of the seams round the neck; wide ones would tighten it"),
-      hem: length("Hem allowance", ALLOWANCE, "of hems that are turned up, their sides mirrored"),
+      neckline: length(
+        "Neckline allowance",
+        ALLOWANCE,
+        "of the seams round the neck; wide ones would tighten it",
+        usually(5, 15),
+      ),
+      hem: length("Hem allowance", ALLOWANCE, "of hems that are turned up, their sides mirrored", usually(10, 60)),
       curvedHem: length(
-        "Hem allowance of a deep curve",
+        "Allowance of curved hems",
         ALLOWANCE,
         "of a hem whose edge turns too much to be folded up flat: it is rolled narrow",
       ),

@@ -1,5 +1,5 @@
 export { type Difference, differencesOf, differenceWords } from "./differences";
-export type { Bounds, Field, Fields, FigureField } from "./field";
+export type { Bounds, ChoiceField, Field, Fields, FigureField, OptionWords, UsualRange, When, Words } from "./field";
 export { GARMENT_FIELDS, GARMENT_FORMAT } from "./garment-fields";
 export {
   applyChange,
@@ -19,7 +19,16 @@ export {
 } from "./garment-spec";
 export type { Issue } from "./issues";
 export { type Conflict, type Merge, mergeGarments, withDifferences } from "./merge";
-export { fieldPath, isWithin, LENGTH_FIELDS, labelOf, QUANTITY_FIELDS, readQuantity } from "./paths";
+export {
+  fieldAt,
+  fieldPath,
+  isWithin,
+  LENGTH_FIELDS,
+  labelOf,
+  optionName,
+  QUANTITY_FIELDS,
+  readQuantity,
+} from "./paths";
 export { nestsTooDeep, type ReadGarment, readGarment, readGarmentText } from "./read";
 export { type LengthBox, type ReadLength, readLength } from "./read-length";
 export { type ReadMeasures, readMeasures } from "./read-measures";

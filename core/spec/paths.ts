@@ -1,4 +1,5 @@
-import type { Field, Fields, FigureField, LengthField } from "./field";
+import { eachOf } from "../data";
+import type { Field, Fields, FigureField, LengthField, Words } from "./field";
 import { GARMENT_FIELDS } from "./garment-fields";
 
 /** A field with its place in the file: `block.armhole.front`; `*` stands for any place in a list. */
@@ -23,6 +24,7 @@ function inside(path: string, field: Field): readonly PlacedField[] {
         kind: "choice",
         label: field.byLabel,
         options: Object.keys(field.of),
+        words: eachOf(Object.keys(field.of), (name) => ({ name: field.ofNames[name] ?? name })),
         about: "",
         given: "always",
       } as const;
@@ -47,9 +49,11 @@ export const LENGTH_FIELDS: Readonly<Record<string, LengthField>> = Object.fromE
   PLACED_FIELDS.flatMap(({ path, field }) => (isLength(field) ? [[path, field]] : [])),
 );
 
-/** Every quantity of the garment file by its path: a figure in a unit of its own. */
+/** Every figure of the garment file that is in a unit of its own, by its path: a quantity or an angle. */
 export const QUANTITY_FIELDS: Readonly<Record<string, FigureField>> = Object.fromEntries(
-  PLACED_FIELDS.flatMap(({ path, field }) => (field.kind === "quantity" ? [[path, field]] : [])),
+  PLACED_FIELDS.flatMap(({ path, field }) =>
+    field.kind === "quantity" || field.kind === "angle" ? [[path, field]] : [],
+  ),
 );
 
 /** Reads one quantity as a person wrote it. The message names the figure and the way out. */
@@ -78,6 +82,19 @@ export function fieldPath(path: string): string {
 export function labelOf(given: string): string {
   const path = fieldPath(given);
   return LABELS.get(path) ?? path;
+}
+
+const FIELDS: ReadonlyMap<string, Field> = new Map(PLACED_FIELDS.map(({ path, field }) => [path, field]));
+
+/** The field at a place of the file; undefined where there is none. */
+export function fieldAt(path: string): Field | undefined {
+  return FIELDS.get(fieldPath(path));
+}
+
+/** What an option of a choice is called; undefined where the path is no choice or has no such option. */
+export function optionName(path: string, option: string): Words | undefined {
+  const field = fieldAt(path);
+  return field?.kind === "choice" ? field.words[option]?.name : undefined;
 }
 
 /** The names of the fields directly inside `parent` ("" for the whole file). */

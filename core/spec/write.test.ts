@@ -71,7 +71,7 @@ describe("the names of the fields", () => {
       expect(labelOf(path)).toBe(field.label);
       expect(field.bounds.least).toBeLessThanOrEqual(field.bounds.most);
     }
-    expect(labelOf("sleeve.method")).toBe("Method");
+    expect(labelOf("sleeve.method")).toBe("Cap method");
     expect(labelOf("nothing.known")).toBe("nothing.known");
   });
 });

@@ -1,9 +1,8 @@
 import { LengthText } from "@app/components/length-text";
-import { FieldGroup } from "@app/work/field-group";
 import { SpecField } from "@app/work/spec-field";
 import { useCalmWork } from "@app/work/use-calm-work";
 import { useWork, useWorkStore } from "@app/work/work-context";
-import { Box, Button, Flex, NativeSelect, Text } from "@chakra-ui/react";
+import { Box, Button, Flex, NativeSelect, Text, VStack } from "@chakra-ui/react";
 import { ALTERATION_KINDS, ALTERATIONS, type AlterationKind, type AlterationTaken } from "@core/block/index";
 import { X } from "lucide-react";
 import { useState } from "react";
@@ -17,7 +16,7 @@ export function AlterationsList() {
   const { setField } = store.getState();
   const add = () => setField("block.alterations", [...alterations, { kind, by: ALTERATIONS[kind].usual }]);
   return (
-    <FieldGroup title="Alterations" note="Made to the block before the sleeve, in this order.">
+    <VStack align="stretch" gap="2.5">
       {alterations.map((one, index) => (
         <Box
           // biome-ignore lint/suspicious/noArrayIndexKey: the same alteration can stand twice, and its place is what tells it apart
@@ -76,7 +75,7 @@ export function AlterationsList() {
           Alter
         </Button>
       </Flex>
-    </FieldGroup>
+    </VStack>
   );
 }
 

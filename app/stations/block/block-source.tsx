@@ -1,6 +1,6 @@
 import { ChoiceCard } from "@app/components/choice-card";
-import { FieldGroup } from "@app/work/field-group";
 import { useWork, useWorkStore } from "@app/work/work-context";
+import { VStack } from "@chakra-ui/react";
 import { useSearchParams } from "react-router";
 import { type BlockFrom, fromOf } from "./from";
 
@@ -26,7 +26,7 @@ export function BlockSource() {
     setSearch(from === "drawing" || from === "photograph" ? { from } : {}, { preventScrollReset: true });
   };
   return (
-    <FieldGroup title="Where the block comes from">
+    <VStack align="stretch" gap="2.5">
       {WAYS.map(({ from, title, says }) => (
         <ChoiceCard
           key={from}
@@ -38,6 +38,6 @@ export function BlockSource() {
           onChoose={() => choose(from)}
         />
       ))}
-    </FieldGroup>
+    </VStack>
   );
 }

@@ -1,7 +1,6 @@
 import { LengthText } from "@app/components/length-text";
-import { FieldGroup } from "@app/work/field-group";
 import { useWork } from "@app/work/work-context";
-import { Box, Button, Text } from "@chakra-ui/react";
+import { Box, Button, Text, VStack } from "@chakra-ui/react";
 import { pathLength, readPathData } from "@core/geometry/index";
 import type { OutlineHalfSpec } from "@core/spec/index";
 import { useSearchParams } from "react-router";
@@ -15,7 +14,7 @@ export function OutlineSummary() {
   if (block.source !== "outline") return null;
   const from = block.from ?? "drawing";
   return (
-    <FieldGroup title={from === "drawing" ? "Edges from a drawing" : "Edges from a photograph"}>
+    <VStack align="stretch" gap="2.5">
       {(["front", "back"] as const).map((side) => (
         <EdgesOf key={side} side={side} half={block[side]} />
       ))}
@@ -35,7 +34,7 @@ export function OutlineSummary() {
           {from === "drawing" ? "Open a drawing again" : "Trace a photograph again"}
         </Button>
       </Box>
-    </FieldGroup>
+    </VStack>
   );
 }
 

@@ -1,10 +1,9 @@
 import { ChoiceSelect } from "@app/components/choice-select";
-import { LengthText } from "@app/components/length-text";
-import { FieldGroup } from "@app/work/field-group";
-import { SpecField } from "@app/work/spec-field";
+import { FieldsPanel, type PanelSection } from "@app/work/fields-panel";
 import { useWork, useWorkStore } from "@app/work/work-context";
-import { type CutPiece, USUAL_INTERFACING_MM, USUAL_WIDTH_MM } from "@core/cut/index";
+import type { CutPiece } from "@core/cut/index";
 import type { LinesShown } from "@exporting/line-choice";
+import { useMemo } from "react";
 import { OwnAllowances } from "./own-allowances";
 
 const LINES: readonly { readonly value: LinesShown; readonly label: string }[] = [
@@ -24,93 +23,63 @@ type Props = {
 
 /** What is added to the edges, and how the cloth lies. */
 export function CutChoices({ pieces, lines, onLines }: Props) {
+  const sections = useMemo(
+    (): readonly PanelSection[] => [
+      {
+        title: "Allowances",
+        note: "Added to the stitching line; nothing on a fold.",
+        entries: [
+          "allowances.general",
+          "allowances.neckline",
+          "allowances.hem",
+          "allowances.curvedHem",
+          {
+            key: "lines",
+            words: "Lines shown",
+            node: <ChoiceSelect id="lines" label="Lines shown" value={lines} choices={LINES} onChoose={onLines} />,
+          },
+        ],
+      },
+      CLOTH,
+      {
+        title: "Single edges",
+        note: "In place of the allowances above.",
+        entries: [{ key: "own", words: "Single edges", node: <OwnAllowances pieces={pieces} /> }],
+      },
+    ],
+    [pieces, lines, onLines],
+  );
+  return <FieldsPanel sections={sections} />;
+}
+
+const CLOTH: PanelSection = {
+  title: "Cloth",
+  entries: [
+    "cloth.width",
+    "lay.fold",
+    "lay.nap",
+    { key: "shrinkage", words: "Shrinks when washed", node: <Shrinkage /> },
+    "lay.lining",
+    "lay.liningWidth",
+    "lay.interfacingWidth",
+  ],
+};
+
+function Shrinkage() {
   const store = useWorkStore();
-  const lay = useWork((work) => work.spec.lay);
-  const { setField } = store.getState();
-  const shrinkage = lay?.shrinkage ?? 0;
+  const shrinkage = useWork((work) => work.spec.lay?.shrinkage ?? 0);
   return (
-    <>
-      <FieldGroup title="Allowances" note="Added to the stitching line; nothing on a fold.">
-        <SpecField path="allowances.general" label="Seams" />
-        <SpecField path="allowances.neckline" label="Round the neck" />
-        <SpecField path="allowances.hem" label="Hems" />
-        <SpecField path="allowances.curvedHem" label="Hems of a deep curve" />
-        <ChoiceSelect id="lines" label="Lines shown" value={lines} choices={LINES} onChoose={onLines} />
-      </FieldGroup>
-      <OwnAllowances pieces={pieces} />
-      <FieldGroup title="Cloth">
-        <SpecField
-          path="cloth.width"
-          label="Width"
-          hint={
-            <>
-              Left open: <LengthText mm={USUAL_WIDTH_MM} />.
-            </>
-          }
-        />
-        <ChoiceSelect
-          id="lay.fold"
-          label="Laid"
-          value={lay?.fold ?? "folded"}
-          choices={[
-            { value: "folded", label: "Folded along its length" },
-            { value: "open", label: "Open, in one layer" },
-          ]}
-          onChoose={(fold) => setField("lay.fold", fold === "folded" ? undefined : fold)}
-        />
-        <ChoiceSelect
-          id="lay.nap"
-          label="Tops of the pieces"
-          value={lay?.nap ?? "either-way"}
-          choices={[
-            { value: "either-way", label: "Either way" },
-            { value: "one-way", label: "All the same way: nap, one-way pattern" },
-          ]}
-          onChoose={(nap) => setField("lay.nap", nap === "either-way" ? undefined : nap)}
-        />
-        <ChoiceSelect
-          id="lay.shrinkage"
-          label="Shrinks when washed"
-          value={String(shrinkage)}
-          choices={[...new Set([...SHRINKAGES, shrinkage])]
-            .sort((a, b) => a - b)
-            .map((share) => ({
-              value: String(share),
-              label: share === 0 ? "Not at all" : `By ${Math.round(share * 1000) / 10} %`,
-            }))}
-          onChoose={(share) => setField("lay.shrinkage", Number(share) === 0 ? undefined : Number(share))}
-        />
-        <ChoiceSelect
-          id="lay.lining"
-          label="Lining"
-          value={lay?.lining ?? "none"}
-          choices={[
-            { value: "none", label: "None" },
-            { value: "whole", label: "Body and sleeves" },
-          ]}
-          onChoose={(lining) => setField("lay.lining", lining === "none" ? undefined : lining)}
-        />
-        {lay?.lining === "whole" && (
-          <SpecField
-            path="lay.liningWidth"
-            label="Lining, width"
-            hint={
-              <>
-                Left open: <LengthText mm={USUAL_WIDTH_MM} />.
-              </>
-            }
-          />
-        )}
-        <SpecField
-          path="lay.interfacingWidth"
-          label="Interfacing, width"
-          hint={
-            <>
-              Left open: <LengthText mm={USUAL_INTERFACING_MM} />.
-            </>
-          }
-        />
-      </FieldGroup>
-    </>
+    <ChoiceSelect
+      id="lay.shrinkage"
+      label="Shrinks when washed"
+      value={String(shrinkage)}
+      choices={[...new Set([...SHRINKAGES, shrinkage])]
+        .sort((a, b) => a - b)
+        .map((share) => ({
+          value: String(share),
+          label: share === 0 ? "Not at all" : `By ${Math.round(share * 1000) / 10} %`,
+        }))}
+      onChoose={(share) => store.getState().setField("lay.shrinkage", Number(share) === 0 ? undefined : Number(share))}
+    />
   );
 }

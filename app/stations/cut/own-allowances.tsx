@@ -1,8 +1,7 @@
 import { ChoiceSelect } from "@app/components/choice-select";
-import { FieldGroup } from "@app/work/field-group";
 import { SpecField } from "@app/work/spec-field";
 import { useWork, useWorkStore } from "@app/work/work-context";
-import { Box, Button } from "@chakra-ui/react";
+import { Box, Button, VStack } from "@chakra-ui/react";
 import type { CutPiece } from "@core/cut/index";
 
 const NONE = "";
@@ -24,7 +23,7 @@ export function OwnAllowances({ pieces }: { readonly pieces: readonly CutPiece[]
   const nameOf = (edge: string) => edges.find(({ value }) => value === edge)?.label ?? edge;
   const free = edges.filter(({ value }) => !own.some(({ edge }) => edge === value));
   return (
-    <FieldGroup title="Single edges" note="In place of those above.">
+    <VStack align="stretch" gap="2.5">
       {own.map(({ edge }, i) => (
         <Box key={edge}>
           <SpecField path={`allowances.edges.${i}.by`} label={nameOf(edge)} />
@@ -52,6 +51,6 @@ export function OwnAllowances({ pieces }: { readonly pieces: readonly CutPiece[]
           if (chosen) setField("allowances.edges", [...own, { edge, by: chosen.by }]);
         }}
       />
-    </FieldGroup>
+    </VStack>
   );
 }

@@ -1,197 +1,102 @@
 import { ChoiceSelect } from "@app/components/choice-select";
-import { useTape } from "@app/components/preferences";
-import { FieldGroup } from "@app/work/field-group";
-import { SpecField } from "@app/work/spec-field";
+import { FieldsPanel, type PanelSection } from "@app/work/fields-panel";
 import { useWork, useWorkStore } from "@app/work/work-context";
-import type { BodiceChoices } from "@core/bodice/index";
+import { isPrincess } from "@core/block/index";
 import { collarOf } from "@core/collar/index";
-import { formatLength, type Tape } from "@core/tape/index";
-
-const IN = 25.4;
-
-/** The choices that are one of several, in the words of the table and the person's unit. */
-function choicesIn(tape: Tape) {
-  const size = (mm: number) => formatLength(mm, tape);
-  return {
-    cut: [
-      { value: "whole", label: "Front and back as well" },
-      { value: "parts", label: "Only what sleeve and collar draw" },
-    ],
-    front: [
-      { value: "fold", label: "On the fold" },
-      { value: "seam", label: "Seam" },
-      { value: "buttons", label: "Buttons" },
-      { value: "zip", label: "Zip" },
-      { value: "band", label: "Edge for a band" },
-    ],
-    back: [
-      { value: "fold", label: "On the fold" },
-      { value: "seam", label: "Seam" },
-      { value: "zip", label: "Zip" },
-      { value: "slit", label: "Slit with a loop" },
-    ],
-    standFinish: [
-      { value: "faced", label: "With a facing of its own" },
-      { value: "folded", label: "Folded back" },
-      { value: "turned-twice", label: "Turned twice" },
-      { value: "strip", label: "Separate strip" },
-    ],
-    lap: [
-      { value: "right-over-left", label: "Right over left" },
-      { value: "left-over-right", label: "Left over right" },
-    ],
-    neck: [
-      { value: "facing", label: "Facing" },
-      { value: "binding", label: "Binding" },
-      { value: "none", label: "Left for another finish" },
-    ],
-    backFacing: [
-      { value: "even", label: "As wide as the front’s" },
-      { value: "deep", label: "Deep, below the front neck" },
-      { value: "none", label: "Left out" },
-    ],
-    panels: [
-      { value: "whole", label: "Halves left whole" },
-      { value: "cut", label: "Cut apart: two to a half" },
-      { value: "split", label: "Split again: three to a half" },
-    ],
-    waistSeam: [
-      { value: "none", label: "None" },
-      { value: "waist", label: "At the waist" },
-    ],
-    hem: [
-      { value: "plain", label: "Plain" },
-      { value: "curved", label: "Curved, higher at the side" },
-      { value: "casing", label: `Casing, ${size(1.25 * IN)} or so` },
-      { value: "band", label: "Band" },
-    ],
-  } satisfies {
-    readonly [choice in keyof BodiceChoices]?: readonly {
-      readonly value: BodiceChoices[choice];
-      readonly label: string;
-    }[];
-  };
-}
-
-type ChoiceName = keyof ReturnType<typeof choicesIn>;
-
-const LABELS: Readonly<Record<ChoiceName, string>> = {
-  cut: "What is cut",
-  front: "Centre front",
-  back: "Centre back",
-  standFinish: "Button stand",
-  lap: "Fronts lap",
-  neck: "Neck finish",
-  backFacing: "Back facing",
-  panels: "Panels",
-  waistSeam: "Waist seam",
-  hem: "Hem",
-};
+import { useMemo } from "react";
 
 /** How front and back are cut: centres, panels, neck and hem. */
 export function BodiceFields() {
-  const choices = useWork((work) => work.garment.resolved.pieces);
-  const block = useWork((work) => work.garment.resolved.block);
+  const isWhole = useWork((work) => work.garment.resolved.pieces.cut === "whole");
   const growsFront = useWork(({ spec: { collar } }) => collar !== null && collarOf(collar.kind).frontEdge === "grown");
   const setsOwnButtons = useWork(
     ({ spec: { collar } }) => collar !== null && collarOf(collar.kind).usual.buttonSpacing !== undefined,
   );
-  const isPrincess = block.source === "drafted" && block.choices.shaping.startsWith("princess");
-  if (choices.cut === "parts")
-    return (
-      <FieldGroup title="Front and back" note="They are cut from a drafted block; from any other they can be, too.">
-        <Choice of="cut" />
-      </FieldGroup>
-    );
-  const isButtoned = choices.front === "buttons" && !growsFront;
-  return (
-    <>
-      <FieldGroup title="Front and back">
-        <Choice of="cut" />
-        {growsFront ? <Closing zipped={choices.front === "zip"} /> : <Choice of="front" />}
-        {isButtoned && (
-          <>
-            <SpecField path="bodice.stand" />
-            <Choice of="standFinish" />
-          </>
-        )}
-        {choices.front === "buttons" && (
-          <>
-            <Choice of="lap" />
-            <SpecField path="bodice.buttonSize" />
-            {!setsOwnButtons && <SpecField path="bodice.buttonSpacing" />}
-          </>
-        )}
-        {growsFront && <Choice of="backFacing" />}
-        <Choice of="back" />
-        {choices.back === "slit" && <SpecField path="bodice.slit" />}
-      </FieldGroup>
-      <FieldGroup
-        title="Panels"
-        note={isPrincess ? undefined : "With a princess line on the block, halves are cut apart."}
-      >
-        {isPrincess && <Choice of="panels" />}
-        <Choice of="waistSeam" />
-        <SpecField path="bodice.flare" />
-      </FieldGroup>
-      {choices.neck !== "none" && (
-        <FieldGroup title="Neck">
-          <Choice of="neck" />
-          {choices.neck === "facing" && (
-            <>
-              <SpecField path="bodice.facingWidth" />
-              <Choice of="backFacing" />
-            </>
-          )}
-        </FieldGroup>
-      )}
-      <FieldGroup title="Hem">
-        <Choice of="hem" />
-        {choices.hem === "curved" && <SpecField path="bodice.hemRise" />}
-        {(choices.hem === "plain" || choices.hem === "band") && <SpecField path="bodice.hemDepth" />}
-        {choices.hem === "casing" && (
-          <>
-            <SpecField path="bodice.hemElastic" />
-            <SpecField path="bodice.hemGirth" />
-            <SpecField
-              path="bodice.hemElasticLess"
-              hint="Elastic that leaves a mark is too tight; on children’s wear use no drawn cords, and follow the local rules."
-            />
-          </>
-        )}
-      </FieldGroup>
-    </>
+  const hasPrincessLine = useWork(
+    ({ garment: { resolved } }) => resolved.block.source === "drafted" && isPrincess(resolved.block.choices.shaping),
   );
+  const hasNeck = useWork((work) => work.garment.resolved.pieces.neck !== "none");
+  const sections = useMemo(
+    () =>
+      isWhole
+        ? sectionsOf({ growsFront, setsOwnButtons, hasPrincessLine, hasNeck })
+        : [
+            {
+              title: "Front and back",
+              note: "They are cut from a drafted block; from any other they can be, too.",
+              entries: ["bodice.cut"],
+            },
+          ],
+    [isWhole, growsFront, setsOwnButtons, hasPrincessLine, hasNeck],
+  );
+  return <FieldsPanel sections={sections} />;
+}
+
+type About = {
+  readonly growsFront: boolean;
+  readonly setsOwnButtons: boolean;
+  readonly hasPrincessLine: boolean;
+  readonly hasNeck: boolean;
+};
+
+function sectionsOf({ growsFront, setsOwnButtons, hasPrincessLine, hasNeck }: About): readonly PanelSection[] {
+  return [
+    {
+      title: "Front and back",
+      entries: [
+        "bodice.cut",
+        growsFront ? { key: "closing", words: "Front closes with", node: <Closing /> } : "bodice.front",
+        ...(growsFront ? [] : ["bodice.stand", "bodice.standFinish"]),
+        "bodice.lap",
+        "bodice.buttonSize",
+        ...(setsOwnButtons ? [] : ["bodice.buttonSpacing"]),
+        ...(growsFront ? ["bodice.backFacing"] : []),
+        "bodice.back",
+        "bodice.slit",
+      ],
+    },
+    {
+      title: "Hem",
+      entries: [
+        "bodice.hem",
+        "bodice.hemRise",
+        "bodice.hemDepth",
+        "bodice.hemElastic",
+        "bodice.hemGirth",
+        "bodice.hemElasticLess",
+      ],
+    },
+    ...(hasNeck
+      ? [
+          {
+            title: "Neck",
+            entries: ["bodice.neck", "bodice.facingWidth", ...(growsFront ? [] : [{ path: "bodice.backFacing" }])],
+          },
+        ]
+      : []),
+    {
+      title: "Panels",
+      note: hasPrincessLine ? undefined : "With a princess line on the block, halves are cut apart.",
+      isFolded: !hasPrincessLine,
+      entries: [...(hasPrincessLine ? ["bodice.panels"] : []), "bodice.waistSeam", "bodice.flare"],
+    },
+  ];
 }
 
 /** A front that a collar grows runs on for buttons, or ends at its centre for a zip. */
-function Closing({ zipped }: { readonly zipped: boolean }) {
+function Closing() {
   const store = useWorkStore();
+  const isZipped = useWork((work) => work.garment.resolved.pieces.front === "zip");
   return (
     <ChoiceSelect<"buttons" | "zip">
       id="bodice.front"
       label="Front closes with"
-      value={zipped ? "zip" : "buttons"}
+      value={isZipped ? "zip" : "buttons"}
       choices={[
         { value: "buttons", label: "Buttons" },
         { value: "zip", label: "A zip" },
       ]}
       onChoose={(chosen) => store.getState().setField("bodice.front", chosen)}
-    />
-  );
-}
-
-function Choice({ of }: { readonly of: ChoiceName }) {
-  const store = useWorkStore();
-  const tape = useTape();
-  const value = useWork((work) => work.garment.resolved.pieces[of]);
-  return (
-    <ChoiceSelect<string>
-      id={`bodice.${of}`}
-      label={LABELS[of]}
-      value={value}
-      choices={choicesIn(tape)[of]}
-      onChoose={(chosen) => store.getState().setField(`bodice.${of}`, chosen)}
     />
   );
 }

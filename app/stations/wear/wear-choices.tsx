@@ -53,7 +53,7 @@ export const WearChoices = memo(function WearChoices({ pose, onPose }: Props) {
         {isSetIn && <SpecField path="sleeve.capEase" />}
         {isSetIn && <CapHeight />}
         {hasSleeve && (
-          <SpecField path="sleeve.upperArmEase" hint={isSetIn ? "less of it makes the cap higher" : undefined} />
+          <SpecField path="sleeve.upperArmEase" hint={isSetIn ? "Less of it makes the cap higher." : undefined} />
         )}
         {hasFall && <SpecField path="collar.fall" />}
         {hasFall && <LetOut />}
@@ -67,7 +67,7 @@ function CapHeight() {
   const method = useCalmWork((work) => work.garment.resolved.sleeve?.method);
   if (!method) return null;
   if (methodOf(method).takesHeight) return <SpecField path="sleeve.capHeight" />;
-  return method === "fit-first" ? null : <SpecField path="sleeve.capHeightChange" label="Cap raised by" />;
+  return method === "fit-first" ? null : <SpecField path="sleeve.capHeightChange" />;
 }
 
 /** How far the outer edge of a collar is let out, by swinging its end out or dropping its front. */

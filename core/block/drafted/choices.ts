@@ -15,19 +15,15 @@ export type BlockMeasures = {
   readonly bustSpan: number;
 };
 
-export const BLOCK_STYLES = ["woven", "knit", "dropped"] as const;
-export type BlockStyle = (typeof BLOCK_STYLES)[number];
+export type BlockStyle = "woven" | "knit" | "dropped";
 
 /** How the neck's width and depth are come by. */
-export const NECK_RULES = ["by-size", "neck-sixth"] as const;
-export type NeckRule = (typeof NECK_RULES)[number];
+export type NeckRule = "by-size" | "neck-sixth";
 
-export const NECK_SHAPES = ["round", "scoop", "v", "v-hollow", "square", "boat", "off-shoulder"] as const;
-export type NeckShape = (typeof NECK_SHAPES)[number];
+export type NeckShape = "round" | "scoop" | "v" | "v-hollow" | "square" | "boat" | "off-shoulder";
 
 /** What sets the chest line. */
-export const ARMHOLE_RULES = ["half-armscye", "bust-quarter", "bust-sixth"] as const;
-export type ArmholeRule = (typeof ARMHOLE_RULES)[number];
+export type ArmholeRule = "half-armscye" | "bust-quarter" | "bust-sixth";
 
 export const SHAPINGS = ["none", "waist-darts", "shoulder-darts", "princess-shoulder", "princess-armhole"] as const;
 export type Shaping = (typeof SHAPINGS)[number];
@@ -37,15 +33,12 @@ export function isPrincess<Of extends string>(of: Of): of is Extract<Of, "prince
   return of === "princess-shoulder" || of === "princess-armhole";
 }
 
-export const UNDERBUSTS = ["free", "fitted"] as const;
-export type Underbust = (typeof UNDERBUSTS)[number];
+export type Underbust = "free" | "fitted";
 
-export const GATHERS = ["none", "slight", "full"] as const;
-export type Gathers = (typeof GATHERS)[number];
+export type Gathers = "none" | "slight" | "full";
 
 /** "fitted": in at the waist and out to the hip; "half": half of that; "straight": boxes, gathered bodies, coats. */
-export const SIDE_SEAMS = ["fitted", "half", "straight"] as const;
-export type SideSeam = (typeof SIDE_SEAMS)[number];
+export type SideSeam = "fitted" | "half" | "straight";
 
 /** The figures of a bodice that may be typed in place of the rule that gives them. Millimetres, levels below the side neck point. */
 export type TypedFigures = {
@@ -96,8 +89,7 @@ export const BLOCK_SCHOOLS = ["fitted", "quick"] as const;
 export type BlockSchool = (typeof BLOCK_SCHOOLS)[number];
 
 /** Where a bodice ends that has no length typed. The quick rules know hip and waist, and take any other as the hip. */
-export const BODY_LENGTHS = ["hip", "waist", "below-hip", "knee"] as const;
-export type BodyLength = (typeof BODY_LENGTHS)[number];
+export type BodyLength = "hip" | "waist" | "below-hip" | "knee";
 
 /** Every choice of a drafted bodice, with its defaults taken. Lengths in millimetres. */
 export type BlockChoices = {

@@ -1,12 +1,9 @@
+import { USUAL_INTERFACING_MM, USUAL_WIDTH_MM } from "../../cloth";
 import type { Garment } from "../../garment";
 import { cutGarment } from "../cut-garment";
 import { keptPlan } from "./adjust";
 import { type ClothOnTable, type LayCloth, type LayPiece, layPieces } from "./lay-pieces";
 import { type LayPlan, layPlans } from "./lay-plan";
-
-/** What a shop has where nothing was said. Millimetres; common practice, no source. */
-export const USUAL_WIDTH_MM = 1400;
-export const USUAL_INTERFACING_MM = 900;
 
 /** A cloth of a garment on the table. Lining and interfacing have neither the nap nor the shrinkage of the outer cloth. */
 export function clothOnTable({ spec: { cloth, lay } }: Pick<Garment, "spec">, of: LayCloth = "outer"): ClothOnTable {

@@ -14,8 +14,7 @@ export type CapFrame = {
   readonly solvers: readonly NamedSolution[];
 };
 /** Half the armhole laid flat on the cap line to each side of the centre, or as the slant from the crown down to it. */
-export const PLACEMENTS = ["flat", "slant"] as const;
-export type Placement = (typeof PLACEMENTS)[number];
+export type Placement = "flat" | "slant";
 
 /** The armhole and the arm that a cap is drafted for, in millimetres, with every default already taken. */
 export type CapTask = {

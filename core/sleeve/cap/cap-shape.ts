@@ -21,8 +21,7 @@ export type CapShapes = { readonly front: CapShape; readonly back: CapShape };
  * How the curve is found: by the guide points with which a hand draws it, at the quarters of the slant or at its middle only,
  * or with a lower cap that follows the armhole's own lower curve.
  */
-export const CAP_CURVES = ["armhole", "quarters", "middle"] as const;
-export type CapCurve = (typeof CAP_CURVES)[number];
+export type CapCurve = "armhole" | "quarters" | "middle";
 /** A curve that is the same for every armhole. */
 export type GuidedCurve = Exclude<CapCurve, "armhole">;
 

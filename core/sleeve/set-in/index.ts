@@ -1,13 +1,11 @@
 export {
   type CapFrame,
   type CapTask,
-  PLACEMENTS,
   type Placement,
   shapesOf,
   wantedSeams,
 } from "../cap/cap-frame";
 export {
-  CAP_CURVES,
   CAP_SHAPES,
   type CapCurve,
   type CapGuides,
@@ -36,7 +34,7 @@ export {
   type SetInSleeve,
   whyNotDrawable,
 } from "./set-in-sleeve";
-export { type SetInTask, SLEEVE_CUTS, SLEEVE_SIDES, type SleeveCut, SURPLUS_WAYS, type SurplusWay } from "./task";
+export type { SetInTask, SleeveCut, SleeveSide, SurplusWay } from "./task";
 export {
   LEAST_UNDER_MM,
   roomForSeams,

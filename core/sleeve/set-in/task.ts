@@ -4,15 +4,12 @@ import type { SleeveLengths } from "./outline";
 import type { TwoPieceChoices } from "./two-piece";
 
 /** A surplus can be gathered, pleated or darted at the crown, a puff by choice; what is missing, stretched in, in knit only. */
-export const SURPLUS_WAYS = ["gather", "pleat", "dart", "stretch"] as const;
-export type SurplusWay = (typeof SURPLUS_WAYS)[number];
+export type SurplusWay = "gather" | "pleat" | "dart" | "stretch";
 
 /** The sleeve in one piece, or cut into a top and an under sleeve. */
-export const SLEEVE_CUTS = ["one-piece", "two-piece"] as const;
+export type SleeveCut = "one-piece" | "two-piece";
 /** Below the cap the sides bend at the elbow, or are ruled straight. */
-export const SLEEVE_SIDES = ["bent", "straight"] as const;
-
-export type SleeveCut = (typeof SLEEVE_CUTS)[number];
+export type SleeveSide = "bent" | "straight";
 
 /** Everything a set-in sleeve is drafted from, in millimetres, with every default already taken. */
 export type SetInTask = {
