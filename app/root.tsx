@@ -8,6 +8,7 @@ import { Links, Meta, Outlet, Scripts, ScrollRestoration, useRouteLoaderData } f
 import type { Route } from "./+types/root";
 import { Frame } from "./components/frame";
 import { NonceContext } from "./components/nonce";
+import { USUALLY_FOLDED } from "./components/panels";
 import { PreferencesProvider } from "./components/preferences";
 import { TapeTargetProvider } from "./components/tape-target";
 import { Trouble } from "./components/trouble";
@@ -39,7 +40,7 @@ export const shouldRevalidate = ({ formAction }: { readonly formAction?: string 
 export const meta: Route.MetaFunction = () => [{ title: "Gamine" }];
 
 /** A page that could not be loaded has the style sheet still. */
-const NOTHING_KNOWN = { unit: "in", look: "light", theme: "/theme.css", person: null } as const;
+const NOTHING_KNOWN = { unit: "in", look: "light", folded: USUALLY_FOLDED, theme: "/theme.css", person: null } as const;
 
 export function Layout({ children }: { readonly children: React.ReactNode }) {
   const preferences = useRouteLoaderData<typeof loader>("root") ?? NOTHING_KNOWN;

@@ -89,7 +89,7 @@ describe("a newcomer makes a garment of all its pieces", () => {
     await she.station("Collar");
     const figure = await she.find('[data-types="collar.fall"]');
     await browser.driver.executeScript("arguments[0].dispatchEvent(new MouseEvent('click', {bubbles: true}))", figure);
-    const box = await she.find('[data-typing="collar.fall"] input');
+    const box = await she.find('[data-card] input[name="sheet.collar.fall"]');
     await box.sendKeys("3");
     await she.until("it stands on the sheet", async () =>
       (await (await she.find('[data-types="collar.fall"]')).getText()).includes("4 1⁄2"),

@@ -12,8 +12,19 @@ const SETTLED_MS = 250;
 /** What a person at the screen does, in a person's words. */
 export function person({ driver, downloads }: Browser, base: string, { isKnown = false } = {}) {
   let isIn = isKnown;
+  /** What is folded away is unfolded until it is found. */
   const find = (css: string): Promise<WebElement> =>
-    driver.wait(until.elementLocated(By.css(css)), PATIENCE_MS, `nothing like ${css}`);
+    driver.wait(
+      async () => {
+        const [found] = await driver.findElements(By.css(css));
+        if (found) return found;
+        for (const folded of await driver.findElements(By.css(".fields-part:not([open]) > summary")))
+          await folded.click().catch(() => {});
+        return null;
+      },
+      PATIENCE_MS,
+      `nothing like ${css}`,
+    ) as Promise<WebElement>;
   const box = (name: string) => find(`input[name="${name}"]`);
   const until_ = async <T>(what: string, ask: () => Promise<T | false | null | undefined>): Promise<T> =>
     (await driver.wait(
@@ -158,6 +169,8 @@ export function person({ driver, downloads }: Browser, base: string, { isKnown =
     isIn = true;
     const [name = "", value = ""] = (await enterDemo(base)).split("=");
     await driver.sendDevToolsCommand("Network.setCookie", { name, value, url: base, httpOnly: true, sameSite: "Lax" });
+    // Findings are read and mended where all of them stand: the panel is open, as this person left it.
+    await driver.sendDevToolsCommand("Network.setCookie", { name: "gamine-folded", value: "none", url: base });
   }
 
   async function hydrated() {

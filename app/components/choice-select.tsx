@@ -15,7 +15,7 @@ export function ChoiceSelect<Value extends string>({ id, label, value, choices, 
   return (
     <Field.Root id={id}>
       <Box w="100%">
-        <Field.Label fontSize="md" fontWeight="400" mb="1">
+        <Field.Label fontSize="sm" fontWeight="400" mb="0.5">
           {label}
         </Field.Label>
         <NativeSelect.Root size="sm">

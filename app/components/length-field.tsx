@@ -61,8 +61,8 @@ export function LengthField({
   };
   return (
     <Field.Root invalid={problem !== undefined} id={id} display="block">
-      <Box display="grid" gridTemplateColumns="1fr 8.5rem" alignItems="center" gap="3">
-        <Field.Label fontSize="md" fontWeight="400" color="ink" minW="0">
+      <Box display="grid" rowGap="0.5">
+        <Field.Label fontSize="sm" fontWeight="400" color="ink" minW="0">
           {label}
         </Field.Label>
         <Box position="relative">

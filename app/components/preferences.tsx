@@ -1,10 +1,13 @@
 import { type InchMarks, type Tape, type TapeUnit, tapeOf } from "@core/tape/index";
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useState } from "react";
+import { PANEL_NAMES, type PanelName } from "./panels";
 
 export type Look = "light" | "dark";
 export type Preferences = {
   readonly unit: TapeUnit;
   readonly look: Look;
+  /** The panels beside the sheet that are folded to a rail. */
+  readonly folded: readonly PanelName[];
   /** What the workroom prints on, and the initials that stand on its pieces, where it has said so. */
   readonly paper?: string | undefined;
   readonly initials?: string | undefined;
@@ -12,7 +15,11 @@ export type Preferences = {
   readonly inchMarks?: InchMarks | undefined;
 };
 
-type Shared = Preferences & { readonly setUnit: (unit: TapeUnit) => void; readonly setLook: (look: Look) => void };
+type Shared = Preferences & {
+  readonly setUnit: (unit: TapeUnit) => void;
+  readonly setLook: (look: Look) => void;
+  readonly fold: (panel: PanelName, isFolded: boolean) => void;
+};
 
 const PreferencesContext = createContext<Shared | null>(null);
 
@@ -41,10 +48,18 @@ export function PreferencesProvider({
     document.documentElement.classList.add(look);
     document.documentElement.style.colorScheme = look;
   }, [look]);
+  const [folded, setFolded] = useState(initial.folded);
+  const fold = useCallback((panel: PanelName, isFolded: boolean) => {
+    setFolded((before) => {
+      const next = PANEL_NAMES.filter((one) => (one === panel ? isFolded : before.includes(one)));
+      keep("gamine-folded", next.join("."));
+      return next;
+    });
+  }, []);
   const { paper, initials, inchMarks } = initial;
   const shared = useMemo(
-    () => ({ unit, look, paper, initials, inchMarks, setUnit, setLook }),
-    [unit, look, paper, initials, inchMarks, setUnit, setLook],
+    () => ({ unit, look, folded, paper, initials, inchMarks, setUnit, setLook, fold }),
+    [unit, look, folded, paper, initials, inchMarks, setUnit, setLook, fold],
   );
   return <PreferencesContext value={shared}>{children}</PreferencesContext>;
 }

@@ -1,3 +1,4 @@
+import { PANEL_NAMES, USUALLY_FOLDED } from "@app/components/panels";
 import type { Look, Preferences } from "@app/components/preferences";
 import { isTapeUnit, type TapeUnit } from "@core/tape/index";
 
@@ -13,8 +14,10 @@ export function readPreferences(request: Request, usualUnit: TapeUnit = DEFAULT_
     }),
   );
   const unit = cookies.get("gamine-unit");
+  const folded = cookies.get("gamine-folded")?.split(".");
   return {
     unit: isTapeUnit(unit) ? unit : usualUnit,
     look: cookies.get("gamine-look") === "dark" ? "dark" : DEFAULT_LOOK,
+    folded: folded ? PANEL_NAMES.filter((panel) => folded.includes(panel)) : USUALLY_FOLDED,
   };
 }

@@ -3,14 +3,11 @@ import type { ReactNode } from "react";
 
 type Props = { readonly isOn: boolean; readonly onToggle: (isOn: boolean) => void; readonly children: ReactNode };
 
-/** Something more that a sheet shows when it is pressed, in its lower left corner. */
+/** Something more that a sheet shows when it is pressed; it stands in the row along the bottom of the sheet. */
 export function SheetToggle({ isOn, onToggle, children }: Props) {
   return (
     <Button
       className="not-printed"
-      position="absolute"
-      left="9"
-      bottom="3"
       size="sm"
       variant="outline"
       borderColor={isOn ? "chalk" : "ruleStrong"}

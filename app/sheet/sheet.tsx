@@ -5,7 +5,7 @@ import { type KeyboardEvent, type ReactNode, useRef } from "react";
 import { Grid, Rulers } from "./rulers";
 import { SheetTools } from "./sheet-tools";
 import { FIRST_SIZE, useView } from "./use-view";
-import type { View } from "./view";
+import type { Size, View } from "./view";
 
 type Props = {
   /** What the sheet shows when it is fitted, in millimetres. */
@@ -15,6 +15,8 @@ type Props = {
   /** A handle is being dragged: the paper must not move under it. */
   readonly isHeld?: boolean;
   readonly children: (view: View) => ReactNode;
+  /** What lies over the sheet and its rulers, where its size is known. */
+  readonly overlay?: (view: View, size: Size | null) => ReactNode;
 };
 
 const WHOLE = { position: "absolute", inset: 0, width: "100%", height: "100%" } as const;
@@ -29,7 +31,7 @@ const KEYS_PAN: Readonly<Record<string, readonly [number, number]>> = {
 };
 
 /** The sheet of paper: pan, zoom, rulers in tape units, and whatever is drawn on it. */
-export function Sheet({ box, label, isHeld = false, children }: Props) {
+export function Sheet({ box, label, isHeld = false, children, overlay }: Props) {
   const svg = useRef<SVGSVGElement>(null);
   const unit = useUnit();
   const { view, size, refit, zoomIn, zoomOut, pan } = useView(svg, box, isHeld);
@@ -66,6 +68,7 @@ export function Sheet({ box, label, isHeld = false, children }: Props) {
       <svg className="sheet" aria-hidden viewBox={viewBox} style={LAYER}>
         <Rulers view={view} size={shown} unit={unit} />
       </svg>
+      {overlay?.(view, size)}
       <SheetTools onZoomIn={zoomIn} onZoomOut={zoomOut} onFit={refit} what="draft" />
     </Box>
   );

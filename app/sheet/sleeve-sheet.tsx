@@ -7,12 +7,12 @@ import { boxOf, type Path } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
 import { useMemo, useState } from "react";
 import { BodiceDraft } from "./bodice-draft";
+import { FigureSheet } from "./dimensions/figure-sheet";
 import { PlainPath } from "./drawn";
-import { Sheet } from "./sheet";
 import { SleeveDraft } from "./sleeve-draft";
 import { SleeveHandles } from "./sleeve-handles";
+import { sleeveOnSheet } from "./sleeve-on-sheet";
 import { StaleBanner } from "./stale-banner";
-import { TypedFigures } from "./typed-figures";
 import type { View } from "./view";
 
 /** The sleeve's draft on the sheet, with what can be taken hold of. */
@@ -26,7 +26,8 @@ export function SleeveSheet() {
   const [isHeld, setHeld] = useState(false);
   const before = useMemo(() => (isChanged ? sketchGarment(savedSpec).sleeve : null), [isChanged, savedSpec]);
   const drafted = lastGood.sleeve;
-  if (!drafted) return <Nothing />;
+  const onSheet = useMemo(() => (drafted ? sleeveOnSheet(drafted) : null), [drafted]);
+  if (!drafted || !onSheet) return <Nothing />;
   const isStale = garment !== lastGood;
   return (
     <Flex direction="column" h="100%">
@@ -37,33 +38,33 @@ export function SleeveSheet() {
         </StaleBanner>
       )}
       <Box position="relative" flex="1" minH="0">
-        <TypedFigures>
-          <Sheet box={boxOnCapLine(drafted)} isHeld={isHeld} label={`${drafted.draft.title}, drawn to scale`}>
-            {(view) => (
-              <>
-                {preview && (
-                  <g data-preview>
-                    <Outlines of={preview} view={view} className="preview" />
-                  </g>
-                )}
-                {before && <Outlines of={before} view={view} className="before" />}
-                {drafted.family === "sewn" ? (
-                  <SleeveDraft drafted={drafted} view={onCapLine(view, drafted)} isHeld={isHeld} />
-                ) : (
-                  <BodiceDraft drafted={drafted} view={onCapLine(view, drafted)} isHeld={isHeld} />
-                )}
-                {!isStale && (
-                  <SleeveHandles
-                    drafted={drafted}
-                    view={onCapLine(view, drafted)}
-                    onLimit={setLimit}
-                    onHold={setHeld}
-                  />
-                )}
-              </>
-            )}
-          </Sheet>
-        </TypedFigures>
+        <FigureSheet
+          station="sleeve"
+          box={boxOnCapLine(drafted)}
+          isHeld={isHeld}
+          label={`${drafted.draft.title}, drawn to scale`}
+          viewOf={(view) => onCapLine(view, drafted)}
+          {...onSheet}
+        >
+          {(view) => (
+            <>
+              {preview && (
+                <g data-preview>
+                  <Outlines of={preview} view={view} className="preview" />
+                </g>
+              )}
+              {before && <Outlines of={before} view={view} className="before" />}
+              {drafted.family === "sewn" ? (
+                <SleeveDraft drafted={drafted} view={onCapLine(view, drafted)} />
+              ) : (
+                <BodiceDraft drafted={drafted} view={onCapLine(view, drafted)} />
+              )}
+              {!isStale && (
+                <SleeveHandles drafted={drafted} view={onCapLine(view, drafted)} onLimit={setLimit} onHold={setHeld} />
+              )}
+            </>
+          )}
+        </FigureSheet>
         {preview?.family === "sewn" && <PreviewFigures drafted={preview} />}
         {limit !== null && <Limit garment={garment} value={limit} />}
       </Box>

@@ -6,7 +6,7 @@ import { tinykeys } from "tinykeys";
 
 /** Of what is not folded away, the first box of the figures. */
 function firstBox(): HTMLInputElement | undefined {
-  const boxes = document.querySelectorAll<HTMLInputElement>("[data-fields] input:not([type=hidden])");
+  const boxes = document.querySelectorAll<HTMLInputElement>("[data-fields] input:not([type=hidden], [type=search])");
   return [...boxes].find((box) => box.offsetParent !== null && !box.disabled);
 }
 
@@ -17,7 +17,7 @@ const leaveBox = ({ target }: KeyboardEvent) => {
 
 /**
  * Keys of a garment's page, when no box is written in: a figure goes to the station in that place, B to the first box, P to what is printed,
- * V to the versions, T to the try-ons. Escape leaves a box, so that they can be pressed.
+ * V to the versions, T to the try-ons, F to the box that finds a figure. Escape leaves a box, so that they can be pressed.
  */
 export function useBenchKeys(garmentId: string): void {
   const navigate = useNavigate();
@@ -37,6 +37,7 @@ export function useBenchKeys(garmentId: string): void {
         box?.focus();
         box?.select();
       }),
+      f: outside(() => document.querySelector<HTMLInputElement>("[data-find-figure]")?.focus()),
       p: outside(() => document.getElementById("print-and-download")?.click()),
       [LEAVE]: leaveBox,
     });

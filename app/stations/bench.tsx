@@ -1,6 +1,7 @@
 import type { GarmentClient } from "@app/stations/measures/newer-measures";
 import { SleeveStation } from "@app/stations/sleeve/sleeve-station";
 import { ShownPanels, useSheetFirst } from "@app/work/panels-wait";
+import { ProvenFindings } from "@app/work/proven-findings";
 import type { Station } from "@core/garment/index";
 import { lazy, type ReactNode, Suspense, useEffect } from "react";
 import { BenchHeader } from "./bench-header";
@@ -55,11 +56,11 @@ export function Bench({ garmentId, client, station }: Props) {
     card: () => <Card garmentId={garmentId} />,
   };
   return (
-    <>
+    <ProvenFindings>
       <BenchHeader garmentId={garmentId} client={client} station={station} />
       <ShownPanels value={panelsShown}>
         <Suspense fallback={null}>{stations[station]()}</Suspense>
       </ShownPanels>
-    </>
+    </ProvenFindings>
   );
 }

@@ -1,4 +1,5 @@
 import { defineGlobalStyles } from "@chakra-ui/react";
+import { figureStyles } from "./figure-styles";
 import { formStyles } from "./form-styles";
 import { frameStyles } from "./frame-styles";
 import { listStyles } from "./list-styles";
@@ -35,6 +36,7 @@ export const globalCss = defineGlobalStyles({
     "@media print": { display: "none !important" },
   },
   ".not-printed": { "@media print": { display: "none !important" } },
+  ...figureStyles,
   ...frameStyles,
   ...formStyles,
   ...workStyles,

@@ -1,5 +1,72 @@
 /** The list of figures beside the sheet, which is drawn again many times while a handle is dragged. */
 export const panelStyles = {
+  // Figures to the left, the sheet, what is said of it to the right; under each other where there is no room.
+  ".work-columns": {
+    "--left": "15rem",
+    "--right": "17rem",
+    display: "grid",
+    gridTemplateColumns: {
+      base: "minmax(0, 1fr)",
+      md: "var(--left) minmax(0, 1fr)",
+      xl: "var(--left) minmax(0, 1fr) var(--right)",
+    },
+    gridTemplateRows: { base: "auto", md: "minmax(28rem, calc(100dvh - 15rem)) auto", xl: "minmax(0, 1fr)" },
+    h: { xl: "calc(100dvh - 8.75rem)" },
+  },
+  ".work-columns[data-left=folded]": { "--left": "2.75rem" },
+  ".work-columns[data-right=folded]": { "--right": "2.75rem" },
+  ".work-columns[data-right=none]": { "--right": "0px" },
+  ".work-sheet": { order: { base: 1, md: 2 }, minW: "0", minH: { base: "60dvh", md: "0" } },
+  ".work-panel": { display: "flex", flexDirection: "column", minH: "0", borderColor: "rule" },
+  ".work-panel[data-fields]": { order: { base: 2, md: 1 }, borderRightWidth: { md: "1px" } },
+  ".work-panel[data-side]": {
+    order: 3,
+    gridColumn: { md: "1 / -1", xl: "auto" },
+    borderLeftWidth: { xl: "1px" },
+    borderTopWidth: { base: "1px", xl: "0" },
+  },
+  ".work-panel-content": { overflowY: "auto", px: "4", pt: "1", pb: "6", flex: "1", minH: "0" },
+  ".panel-fold": {
+    display: "flex",
+    alignItems: "center",
+    gap: "2",
+    minH: "2.75rem",
+    px: "3.5",
+    color: "inkSoft",
+    cursor: "pointer",
+    textAlign: "left",
+    flexShrink: 0,
+  },
+  ".panel-fold:hover": { color: "ink" },
+  ".work-panel[data-side] .panel-fold": {
+    flexDirection: { xl: "row-reverse" },
+    justifyContent: { xl: "space-between" },
+  },
+  // A folded panel is a rail: its name runs down it.
+  ".work-columns[data-left=folded] [data-fields] .panel-fold": {
+    md: { flexDirection: "column", flex: "1", py: "3", px: "0", writingMode: "vertical-rl" },
+  },
+  ".work-columns[data-right=folded] [data-side] .panel-fold": {
+    xl: { flexDirection: "column", justifyContent: "flex-start", flex: "1", py: "3", px: "0" },
+  },
+  ".work-columns[data-right=folded] [data-side] .panel-fold > span:first-of-type": {
+    xl: { writingMode: "vertical-rl" },
+  },
+  ".work-columns[data-left=folded] [data-fields] .panel-fold svg": { writingMode: "horizontal-tb" },
+  ".fields-part": { borderBottom: "1px solid", borderColor: "rule" },
+  ".fields-part > summary": {
+    display: "flex",
+    justifyContent: "space-between",
+    alignItems: "center",
+    minH: "2.5rem",
+    cursor: "pointer",
+    listStyle: "none",
+  },
+  ".fields-part > summary::-webkit-details-marker": { display: "none" },
+  ".fields-part > summary h2": { fontFamily: "heading", fontSize: "md", fontWeight: "600" },
+  ".fields-part > summary h2::before": { content: '"▸"', display: "inline-block", w: "1.1em", color: "inkSoft" },
+  ".fields-part[open] > summary h2::before": { content: '"▾"' },
+  ".fields-part > summary span": { color: "inkSoft", fontSize: "sm" },
   ".figures-part": { mb: "1" },
   ".figures-part > summary": {
     display: "flex",

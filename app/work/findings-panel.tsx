@@ -1,28 +1,58 @@
 import { Sentence } from "@app/components/length-text";
 import { Box, Flex, Heading, Text } from "@chakra-ui/react";
-import type { Garment } from "@core/garment/index";
 import type { Finding, Severity } from "@core/judge/index";
 import { CircleAlert, Info, TriangleAlert } from "lucide-react";
 import { memo } from "react";
 import { FiguresList, type FiguresPart } from "./figures-list";
+import { useFindings } from "./proven-findings";
 import { RemedyButton } from "./remedy-button";
 import { useCalmWork } from "./use-calm-work";
-import { useProvenFindings } from "./use-proven-findings";
+
+/** The panel beside a draft: what was found, and every figure. Folded, its rail counts what was found. */
+export const findingsSide = (of: FiguresPart) =>
+  ({
+    panel: "findings",
+    name: "Findings and figures",
+    rail: <FindingsCount />,
+    content: <FindingsPanel of={of} />,
+  }) as const;
+
+/** How many there are of each severity, by sign and number. */
+function FindingsCount() {
+  const counts = useCalmWork(({ garment: { findings } }) =>
+    SEVERITIES.map((severity) => findings.filter((one) => one.severity === severity).length).join(" "),
+  ).split(" ");
+  return SEVERITIES.map((severity, i) => {
+    const count = Number(counts[i]);
+    const { icon: Icon, colour, word, words } = LOOKS[severity];
+    return count === 0 ? null : (
+      <Flex key={severity} as="span" align="center" gap="0.5" color={colour} data-count={severity}>
+        <Icon size={15} aria-hidden />
+        <span aria-hidden>{count}</span>
+        <Text as="span" srOnly>
+          {count === 1 ? `, one ${word.toLowerCase()}` : `, ${count} ${words}`}
+        </Text>
+      </Flex>
+    );
+  });
+}
+
+const SEVERITIES = ["fault", "warning", "note"] as const satisfies readonly Severity[];
 
 /** What a good colleague would say, and the figures it rests on, those of the part that is looked at first. */
 export function FindingsPanel({ of }: { readonly of: FiguresPart }) {
   const garment = useCalmWork((work) => work.garment);
   return (
     <>
-      <ProvenFindings garment={garment} hasSleeve={garment.sleeve !== null} />
+      <FindingsNotes hasSleeve={garment.sleeve !== null} />
       <FiguresList figures={garment.figures} defaults={garment.defaults} open={of} />
     </>
   );
 }
 
 /** What is found, with the remedies that mend it. */
-export function ProvenFindings({ garment, hasSleeve }: { readonly garment: Garment; readonly hasSleeve: boolean }) {
-  return <Findings findings={useProvenFindings(garment)} hasSleeve={hasSleeve} />;
+export function FindingsNotes({ hasSleeve }: { readonly hasSleeve: boolean }) {
+  return <Findings findings={useFindings()} hasSleeve={hasSleeve} />;
 }
 
 /** Drawn again only when something else is said: the same words on a new draft are the same finding. */
@@ -56,11 +86,14 @@ function FindingsList({ findings, hasSleeve }: { readonly findings: readonly Fin
 }
 
 const LOOKS: Readonly<
-  Record<Severity, { readonly icon: typeof Info; readonly colour: string; readonly word: string }>
+  Record<
+    Severity,
+    { readonly icon: typeof Info; readonly colour: string; readonly word: string; readonly words: string }
+  >
 > = {
-  fault: { icon: CircleAlert, colour: "fault", word: "Fault" },
-  warning: { icon: TriangleAlert, colour: "warn", word: "Warning" },
-  note: { icon: Info, colour: "inkSoft", word: "Note" },
+  fault: { icon: CircleAlert, colour: "fault", word: "Fault", words: "faults" },
+  warning: { icon: TriangleAlert, colour: "warn", word: "Warning", words: "warnings" },
+  note: { icon: Info, colour: "inkSoft", word: "Note", words: "notes" },
 };
 
 function FindingNote({ finding }: { readonly finding: Finding }) {

@@ -24,7 +24,7 @@ export function useFigureBox({ path, written, read }: Figure) {
   const [isFocused, setFocused] = useState(false);
   const gesture = useRef<{ readonly end: () => void; readonly before: unknown } | null>(null);
   const typed = useWork((work) => work.typed[path]);
-  const { setField, setTyped } = store.getState();
+  const { setField, setTyped, setLit } = store.getState();
   const reading = typed === undefined || typed.trim() === "" ? null : read(typed);
   const isUnreadable = reading !== null && !reading.ok;
 
@@ -38,10 +38,12 @@ export function useFigureBox({ path, written, read }: Figure) {
   };
   const onBegin = () => {
     setFocused(true);
+    setLit(path);
     gesture.current ??= { end: beginGesture(store), before: getAtPath(store.getState().spec, path) };
   };
   const onEnd = () => {
     setFocused(false);
+    setLit(null);
     if (!isUnreadable && typed !== undefined) setTyped(path, null);
     gesture.current?.end();
     gesture.current = null;

@@ -21,6 +21,8 @@ export type Work = {
   readonly savedSpec: GarmentSpec;
   /** What a remedy that is pointed at would give; null when none is. */
   readonly preview: Garment | null;
+  /** The field whose box or whose figure on the sheet a hand is at: each lights the other. */
+  readonly lit: string | null;
   /** Blocks by the ways that are not in use at the moment, as they were left. */
   readonly setAside: { readonly [source in BlockSource]?: BlockSpec };
   /** The specs before and after this one. */
@@ -31,6 +33,7 @@ export type WorkActions = {
   readonly change: (change: SpecChange) => void;
   /** Shows beside the draft what a change would give, without making it. */
   readonly showPreview: (change: SpecChange | null) => void;
+  readonly setLit: (path: string | null) => void;
   readonly setField: (path: string, value: unknown) => void;
   readonly setTyped: (path: string, text: string | null) => void;
   /** Another way to the block: as it was left, or from nothing. */
@@ -58,6 +61,7 @@ export function createWorkStore(spec: GarmentSpec, version: number, kept: KeptWo
     savedSpec: spec,
     setAside: {},
     preview: null,
+    lit: null,
     history: NO_HISTORY,
     showPreview: (change) => set({ preview: change && sketchGarment(applyChange(get().spec, change), get().garment) }),
     takeBlockSource: (source) => {
@@ -74,6 +78,9 @@ export function createWorkStore(spec: GarmentSpec, version: number, kept: KeptWo
     takeSpec: (spec) => set({ ...redrafted(get(), spec), typed: {}, preview: null }),
     change: (change) => set({ ...redrafted(get(), applyChange(get().spec, change)), preview: null }),
     setField: (path, value) => set(redrafted(get(), setAtPath(get().spec, path, value))),
+    setLit: (lit) => {
+      if (get().lit !== lit) set({ lit });
+    },
     setTyped: (path, text) => set({ typed: withTyped(get().typed, path, text) }),
     markSaved: (savedSpec, savedVersion) => set({ savedSpec, savedVersion }),
   }));

@@ -163,13 +163,13 @@ const ENTRIES: Readonly<Record<MeasureId, Entry>> = {
     "waist level of the bodice",
   ],
   frontToBust: [
-    "Side neck point to bust point",
+    "Neck point to bust point",
     ["shoulder to nipple", "shoulder to bust", "bust level"],
     "From the side neck point over the front to the bust point.",
     "bust level, end of the darts",
   ],
   frontToUnderbust: [
-    "Side neck point to under-bust",
+    "Neck point to under-bust",
     ["shoulder to under bust"],
     "Over the bust point to the under-bust tape.",
     "break point of a lapel",
@@ -232,7 +232,7 @@ const ENTRIES: Readonly<Record<MeasureId, Entry>> = {
     "length of dropped, kimono and raglan sleeves",
   ],
   aroundShoulders: [
-    "Girth round both upper arms",
+    "Round both upper arms",
     ["round shoulder", "off-shoulder girth"],
     "Level round both arms and the chest, where an off-shoulder edge lies.",
     "off-shoulder elastic",

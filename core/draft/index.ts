@@ -1,3 +1,4 @@
+export type { Dimension, DimensionPlace } from "./dimension";
 export {
   composeDraft,
   type Draft,

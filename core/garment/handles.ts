@@ -2,7 +2,7 @@ import type { BodiceHalf } from "../block";
 import type { CollarHandle } from "../collar";
 import type { Handle } from "../draft";
 import type { DraftedSleeve, SewnSleeve } from "../drafting";
-import { directionTo, distance, endOf, lerp, SEEN_MM, startOf } from "../geometry";
+import { directionTo, distance, endOf, lerp, type Point, SEEN_MM, startOf } from "../geometry";
 import { styleOf } from "../sleeve/all-styles";
 import { fitFirstRange, shapesOf, wantedSeams, widthAtHeight } from "../sleeve/set-in";
 import type { SpecChange } from "../spec";
@@ -88,6 +88,14 @@ export function styleHandle({ kind, styleLengths }: DraftedSleeve, { field }: Ha
     ...bounds,
     changeTo: (value) => ({ sleeve: { [kind]: { [field]: value } } }),
   };
+}
+
+/** Where a sleeve can be taken hold of: at what its style gives, else at the crown and the ends of the cap line. */
+export function handlePlaces(drafted: DraftedSleeve): readonly Point[] {
+  const ofStyle = drafted.handles.map(({ at }) => at);
+  if (ofStyle.length > 0 || drafted.family === "bodice") return ofStyle;
+  const { crown, frontEnd, backEnd } = drafted.sleeve.outline;
+  return [crown, frontEnd, backEnd];
 }
 
 /** The point of the bust dart on the front of the block, dragged to or from the bust point; null where none is sewn, or a seam takes it. */

@@ -1,3 +1,4 @@
+export { blockDimensions, collarDimensions, type HalfPlaces, sleeveDimensions } from "./dimensions";
 export { beyondBlock, blockEdges, edgePaths } from "./edge-paths";
 export {
   capLineHandle,
@@ -5,6 +6,7 @@ export {
   crownHandle,
   type DragRange,
   dartHandle,
+  handlePlaces,
   styleHandle,
 } from "./handles";
 export { type GarmentPicture, pictureOf } from "./picture";

@@ -155,9 +155,7 @@ function aboutGarment({ sleeve, collar }: GarmentSpec, block: ResolvedBlock, clo
           ? { value: ofBlock, rule: phrase`as the block has it` }
           : { value: USUAL_MM.stand, rule: phrase`${length(INCH_MM)} to ${length(1.5 * INCH_MM)}` },
     isStandSeparate:
-      collar !== null &&
-      collarOf(collar.kind).choices.buttonStand !== undefined &&
-      collar.buttonStand === "separate",
+      collar !== null && collarOf(collar.kind).choices.buttonStand !== undefined && collar.buttonStand === "separate",
     hasNeck: collar === null && neckOfSleeve === null,
     isPrincess: choices !== null && isPrincess(choices.shaping),
     reachesHip: choices === null || choices.bodyLength !== "waist",

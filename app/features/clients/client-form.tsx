@@ -119,6 +119,7 @@ export function ClientForm({ title, keptAs, isNew, today, latest = NOTHING_TAKEN
         </Button>
       </Flex>
       <WorkColumns
+        fieldsName="Measures"
         fields={
           <>
             <Flex direction="column" gap="4" mb="6">
@@ -189,21 +190,25 @@ export function ClientForm({ title, keptAs, isNew, today, latest = NOTHING_TAKEN
             last={read.measures[active] === undefined ? latest[active] : undefined}
           />
         }
-        side={
-          <>
-            <SlipsList slips={slips} hasAny={Object.keys(read.measures).length > 0} />
-            <TapePanel />
-            <Box mt="6">
-              <Text fontSize="sm" color="inkSoft">
-                Tape on the body, no ease. Write {unit === "in" ? "11 3/4 or 11.75" : "29.8"}; Enter goes on to the
-                next. Leave out what you did not take:{" "}
-                {isNew
-                  ? "it is estimated, and marked so, until you do."
-                  : "its last reading stays in use, and what was never taken is estimated, and marked so."}
-              </Text>
-            </Box>
-          </>
-        }
+        side={{
+          panel: "side",
+          name: "Slips and tape",
+          content: (
+            <>
+              <SlipsList slips={slips} hasAny={Object.keys(read.measures).length > 0} />
+              <TapePanel />
+              <Box mt="6">
+                <Text fontSize="sm" color="inkSoft">
+                  Tape on the body, no ease. Write {unit === "in" ? "11 3/4 or 11.75" : "29.8"}; Enter goes on to the
+                  next. Leave out what you did not take:{" "}
+                  {isNew
+                    ? "it is estimated, and marked so, until you do."
+                    : "its last reading stays in use, and what was never taken is estimated, and marked so."}
+                </Text>
+              </Box>
+            </>
+          ),
+        }}
       />
     </ActForm>
   );

@@ -1,5 +1,5 @@
 import { BlockSheet } from "@app/sheet/block-sheet";
-import { FindingsPanel } from "@app/work/findings-panel";
+import { findingsSide } from "@app/work/findings-panel";
 import { WorkColumns } from "@app/work/work-columns";
 import { useSearchParams } from "react-router";
 import { BlockFields } from "./block-fields";
@@ -12,5 +12,5 @@ export function BlockStation() {
   const asked = search.get("from");
   if (asked === "drawing") return <DrawingBench />;
   if (asked === "photograph") return <PhotoBench />;
-  return <WorkColumns fields={<BlockFields />} sheet={<BlockSheet />} side={<FindingsPanel of="block" />} />;
+  return <WorkColumns fields={<BlockFields />} sheet={<BlockSheet />} side={findingsSide("block")} />;
 }

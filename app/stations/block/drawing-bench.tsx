@@ -116,20 +116,24 @@ export function DrawingBench() {
           </Sheet>
         )
       }
-      side={
-        <FieldGroup
-          title="The edges"
-          note="Choose which edge, then point at it in the drawing; point again to take it away. An edge drawn in parts is pointed at part by part."
-        >
-          <RoleList
-            active={active}
-            onActivate={setActive}
-            lengths={lengths}
-            problem={problem}
-            onTake={() => take(paths, "drawing")}
-          />
-        </FieldGroup>
-      }
+      side={{
+        panel: "side",
+        name: "The edges",
+        content: (
+          <FieldGroup
+            title="The edges"
+            note="Choose which edge, then point at it in the drawing; point again to take it away. An edge drawn in parts is pointed at part by part."
+          >
+            <RoleList
+              active={active}
+              onActivate={setActive}
+              lengths={lengths}
+              problem={problem}
+              onTake={() => take(paths, "drawing")}
+            />
+          </FieldGroup>
+        ),
+      }}
     />
   );
 }

@@ -180,46 +180,51 @@ export function PhotoBench() {
           </Box>
         )
       }
-      side={
-        <FieldGroup
-          title="The edges"
-          note="Choose an edge and point along it, closer where it bends. Points can be dragged."
-        >
-          <RoleList
-            active={state.pointing === "reference" ? null : state.pointing}
-            onActivate={(role) => dispatch({ do: "point-at", pointing: role })}
-            lengths={lengths}
-            problem={null}
-            onTake={takeAll}
-          />
-          <Flex gap="2" wrap="wrap">
-            <Button
-              size="sm"
-              variant="outline"
-              borderColor="ruleStrong"
-              color="ink"
-              disabled={placesOf(state, state.pointing).length === 0}
-              onClick={() => dispatch({ do: "take-back" })}
-            >
-              Take back the last point
-            </Button>
-            <Button
-              size="sm"
-              variant="outline"
-              borderColor="ruleStrong"
-              color="ink"
-              disabled={placesOf(state, state.pointing).length === 0}
-              onClick={() => dispatch({ do: "clear" })}
-            >
-              Clear {state.pointing === "reference" ? "these" : ROLE_NAMES[state.pointing].toLowerCase()}
-            </Button>
-          </Flex>
-          <Text fontSize="sm" color="inkSoft">
-            ± is how far the length may be off from pointing alone, about 19 times in 20. Zoom in to point more closely.
-            The camera’s own bending of straight lines comes on top; stand back and zoom rather than come near.
-          </Text>
-        </FieldGroup>
-      }
+      side={{
+        panel: "side",
+        name: "The edges",
+        content: (
+          <FieldGroup
+            title="The edges"
+            note="Choose an edge and point along it, closer where it bends. Points can be dragged."
+          >
+            <RoleList
+              active={state.pointing === "reference" ? null : state.pointing}
+              onActivate={(role) => dispatch({ do: "point-at", pointing: role })}
+              lengths={lengths}
+              problem={null}
+              onTake={takeAll}
+            />
+            <Flex gap="2" wrap="wrap">
+              <Button
+                size="sm"
+                variant="outline"
+                borderColor="ruleStrong"
+                color="ink"
+                disabled={placesOf(state, state.pointing).length === 0}
+                onClick={() => dispatch({ do: "take-back" })}
+              >
+                Take back the last point
+              </Button>
+              <Button
+                size="sm"
+                variant="outline"
+                borderColor="ruleStrong"
+                color="ink"
+                disabled={placesOf(state, state.pointing).length === 0}
+                onClick={() => dispatch({ do: "clear" })}
+              >
+                Clear {state.pointing === "reference" ? "these" : ROLE_NAMES[state.pointing].toLowerCase()}
+              </Button>
+            </Flex>
+            <Text fontSize="sm" color="inkSoft">
+              ± is how far the length may be off from pointing alone, about 19 times in 20. Zoom in to point more
+              closely. The camera’s own bending of straight lines comes on top; stand back and zoom rather than come
+              near.
+            </Text>
+          </FieldGroup>
+        ),
+      }}
     />
   );
 }

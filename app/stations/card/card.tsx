@@ -1,6 +1,6 @@
 import { Sentence } from "@app/components/length-text";
 import { Pager } from "@app/components/pager";
-import { ProvenFindings } from "@app/work/findings-panel";
+import { FindingsNotes } from "@app/work/findings-panel";
 import { useWork } from "@app/work/work-context";
 import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
 import type { Draft } from "@core/draft/index";
@@ -31,7 +31,7 @@ export function Card({ garmentId }: { readonly garmentId: string }) {
     return (
       <Box maxW="44rem" mx="auto" px="6" py="10">
         <Text mb="6">There is nothing to draft yet, so there is no card.</Text>
-        <ProvenFindings garment={garment} hasSleeve={false} />
+        <FindingsNotes hasSleeve={false} />
       </Box>
     );
   }

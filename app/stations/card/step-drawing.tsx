@@ -1,7 +1,7 @@
-import { crowdedLetters } from "@app/sheet/crowded";
 import type { Draft } from "@core/draft/index";
 import { boxOf, type Point, svgPathData } from "@core/geometry/index";
 import { memo } from "react";
+import { crowdedLetters } from "./crowded";
 
 /** Room round the drawing for the letters, and the size of a letter, as shares of the drawing's height. */
 const MARGIN = 0.1;

@@ -1,24 +1,22 @@
 import { useTape } from "@app/components/preferences";
+import { FigureSheet } from "@app/sheet/dimensions/figure-sheet";
 import { DragHandle } from "@app/sheet/drag-handle";
-import { Letters, Lines, PlainPath } from "@app/sheet/drawn";
-import { EdgeFigures } from "@app/sheet/edge-figures";
+import { Lines, PlainPath } from "@app/sheet/drawn";
 import { PieceMarks } from "@app/sheet/piece-marks";
-import { Sheet } from "@app/sheet/sheet";
 import { SheetToggle } from "@app/sheet/sheet-toggle";
 import { StaleBanner } from "@app/sheet/stale-banner";
-import { TypedFigures } from "@app/sheet/typed-figures";
 import { useHandleGesture } from "@app/sheet/use-handle-gesture";
 import type { View } from "@app/sheet/view";
 import { KindShelf } from "@app/work/kind-choice";
 import { useWork, useWorkStore } from "@app/work/work-context";
 import { Box, Flex, Text } from "@chakra-ui/react";
-import type { CollarFieldName } from "@core/collar/index";
 import type { DraftedCollar } from "@core/drafting/index";
 import { collarHandle } from "@core/garment/index";
 import { boxOf } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
-import { useState } from "react";
+import { useMemo, useState } from "react";
 import { COLLARS_DRAWN, COLLARS_NAMED, type CollarOrNone, NO_COLLAR } from "./collar-kinds";
+import { collarOnSheet } from "./collar-on-sheet";
 import { joinedBeside } from "./joined-beside";
 import { JoinedNeckDrawing } from "./joined-neck-drawing";
 import { WornDrawing, wornBeside } from "./worn-drawing";
@@ -34,7 +32,9 @@ export function CollarSheet() {
   const [isWorn, setWorn] = useState(false);
   const tape = useTape();
   const store = useWorkStore();
-  if (!collar) {
+  const beside = useMemo(() => (collar ? joinedBeside(collar) : null), [collar]);
+  const onSheet = useMemo(() => (collar ? collarOnSheet(collar, beside) : null), [collar, beside]);
+  if (!collar || !onSheet) {
     return (
       <Box display="grid" placeItems="center" h="100%" bg="panel" px="10" textAlign="center" color="inkSoft">
         {isWanted ? (
@@ -55,7 +55,6 @@ export function CollarSheet() {
       </Box>
     );
   }
-  const beside = joinedBeside(collar);
   const worn = isWorn ? wornBeside(collar, beside) : null;
   const box = boxOf([
     ...(worn ? [...worn.front, ...worn.lapel] : []),
@@ -73,35 +72,41 @@ export function CollarSheet() {
         </StaleBanner>
       )}
       <Box position="relative" flex="1" minH="0">
-        <TypedFigures>
-          <Sheet box={box} isHeld={isHeld} label="The collar, drawn to scale">
-            {(view) => (
-              <>
-                {preview?.drawn.map((piece) => (
-                  <PlainPath key={piece.id} path={piece.outline} view={view} className="preview" />
-                ))}
-                <Drawn collar={collar} view={view} isHeld={isHeld} />
-                {beside && (
-                  <JoinedNeckDrawing
-                    collar={collar}
-                    placed={beside}
-                    view={view}
-                    canHold={!isStale}
-                    onLimit={setLimit}
-                    onHold={setHeld}
-                  />
-                )}
-                {worn && <WornDrawing worn={worn} view={view} />}
-                {!isStale && <Handles collar={collar} view={view} onLimit={setLimit} onHold={setHeld} />}
-              </>
-            )}
-          </Sheet>
-        </TypedFigures>
-        {collar.drawing.front?.roll && (
-          <SheetToggle isOn={isWorn} onToggle={setWorn}>
-            Turned back, as worn
-          </SheetToggle>
-        )}
+        <FigureSheet
+          station="collar"
+          box={box}
+          isHeld={isHeld}
+          label="The collar, drawn to scale"
+          {...onSheet}
+          tools={
+            collar.drawing.front?.roll && (
+              <SheetToggle isOn={isWorn} onToggle={setWorn}>
+                Turned back, as worn
+              </SheetToggle>
+            )
+          }
+        >
+          {(view) => (
+            <>
+              {preview?.drawn.map((piece) => (
+                <PlainPath key={piece.id} path={piece.outline} view={view} className="preview" />
+              ))}
+              <Drawn collar={collar} view={view} />
+              {beside && (
+                <JoinedNeckDrawing
+                  collar={collar}
+                  placed={beside}
+                  view={view}
+                  canHold={!isStale}
+                  onLimit={setLimit}
+                  onHold={setHeld}
+                />
+              )}
+              {worn && <WornDrawing worn={worn} view={view} />}
+              {!isStale && <Handles collar={collar} view={view} onLimit={setLimit} onHold={setHeld} />}
+            </>
+          )}
+        </FigureSheet>
         {limit !== null && (
           <Box position="absolute" top="9" left="9" px="4" py="2" bg="warnPale" color="ink" role="status">
             Stopped at {formatLength(limit, tape)}: no more of it can be asked.
@@ -112,9 +117,9 @@ export function CollarSheet() {
   );
 }
 
-type DrawnProps = { readonly collar: DraftedCollar; readonly view: View; readonly isHeld: boolean };
+type DrawnProps = { readonly collar: DraftedCollar; readonly view: View };
 
-function Drawn({ collar, view, isHeld }: DrawnProps) {
+function Drawn({ collar, view }: DrawnProps) {
   const { draft, drawn } = collar;
   return (
     <>
@@ -125,26 +130,10 @@ function Drawn({ collar, view, isHeld }: DrawnProps) {
         <Lines key={kind} lines={draft.lines.filter((line) => line.kind === kind)} view={view} />
       ))}
       {drawn.map((piece) => (
-        <g key={piece.id}>
-          <PieceMarks piece={piece} view={view} />
-          <EdgeFigures piece={piece} view={view} types={({ id }) => typedBy(collar, id)} />
-        </g>
+        <PieceMarks key={piece.id} piece={piece} view={view} />
       ))}
-      {!isHeld && <Letters points={draft.points} view={view} middle={1} />}
     </>
   );
-}
-
-/** Which figure of the collar makes an edge as long as it is, where it is just one. */
-const TYPED_BY: Readonly<Record<string, CollarFieldName>> = {
-  centreBack: "fall",
-  lapelNotch: "notchLapel",
-  notch: "notchCollar",
-};
-
-function typedBy({ figures, drawing }: DraftedCollar, edge: string): string | undefined {
-  const field = edge === "centreBack" && drawing.turnedOver === null ? "height" : TYPED_BY[edge];
-  return field && figures[field] !== undefined ? `collar.${field}` : undefined;
 }
 
 type HandlesProps = {

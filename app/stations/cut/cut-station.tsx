@@ -127,31 +127,35 @@ export function CutStation({ garmentId, client }: Props) {
           </Box>
         </Flex>
       }
-      side={
-        <CutSide
-          garmentId={garmentId}
-          garment={garment}
-          cut={cut}
-          client={client}
-          lines={lines}
-          lay={
-            isLaying && plan
-              ? {
-                  plan,
-                  pieces,
-                  table,
-                  cloth: layCloth,
-                  search,
-                  isKept: kept !== null,
-                  otherLength: otherWay?.length ?? null,
-                  compared: { width: otherWidth, plan: wider },
-                }
-              : null
-          }
-          onWidth={setOtherWidth}
-          onKeep={(keep) => setField("lay.places", keep && plan ? placesOf(plan) : undefined)}
-        />
-      }
+      side={{
+        panel: "side",
+        name: "Plan and files",
+        content: (
+          <CutSide
+            garmentId={garmentId}
+            garment={garment}
+            cut={cut}
+            client={client}
+            lines={lines}
+            lay={
+              isLaying && plan
+                ? {
+                    plan,
+                    pieces,
+                    table,
+                    cloth: layCloth,
+                    search,
+                    isKept: kept !== null,
+                    otherLength: otherWay?.length ?? null,
+                    compared: { width: otherWidth, plan: wider },
+                  }
+                : null
+            }
+            onWidth={setOtherWidth}
+            onKeep={(keep) => setField("lay.places", keep && plan ? placesOf(plan) : undefined)}
+          />
+        ),
+      }}
     />
   );
 }

@@ -1,6 +1,6 @@
 import { useWalk } from "@app/sheet/use-walk";
 import { WalkPanel } from "@app/sheet/walk-panel";
-import { ProvenFindings } from "@app/work/findings-panel";
+import { FindingsNotes } from "@app/work/findings-panel";
 import { useWork } from "@app/work/work-context";
 import { Box, Grid, Heading, Text } from "@chakra-ui/react";
 import type { SewnSleeve } from "@core/drafting/index";
@@ -20,7 +20,7 @@ export function MatchStation() {
     return (
       <Box maxW="44rem" mx="auto" px="6" py="10">
         <Text mb="6">There is no sleeve and no collar to match yet.</Text>
-        <ProvenFindings garment={garment} hasSleeve={false} />
+        <FindingsNotes hasSleeve={false} />
       </Box>
     );
   }
@@ -71,7 +71,7 @@ function Matched({ garment, drafted }: Props) {
         <EaseChart seams={drafted.seams} notches={drafted.notches} limit={garment.resolved.cloth.mostEaseShare} />
       </Box>
       <Box px="5" py="4" borderStyle="solid" borderLeftWidth={{ base: "0", lg: "1px" }} borderColor="rule">
-        <ProvenFindings garment={garment} hasSleeve />
+        <FindingsNotes hasSleeve />
         <SectionTable seams={drafted.seams} />
         <NotchTable notches={drafted.notches} />
         {garment.collar && <PairTable seams={garment.collar.seams} />}
@@ -99,7 +99,7 @@ function MatchedPairs({ garment }: { readonly garment: Garment }) {
         <WalkPanel garment={garment} seams={seams} state={walk} />
       </Box>
       <Box px="5" py="4" borderStyle="solid" borderLeftWidth={{ base: "0", lg: "1px" }} borderColor="rule">
-        <ProvenFindings garment={garment} hasSleeve />
+        <FindingsNotes hasSleeve />
         <PairTable seams={garment.seams} />
       </Box>
     </Grid>

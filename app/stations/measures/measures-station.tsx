@@ -1,7 +1,7 @@
 import { MeasureGuide } from "@app/measures/measure-guide";
 import { MeasureList } from "@app/measures/measure-list";
 import { TapePanel } from "@app/tape/tape-panel";
-import { FindingsPanel } from "@app/work/findings-panel";
+import { findingsSide } from "@app/work/findings-panel";
 import { QuantityField } from "@app/work/quantity-field";
 import { SpecField } from "@app/work/spec-field";
 import { useCalmWork } from "@app/work/use-calm-work";
@@ -37,7 +37,8 @@ export function MeasuresStation({ client }: { readonly client: GarmentClient }) 
         </>
       }
       sheet={<MeasureGuide id={active} estimate={estimate} />}
-      side={<FindingsPanel of="measures" />}
+      fieldsName="Measures"
+      side={findingsSide("measures")}
     />
   );
 }

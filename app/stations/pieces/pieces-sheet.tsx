@@ -48,9 +48,11 @@ export function PiecesSheet({ pieces, seams, looked, onLook, isMapShown, onMap }
           </>
         )}
       </Sheet>
-      <SheetToggle isOn={isMapShown} onToggle={onMap}>
-        <Spline size={16} aria-hidden /> Seam map
-      </SheetToggle>
+      <div className="figures-row not-printed">
+        <SheetToggle isOn={isMapShown} onToggle={onMap}>
+          <Spline size={16} aria-hidden /> Seam map
+        </SheetToggle>
+      </div>
     </Box>
   );
 }

@@ -29,7 +29,11 @@ export function PiecesStation() {
           onMap={setMapShown}
         />
       }
-      side={<PiecesSide garment={garment} seams={seams} looked={shown} onLook={setLooked} />}
+      side={{
+        panel: "side",
+        name: "Pieces and seams",
+        content: <PiecesSide garment={garment} seams={seams} looked={shown} onLook={setLooked} />,
+      }}
     />
   );
 }

@@ -1,5 +1,5 @@
 import { SleeveSheet } from "@app/sheet/sleeve-sheet";
-import { FindingsPanel } from "@app/work/findings-panel";
+import { findingsSide } from "@app/work/findings-panel";
 import { WorkColumns } from "@app/work/work-columns";
 import { lazy, Suspense } from "react";
 import { useSearchParams } from "react-router";
@@ -17,5 +17,5 @@ export function SleeveStation() {
       </Suspense>
     );
   }
-  return <WorkColumns fields={<SleeveFields />} sheet={<SleeveSheet />} side={<FindingsPanel of="sleeve" />} />;
+  return <WorkColumns fields={<SleeveFields />} sheet={<SleeveSheet />} side={findingsSide("sleeve")} />;
 }

@@ -33,7 +33,11 @@ export function WearStation() {
     <WorkColumns
       fields={fields}
       sheet={<Toile toile={toile} name={spec.name || "garment"} />}
-      side={<WearSide shown={toile.why ? null : toile.shown} isKnit={cloth.kind === "knit"} />}
+      side={{
+        panel: "side",
+        name: "What it shows",
+        content: <WearSide shown={toile.why ? null : toile.shown} isKnit={cloth.kind === "knit"} />,
+      }}
     />
   );
 }

@@ -79,6 +79,7 @@ export const band = collarKind({
           at: { x: depth, y: whole * HANDLE_DOWN },
           value: depth,
           gain: { x: 1, y: 0 },
+          isDistance: true,
         },
       ],
       joined: null,

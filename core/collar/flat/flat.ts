@@ -77,7 +77,14 @@ export const flat = collarKind({
       ],
       joins: [edgeSeam(backward("collar", "outer", "front"), backward("underCollar", "outer", "front"), "neck edge")],
       handles: [
-        { field: "fall", name: "Width of the collar", at: back, value: figures.fall, gain: { x: 0, y: 1 } },
+        {
+          field: "fall",
+          name: "Width of the collar",
+          at: back,
+          value: figures.fall,
+          gain: { x: 0, y: 1 },
+          isDistance: true,
+        },
         { field: "overlap", name: "Overlap of the shoulders", at: tip, value: figures.overlap, gain: { x: 0, y: 1 } },
       ],
       joined: { neckline: joinedNeckline(block, 0), shoulderAt, fallLine: null },

@@ -94,6 +94,7 @@ export const grownOn = collarKind({
           at: drawn.top,
           value: figures.height,
           gain: directionTo(drawn.end, drawn.top),
+          isDistance: true,
         },
         {
           field: "out",

@@ -70,13 +70,21 @@ export function turnedHandles(
   tilt: number | null,
 ): readonly CollarHandle[] {
   return [
-    { field: "breakDepth", name: "Break point", at: breakPoint, value: breakPoint.y - neck.y, gain: { x: 0, y: 1 } },
+    {
+      field: "breakDepth",
+      name: "Break point",
+      at: breakPoint,
+      value: breakPoint.y - neck.y,
+      gain: { x: 0, y: 1 },
+      isDistance: true,
+    },
     {
       field: "fall",
       name: "Width of the collar",
       at: centreBack.outer,
       value: fall,
       gain: directionTo(centreBack.neck, centreBack.outer),
+      isDistance: true,
     },
     ...(tilt === null
       ? []

@@ -232,6 +232,7 @@ function lapelHandles(
       at: front.lapelTip,
       value: lapelOut,
       gain: { x: -1, y: 0 },
+      isDistance: true,
       across: { field: "gorgeDrop", value: gorgeDrop, gain: { x: 0, y: 1 } },
     },
     {
@@ -240,6 +241,7 @@ function lapelHandles(
       at: front.notch,
       value: notchLapel,
       gain: directionTo(front.lapelTip, front.gorgeStart),
+      isDistance: true,
     },
   ];
 }

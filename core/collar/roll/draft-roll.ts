@@ -154,6 +154,7 @@ function lapelHandle(ground: FrontGround, { edge, foot, isLevel }: WidestPlace, 
     at: edge,
     value: width,
     gain: gains.width,
+    ...(isLevel ? {} : { isDistance: true as const }),
     across: { field: "lapelFoot", value: foot, gain: gains.foot },
   };
 }

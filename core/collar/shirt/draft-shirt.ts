@@ -117,6 +117,7 @@ function fallHandles(
       at: { x: 0, y: -up - width },
       value: figures.fall,
       gain: { x: 0, y: -1 },
+      isDistance: true,
     },
     { field: "spread", name: "Collar point", at: { x: tip.x, y: tip.y - up }, value: spread, gain: { x: 1, y: 0 } },
   ];

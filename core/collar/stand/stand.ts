@@ -194,6 +194,7 @@ export function standHandles(task: StandTask, { shape }: Stand): readonly Collar
     at: { x: 0, y: -task.height },
     value: task.height,
     gain: { x: 0, y: -1 },
+    isDistance: true,
   };
   const front = (field: "ease" | "bow" | "rise", way: 1 | -1): CollarHandle => ({
     field,
@@ -201,6 +202,8 @@ export function standHandles(task: StandTask, { shape }: Stand): readonly Collar
     at: frontAt(shape, 0).at,
     value: task[field],
     gain: { x: 0, y: way },
+    // A band bowed or risen by so much lies so far from the level; how far an ease leans it in is worked out.
+    ...(field === "ease" ? {} : { isDistance: true as const }),
   });
   switch (task.school) {
     case "straight":

@@ -113,10 +113,15 @@ function droppedBehind(back: number, drop: number): Raise {
 
 function handles(slashed: Slashed, back: number, hasDrop: boolean): readonly Handle[] {
   const front = startOf(slashed.hem);
-  const places = [{ name: "Front end of the hem", at: front, field: "spread", gain: { x: 2, y: 0 } }];
+  const places: readonly Handle[] = [
+    { name: "Front end of the hem", at: front, field: "spread", gain: { x: 2, y: 0 } },
+  ];
   if (!hasDrop) return places;
   const lowest = slashed.hem.reduce((a, [p]) => (p.y > a.y && p.x < 0 && p.x > back * 2 ? p : a), { x: 0, y: front.y });
-  return [...places, { name: "Hem at the back", at: lowest, field: "backDrop", gain: { x: 0, y: 1 } }];
+  return [
+    ...places,
+    { name: "Hem at the back", at: lowest, field: "backDrop", gain: { x: 0, y: 1 }, isDistance: true },
+  ];
 }
 
 function dropStep(drop: number): readonly StepRecord[] {

@@ -18,7 +18,7 @@ export const droppedGathered = sewnStyle({
   fitting: { method: "dropped", placement: "slant", capEase: 0 },
   fields: {
     out: {
-      label: "Hem wider than the cap line",
+      label: "Hem wider than the cap",
       bounds: { least: -200, most: 600 },
       usual: -127,
       rule: phrase`narrower by 5 in, so that it is not bulky in the cuff`,

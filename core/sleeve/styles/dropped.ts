@@ -35,7 +35,7 @@ export const dropped = sewnStyle({
       source: "common practice, no source",
     },
     slant: {
-      label: "Centre-back seam of the band, slanted by",
+      label: "Back seam slanted by",
       bounds: { least: 0, most: 40 },
       usual: 9.525,
       rule: phrase`so that it lies round the neck`,

@@ -76,7 +76,7 @@ export const puff = sewnStyle({
       hemLength: pathLength(slashed.hem),
       crownRatio: folds ? null : zone.ratio,
       handles: [
-        { name: "Raised crown", at: startOf(slashed.capFront), field: "lift", gain: { x: 0, y: -1 } },
+        { name: "Raised crown", at: startOf(slashed.capFront), field: "lift", gain: { x: 0, y: -1 }, isDistance: true },
         { name: "Front end of the cap line", at: endOf(slashed.capFront), field: "crownSpread", gain: { x: 2, y: 0 } },
         { name: "Front end of the hem", at: startOf(slashed.hem), field: "hemSpread", gain: { x: 2, y: 0 } },
       ],

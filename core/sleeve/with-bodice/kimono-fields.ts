@@ -35,7 +35,7 @@ export const KIMONO_FIELDS = {
     source: COMMON,
   },
   drop: {
-    label: "Sleeve line dropped by, at the wrist",
+    label: "Sleeve line dropped by",
     bounds: { least: 0, most: 500 },
     usual: 0,
     rule: phrase`straight on from the shoulder; steeper hangs better and lifts less`,
@@ -56,14 +56,14 @@ export const KIMONO_FIELDS = {
     source: COMMON,
   },
   curve: {
-    label: "Underarm curve, each side of the corner",
+    label: "Underarm curve, each side",
     bounds: { least: 5, most: 250 },
     usual: 75,
     rule: phrase`a soft curve`,
     source: "from memory",
   },
   gusset: {
-    label: "Gusset, length of the slash",
+    label: "Gusset slash, length",
     bounds: { least: 0, most: MOST_SLASH_MM },
     usual: 0,
     rule: phrase`none; about 3 1/2 in under a close sleeve`,
@@ -77,14 +77,14 @@ export const KIMONO_FIELDS = {
     source: COMMON,
   },
   slit: {
-    label: "Opening at the centre back neck",
+    label: "Opening at the back neck",
     bounds: { least: 0, most: 300 },
     usual: 0,
     rule: phrase`none: it pulls on`,
     source: COMMON,
   },
   balanceWithin: {
-    label: "Underarm moved to balance, at most",
+    label: "Underarm balanced by most",
     bounds: { least: 0, most: 150 },
     usual: 25,
     rule: phrase`out at the front as much as in at the back`,

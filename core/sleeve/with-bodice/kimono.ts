@@ -120,14 +120,21 @@ function handlesOf(draft: KimonoDraft): readonly Handle[] {
   const along = { x: front.direction.x, y: front.direction.y };
   return [
     // The front is turned over on the sheet: what goes out goes to the left there.
-    { name: "Front neck point", at: place(front.neckPoint), field: "neckOut", gain: { x: -along.x, y: along.y } },
-    { name: "Front shoulder tip", at: place(front.tip), field: "tipUp", gain: { x: 0, y: -1 } },
-    { name: "Front underarm", at: place(front.corner), field: "underarmDown", gain: { x: 0, y: 1 } },
+    {
+      name: "Front neck point",
+      at: place(front.neckPoint),
+      field: "neckOut",
+      gain: { x: -along.x, y: along.y },
+      isDistance: true,
+    },
+    { name: "Front shoulder tip", at: place(front.tip), field: "tipUp", gain: { x: 0, y: -1 }, isDistance: true },
+    { name: "Front underarm", at: place(front.corner), field: "underarmDown", gain: { x: 0, y: 1 }, isDistance: true },
     {
       name: "Front neck at the centre",
       at: place(endOf(front.half.neckline.path)),
       field: "frontDown",
       gain: { x: 0, y: 1 },
+      isDistance: true,
     },
     {
       name: "Front hem of the sleeve",

@@ -1,5 +1,5 @@
 import { SIDES, type Side } from "../../block";
-import { phrase } from "../../draft";
+import { type Handle, phrase } from "../../draft";
 import { distance, endOf, lerp, line, mapPath, type Path, pathLength, reversePath, startOf } from "../../geometry";
 import {
   type EdgePair,
@@ -39,7 +39,7 @@ export const offShoulder = bodiceStyle({
   isCut: false,
   fields: {
     drop: {
-      label: "Upper edge, below the side neck point",
+      label: "Upper edge below the neck",
       bounds: { least: 20, most: 300 },
       usual: 152.4,
       rule: phrase`6 in, variable`,
@@ -224,13 +224,19 @@ function topOf({ aroundShoulders }: BodiceBase, { body, sleeve }: OffShoulderDra
   };
 }
 
-function handlesOf(draft: OffShoulderDraft) {
+function handlesOf(draft: OffShoulderDraft): readonly Handle[] {
   const { raglan, body } = draft;
   const place = besideSleeve(raglan).front;
   const hem = hemOf(draft);
   return [
-    { name: "Front upper edge", at: place(body.front.top), field: "drop", gain: { x: 0, y: 1 } },
-    { name: "Middle of the hem", at: lerp(startOf(hem), endOf(hem), 0.5), field: "fall", gain: { x: 0, y: 1 } },
+    { name: "Front upper edge", at: place(body.front.top), field: "drop", gain: { x: 0, y: 1 }, isDistance: true },
+    {
+      name: "Middle of the hem",
+      at: lerp(startOf(hem), endOf(hem), 0.5),
+      field: "fall",
+      gain: { x: 0, y: 1 },
+      isDistance: true,
+    },
     { name: "Front end of the hem", at: startOf(hem), field: "spread", gain: { x: 2, y: 0 } },
   ];
 }

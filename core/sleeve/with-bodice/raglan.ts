@@ -86,10 +86,22 @@ function handlesOf(draft: RaglanDraft): readonly Handle[] {
   const out = unitOf(place(chord), place(middle));
   const downNeck = unitOf(place(front.neckPoint), place(along(front.bodyNeckline, 10).point));
   return [
-    { name: "Front meeting point", at: place(front.meeting), field: "belowHalf", gain: { x: 0, y: 1 } },
-    { name: "Raglan line at the neck", at: place(front.neckPoint), field: "neckPoint", gain: downNeck },
-    { name: "Bow of the front line", at: place(middle), field: "bowFront", gain: out },
-    { name: "Where the over-arm closes", at: overArm.apex, field: "dartDepth", gain: { x: 0, y: 1 } },
+    {
+      name: "Front meeting point",
+      at: place(front.meeting),
+      field: "belowHalf",
+      gain: { x: 0, y: 1 },
+      isDistance: true,
+    },
+    {
+      name: "Raglan line at the neck",
+      at: place(front.neckPoint),
+      field: "neckPoint",
+      gain: downNeck,
+      isDistance: true,
+    },
+    { name: "Bow of the front line", at: place(middle), field: "bowFront", gain: out, isDistance: true },
+    { name: "Where the over-arm closes", at: overArm.apex, field: "dartDepth", gain: { x: 0, y: 1 }, isDistance: true },
     {
       name: "Front shoulder tip",
       at: overArm.front.tip,

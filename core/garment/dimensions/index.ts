@@ -1,0 +1,3 @@
+export { blockDimensions, type HalfPlaces } from "./block-dimensions";
+export { collarDimensions } from "./collar-dimensions";
+export { sleeveDimensions } from "./sleeve-dimensions";
