@@ -87,12 +87,13 @@ describe("a newcomer makes a garment of all its pieces", () => {
 
   it("types a figure where it stands on the sheet", async () => {
     await she.station("Collar");
-    const figure = await she.find('[data-types="collar.fall"]');
+    const figure = await she.find('[data-types="collar.fall"] [data-figure-button]');
     await browser.driver.executeScript("arguments[0].dispatchEvent(new MouseEvent('click', {bubbles: true}))", figure);
     const box = await she.find('[data-card] input[name="sheet.collar.fall"]');
     await box.sendKeys("3");
-    await she.until("it stands on the sheet", async () =>
-      (await (await she.find('[data-types="collar.fall"]')).getText()).includes("4 1⁄2"),
+    await she.until(
+      "it stands on the sheet",
+      async () => (await (await she.find('[data-types="collar.fall"]')).getText()) === "3",
     );
     await box.sendKeys(Key.ESCAPE);
     await she.press("Turned back, as worn");

@@ -13,18 +13,19 @@ const SETTLED_MS = 250;
 export function person({ driver, downloads }: Browser, base: string, { isKnown = false } = {}) {
   let isIn = isKnown;
   /** What is folded away is unfolded until it is found. */
-  const find = (css: string): Promise<WebElement> =>
+  const unfolding = (by: By, orElse: string): Promise<WebElement> =>
     driver.wait(
       async () => {
-        const [found] = await driver.findElements(By.css(css));
+        const [found] = await driver.findElements(by);
         if (found) return found;
         for (const folded of await driver.findElements(By.css(".fields-part:not([open]) > summary")))
           await folded.click().catch(() => {});
         return null;
       },
       PATIENCE_MS,
-      `nothing like ${css}`,
+      orElse,
     ) as Promise<WebElement>;
+  const find = (css: string): Promise<WebElement> => unfolding(By.css(css), `nothing like ${css}`);
   const box = (name: string) => find(`input[name="${name}"]`);
   const until_ = async <T>(what: string, ask: () => Promise<T | false | null | undefined>): Promise<T> =>
     (await driver.wait(
@@ -64,13 +65,10 @@ export function person({ driver, downloads }: Browser, base: string, { isKnown =
     holds: (name: string, text: string) =>
       until_(`${name} holds ${text}`, async () => (await (await box(name)).getAttribute("value")) === text),
     press: async (label: string) => {
-      const found = await driver.wait(
-        until.elementLocated(
-          By.xpath(
-            `//button[normalize-space(.)=${quote(label)} or @aria-label=${quote(label)}] | //a[normalize-space(.)=${quote(label)}]`,
-          ),
+      const found = await unfolding(
+        By.xpath(
+          `//button[normalize-space(.)=${quote(label)} or @aria-label=${quote(label)}] | //a[normalize-space(.)=${quote(label)}]`,
         ),
-        PATIENCE_MS,
         `no button or link "${label}"`,
       );
       await driver.wait(until.elementIsEnabled(found), PATIENCE_MS, `"${label}" stayed off`);

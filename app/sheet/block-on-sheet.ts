@@ -1,6 +1,6 @@
 import { blockDimensions, dartHandle, type Garment } from "@core/garment/index";
 import { boxOf } from "@core/geometry/index";
-import type { OnSheet } from "./dimensions/use-places";
+import type { OnSheet } from "./dimensions/on-sheet";
 import type { PlacedHalf, placeBlock } from "./placed-block";
 
 /** What lies on the sheet of a block: its figures, the lines of both halves as they lie there, their letters and what is dragged. */

@@ -2,7 +2,8 @@ import type { DraftLine, LetteredPoint } from "@core/draft/index";
 import type { DraftedSleeve, SewnSleeve } from "@core/drafting/index";
 import { handlePlaces, sleeveDimensions } from "@core/garment/index";
 import { along, line, pathLength } from "@core/geometry/index";
-import type { OnSheet, SheetLetter } from "./dimensions/use-places";
+import type { OnSheet } from "./dimensions/on-sheet";
+import type { SheetLetter } from "./dimensions/place-letters";
 
 /** What lies on the sheet of a sleeve: its figures, its lines as they are drawn there, its letters and what is dragged. */
 export function sleeveOnSheet(drafted: DraftedSleeve): OnSheet {

@@ -3,9 +3,9 @@ import type { Finding } from "@core/judge/index";
 import { memo } from "react";
 import { PlainPath } from "../drawn";
 import { toScreen, type View } from "../view";
+import { SIGN_PX } from "./on-sheet";
 import { anchorOf, type Placed, rectOf, segmentsOf, TEXT_HEIGHT_PX } from "./place";
 import { textWidth } from "./text-width";
-import { SIGN_PX } from "./use-places";
 
 type Props = {
   readonly dimension: Dimension;

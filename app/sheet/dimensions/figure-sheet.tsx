@@ -12,8 +12,9 @@ import { cardPlace } from "./card-place";
 import { FigureCard } from "./figure-card";
 import { FigureMark } from "./figure-mark";
 import { findingsAt } from "./findings-at";
+import { type OnSheet, onScreen } from "./on-sheet";
 import { anchorOf, rectOf } from "./place";
-import { type OnSheet, onScreen, usePlaces } from "./use-places";
+import { usePlaces } from "./use-places";
 
 type Props = OnSheet & {
   readonly station: Station;
@@ -210,7 +211,13 @@ function Overlay({
     const placed = figures.get(dimension.id);
     const at = toScreen(view, anchorOf(dimension, placed?.share ?? 0.5));
     const text = placed ? { x: at.x + placed.text.x, y: at.y + placed.text.y } : at;
-    return cardPlace(rectOf(text, FIGURE_PX), onScreen(drawn, view), size);
+    // The words of the other figures are as good as drawn: a dozen points each.
+    const words = shown.flatMap((one) => {
+      const other = figures.get(one.id);
+      const place = other && toScreen(view, anchorOf(one, other.share));
+      return place ? Array.from({ length: 12 }, () => ({ x: place.x + other.text.x, y: place.y + other.text.y })) : [];
+    });
+    return cardPlace(rectOf(text, FIGURE_PX), [...onScreen(drawn, view), words], size);
   }
 }
 

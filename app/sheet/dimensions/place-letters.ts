@@ -1,7 +1,10 @@
+import type { LetteredPoint } from "@core/draft/index";
 import type { Point } from "@core/geometry/index";
 import { type Size, toScreen, type View } from "../view";
 import { groundOf, type Rect } from "./ground";
-import type { SheetLetter } from "./use-places";
+
+/** A lettered point, or a word for what lies there, which has no point. */
+export type SheetLetter = LetteredPoint & { readonly isWord?: true };
 
 /** A letter beside its point: the middle of the letter, in pixels from the point. */
 export type PlacedLetter = { readonly point: SheetLetter; readonly by: Point };

@@ -166,12 +166,15 @@ function candidatesOf({ dimension, width }: ToPlace, view: View): readonly Candi
   switch (place.as) {
     case "distance": {
       const span = spanOf(dimension, view);
-      return span < SHORT_PX
-        ? around(toScreen(view, anchorOf(dimension, 0.5)), width, true)
-        : besideLine(place, view, width, span);
+      return [
+        ...(span < SHORT_PX
+          ? around(toScreen(view, anchorOf(dimension, 0.5)), width, true)
+          : besideLine(place, view, width, span)),
+        ...ledOut(dimension, view, width),
+      ];
     }
     case "edge":
-      return besideEdge(place.path, view, width);
+      return [...besideEdge(place.path, view, width), ...ledOut(dimension, view, width)];
     case "place":
       return around(toScreen(view, place.at), width, false);
   }
@@ -237,6 +240,19 @@ function besideEdge(path: Path, view: View, width: number): readonly Candidate[]
     );
   });
 }
+
+/** Where there is no room beside its line, a figure is led out from it by a thread, and the line is left away. */
+function ledOut(dimension: Dimension, view: View, width: number): readonly Candidate[] {
+  return SHARES.flatMap((share) =>
+    around(toScreen(view, anchorOf(dimension, share)), width, false).map((one) => ({
+      ...one,
+      share,
+      cost: one.cost + LED_OUT_COST + 40 * Math.abs(share - 0.5),
+    })),
+  );
+}
+
+const LED_OUT_COST = 110;
 
 function around(at: Point, width: number, hasLine: boolean): readonly Candidate[] {
   return RADII.flatMap((radius) =>

@@ -1,4 +1,4 @@
-import type { OnSheet } from "@app/sheet/dimensions/use-places";
+import type { OnSheet } from "@app/sheet/dimensions/on-sheet";
 import type { Dimension } from "@core/draft/index";
 import type { DraftedCollar } from "@core/drafting/index";
 import { collarDimensions } from "@core/garment/index";

@@ -32,7 +32,7 @@ export function blockDimensions({ block, resolved }: Built, places: HalfPlaces):
   if (!block) return [];
   const fieldOf = fieldsOf(resolved);
   const halves = (["back", "front"] as const).flatMap((side) => [
-    ...topOf(block, block[side], places[side], fieldOf),
+    ...topOf(block[side], places[side], fieldOf),
     ...widthsOf(block, block[side], places[side], resolved),
     ...insetOf(block, block[side], places[side], resolved),
   ]);
@@ -51,7 +51,7 @@ function fieldsOf({ block }: ResolvedSpec): FieldOf {
 }
 
 /** Neck, shoulder and armhole. */
-function topOf(block: Block, half: BodiceHalf, place: HalfPlaces[Side], fieldOf: FieldOf): readonly Dimension[] {
+function topOf(half: BodiceHalf, place: HalfPlaces[Side], fieldOf: FieldOf): readonly Dimension[] {
   const { side, neckline, shoulder, armhole } = half;
   const [neck, centre] = [startOf(neckline.path), endOf(neckline.path)];
   const [tip, underarm] = [startOf(armhole.path), endOf(armhole.path)];
@@ -82,7 +82,6 @@ function topOf(block: Block, half: BodiceHalf, place: HalfPlaces[Side], fieldOf:
       of("armholeDepth", `${capital(side)} armhole depth`, side === "back" ? 2 : 3),
       place({ x: underarm.x, y: tip.y }),
       place(underarm),
-      block.depth,
     ),
   ];
 }
