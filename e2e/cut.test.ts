@@ -34,7 +34,9 @@ async function cornerOf(id: string): Promise<readonly number[]> {
 
 /** Where a laid piece lies among the others, whatever the sheet is fitted to: from the first of them, in lengths of the way to the second. */
 async function placeAmong(id: string): Promise<readonly number[]> {
-  const ids = await Promise.all((await all("[data-laid]")).map((piece) => piece.getAttribute("data-laid")));
+  const ids = await Promise.all(
+    (await all("[data-laid]")).map((piece) => piece.getAttribute("data-laid").then((name) => name ?? "")),
+  );
   const [first = "", second = ""] = ids.filter((one) => one !== id).sort();
   const [[x = 0, y = 0], [fx = 0, fy = 0], [sx = 0, sy = 0]] = [
     await cornerOf(id),

@@ -62,15 +62,23 @@ export function BenchHeader({ garmentId, client, station }: Props) {
       bg="panel"
       borderBottom="1px solid"
       borderColor="rule"
-      px="5"
-      pt="2.5"
+      px={{ base: "3", md: "5" }}
+      pt={{ base: "1", md: "2.5" }}
       gap="1"
     >
-      <Flex align="center" gap="4" wrap="wrap">
-        <Text as="h1" fontFamily="heading" fontSize="xl" fontWeight="600" minW="0" overflowWrap="anywhere">
+      <Flex align="center" gap={{ base: "1", md: "4" }} wrap={{ base: "nowrap", md: "wrap" }}>
+        <Text
+          as="h1"
+          fontFamily="heading"
+          fontSize={{ base: "lg", md: "xl" }}
+          fontWeight="600"
+          minW="0"
+          lineClamp={{ base: 1, md: "none" }}
+          overflowWrap="anywhere"
+        >
           {name}
         </Text>
-        <Text color="inkSoft" minW="0" overflowWrap="anywhere">
+        <Text className="wide-only" color="inkSoft" minW="0" overflowWrap="anywhere">
           for <Link to={`/clients/${client.id}`}>{client.name}</Link>
         </Text>
         <SaveBar garmentId={garmentId} onBeside={setBeside} />
@@ -176,8 +184,17 @@ function SaveBar({ garmentId, onBeside }: { readonly garmentId: string; readonly
   );
 
   return (
-    <Flex align="center" gap="2" flex="1" justify="flex-end" wrap="wrap">
-      <Text fontSize="sm" color={told?.kind === "failed" ? "fault" : "inkSoft"} role="status" data-told={told?.kind}>
+    <Flex align="center" gap={{ base: "0", md: "2" }} flex="1" justify="flex-end" wrap="wrap">
+      <Text
+        className={isChanged || told ? undefined : "wide-only"}
+        fontSize="sm"
+        color={told?.kind === "failed" ? "fault" : "inkSoft"}
+        role="status"
+        data-told={told?.kind}
+        flexBasis={{ base: "100%", md: "auto" }}
+        textAlign={{ base: "right", md: "start" }}
+        order={{ base: 1, md: 0 }}
+      >
         {told && (told.kind === "failed" || !isChanged)
           ? told.text
           : isChanged

@@ -68,9 +68,13 @@ export function Downloads({ garmentId }: { readonly garmentId: string }) {
         color="ink"
         popoverTarget={PANEL_ID}
         aria-haspopup="dialog"
+        aria-label="Print and download"
         aria-expanded={place !== null}
       >
-        <Download size={16} aria-hidden /> Print and download
+        <Download size={16} aria-hidden />{" "}
+        <Box as="span" className="wide-only">
+          Print and download
+        </Box>
       </Button>
       <Box
         id={PANEL_ID}

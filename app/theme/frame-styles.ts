@@ -173,4 +173,8 @@ export const frameStyles = {
   ".plain-button.grave": { color: "fault" },
   ".plain-button:hover": { bg: "sunken" },
   ".shelf-acts": { display: "flex", gap: "2", flexWrap: "wrap" },
+  // On a phone a garment's head is one line: the rest of it is a step away, or said to who does not see.
+  "@media screen and (max-width: 47.99em)": {
+    ".wide-only": { position: "absolute", w: "1px", h: "1px", overflow: "hidden", clipPath: "inset(50%)" },
+  },
 } as const;

@@ -90,6 +90,8 @@ export const panelStyles = {
   ".figures-part > summary span + span": { color: "inkSoft", fontWeight: "400", fontSize: "sm" },
   ".figures-taken": { px: "1", pt: "3", pb: "1", fontSize: "sm", color: "inkSoft" },
   ".figure-row": { borderBottom: "1px solid", borderColor: "rule" },
+  ".figure-changed": { display: "flex", justifyContent: "space-between", gap: "3", py: "1.5", px: "1" },
+  ".figure-changed b": { fontWeight: "600", whiteSpace: "nowrap" },
   ".figure-row[open]": { bg: "sunken" },
   ".figure-row summary": {
     display: "flex",

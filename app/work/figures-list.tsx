@@ -1,10 +1,14 @@
 import { LengthText } from "@app/components/length-text";
 import { useTape } from "@app/components/preferences";
-import { Box, Flex, Heading, Text } from "@chakra-ui/react";
+import { Box, Button, Flex, Heading, Input, Text } from "@chakra-ui/react";
 import { type Figure, speak } from "@core/draft/index";
+import { sketchGarment } from "@core/garment/index";
 import type { DefaultTaken } from "@core/resolve/index";
-import { labelOf } from "@core/spec/index";
-import { useState } from "react";
+import { fieldAt, labelOf, optionName } from "@core/spec/index";
+import { formatLength } from "@core/tape/index";
+import { useMemo, useState } from "react";
+import { useCalmWork } from "./use-calm-work";
+import { wordsText } from "./words-text";
 
 /** The parts that figures and defaults belong to, by what their ids begin with; the sleeve has what no other has. */
 const PARTS = ["measures", "block", "sleeve", "collar", "pieces"] as const;
@@ -30,27 +34,105 @@ type Props = {
   readonly open: FiguresPart;
 };
 
-/** Every figure of the draft, and what was taken where none was given, by the parts of the garment; each can be asked why. */
+/**
+ * Every figure of the draft, and what was taken where none was given, by the parts of the garment: found by letters, those that changed
+ * since the last version first, each asked why, all of them copied at a press.
+ */
 export function FiguresList({ figures, defaults, open }: Props) {
+  const [sought, setSought] = useState("");
   const order = [open, ...PARTS.filter((part) => part !== open)];
+  const letters = sought.trim().toLocaleLowerCase();
+  const isSought = (label: string) => label.toLocaleLowerCase().includes(letters);
+  const found = figures.filter(({ label }) => isSought(label));
+  const taken = defaults.filter(({ path }) => isSought(labelOf(path)));
   return (
     <Box as="section" aria-label="Figures">
-      <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600">
-        Figures
-      </Heading>
+      <Flex justify="space-between" align="baseline" gap="2">
+        <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600">
+          Figures
+        </Heading>
+        <CopyFigures figures={found} />
+      </Flex>
       <Text fontSize="sm" color="inkSoft" mb="2">
         Press one to see where it comes from.
       </Text>
+      <Input
+        type="search"
+        aria-label="Find among the figures"
+        placeholder="Find among the figures"
+        size="sm"
+        mb="2"
+        bg="panel"
+        borderColor="ruleStrong"
+        _placeholder={{ color: "inkSoft" }}
+        value={sought}
+        onChange={(event) => setSought(event.currentTarget.value)}
+      />
+      <ChangedFigures figures={found} />
+      {found.length + taken.length === 0 && <Text color="inkSoft">No figure is called “{sought.trim()}”.</Text>}
       {order.map((part) => (
         <FiguresOfPart
-          key={part}
+          key={`${part} ${letters === ""}`}
           title={TITLES[part]}
-          isFirst={part === open}
-          figures={figures.filter(({ id }) => partOf(id) === part)}
-          defaults={defaults.filter(({ path }) => partOf(path) === part)}
+          isFirst={part === open || letters !== ""}
+          figures={found.filter(({ id }) => partOf(id) === part)}
+          defaults={taken.filter(({ path }) => partOf(path) === part)}
         />
       ))}
     </Box>
+  );
+}
+
+/** Less than this no tape shows. */
+const CHANGED_MM = 0.05;
+
+/** What measures otherwise than in the version that was saved last, as it was and as it is. */
+function ChangedFigures({ figures }: Pick<Props, "figures">) {
+  const savedSpec = useCalmWork((work) => work.savedSpec);
+  const isChanged = useCalmWork((work) => work.spec !== work.savedSpec);
+  const version = useCalmWork((work) => work.savedVersion);
+  const saved = useMemo(() => (isChanged ? sketchGarment(savedSpec).figures : []), [isChanged, savedSpec]);
+  const changed = figures.flatMap((figure) => {
+    const before = saved.find(({ id }) => id === figure.id);
+    return before && figure.kind === "length" && Math.abs(before.value - figure.value) > CHANGED_MM
+      ? [{ figure, before: before.value }]
+      : [];
+  });
+  if (changed.length === 0) return null;
+  return (
+    <details className="figures-part" data-figures="Changed" open>
+      <summary>
+        <span>Changed since version {version}</span>
+        <span>{changed.length === 1 ? "1 figure" : `${changed.length} figures`}</span>
+      </summary>
+      {changed.map(({ figure, before }) => (
+        <div key={figure.id} className="figure-row figure-changed" data-changed={figure.id}>
+          <span>{figure.label}</span>
+          <b>
+            <LengthText mm={before} withUnit={false} /> → <LengthText mm={figure.value} />
+          </b>
+        </div>
+      ))}
+    </details>
+  );
+}
+
+/** The figures as lines of text, name and value with a tab between: for a letter or a table. */
+function CopyFigures({ figures }: Pick<Props, "figures">) {
+  const tape = useTape();
+  const [isCopied, setCopied] = useState<boolean | null>(null);
+  const copy = async () => {
+    const lines = figures.map((figure) => `${figure.label}\t${plainValue(figure) ?? formatLength(figure.value, tape)}`);
+    const done = await navigator.clipboard.writeText(lines.join("\n")).then(
+      () => true,
+      () => false,
+    );
+    setCopied(done);
+  };
+  return (
+    <Button size="xs" variant="plain" color="chalk" px="0" onClick={() => void copy()}>
+      {isCopied === null ? "Copy them" : isCopied ? "Copied" : "The browser does not let them be copied"}
+    </Button>
   );
 }
 
@@ -107,14 +189,14 @@ function DefaultRow({ taken }: { readonly taken: DefaultTaken }) {
   );
 }
 
-/** The one default that is an angle. */
-const ANGLE_PATH = "collar.notchAngle";
-
-function DefaultValue({ taken }: { readonly taken: DefaultTaken }) {
-  if (typeof taken.value === "string") return <>{taken.value.replace("-", " ")}</>;
-  if (taken.path === ANGLE_PATH) return <>{`${taken.value}°`}</>;
-  if (taken.path === "sleeve.backEaseShare") return <>{`${Math.round(taken.value * 100)} %`}</>;
-  return <LengthText mm={taken.value} />;
+function DefaultValue({ taken: { path, value } }: { readonly taken: DefaultTaken }) {
+  const tape = useTape();
+  if (typeof value === "string") return <>{wordsText(optionName(path, value) ?? value, tape)}</>;
+  const field = fieldAt(path);
+  if (field?.kind === "share") return <>{`${Math.round(value * 100)} %`}</>;
+  if (field?.kind === "quantity" || field?.kind === "angle")
+    return <>{`${Math.round(value * 10) / 10} ${field.sign ?? ""}`}</>;
+  return <LengthText mm={value} />;
 }
 
 /** Plain elements: a dozen of these are drawn again many times in every drag. */
