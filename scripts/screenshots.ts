@@ -45,6 +45,15 @@ function focusOn(name: string) {
   };
 }
 
+/** The card of the figure that holds this part of the drawing. */
+function pressFigure(css: string) {
+  return async () => {
+    const mark = await driver.findElement(By.css(css));
+    await driver.executeScript("arguments[0].dispatchEvent(new MouseEvent('click', { bubbles: true }))", mark);
+    await driver.sleep(600);
+  };
+}
+
 /** The lay plan, and the other way of laying tried. */
 async function layPlan() {
   await driver.findElement(By.xpath('//button[normalize-space(.)="Lay plan"]')).click();
@@ -73,7 +82,10 @@ try {
   await shoot("client", client);
   await shoot("measuring", `${client}/measure`, { ready: '[data-figure-of="bust"]', act: focusOn("armholeGirth") });
   await shoot("block", `${jacket}/block`, { ready: "svg.sheet" });
-  await shoot("sleeve", `${blouse}/sleeve`, { ready: "svg.sheet" });
+  await shoot("sleeve", `${blouse}/sleeve`, {
+    ready: '[data-dim="sleeve.capWidth"]',
+    act: pressFigure('[data-dim="sleeve.capWidth"] .figure-words'),
+  });
   await shoot("raglan", `${coat}/sleeve`, { ready: "svg.sheet" });
   await shoot("collar", `${jacket}/collar`, { ready: "svg.sheet" });
   await shoot("pieces", `${jacket}/pieces`, { ready: "[data-piece]" });
@@ -87,7 +99,7 @@ try {
     ready: '[data-chart="trade-off"] svg',
     height: 1200,
   });
-  await shoot("findings", `${dress}/sleeve`, { ready: "[data-finding]" });
+  await shoot("findings", `${dress}/sleeve`, { ready: ".figure-sign", act: pressFigure(".figure-sign") });
   await shoot("match", `${blouse}/match`, { ready: "[data-chart] svg" });
   await shoot("card", `${blouse}/card`, { ready: "[data-step]" });
 } finally {

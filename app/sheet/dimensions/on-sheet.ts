@@ -81,12 +81,17 @@ function handleRects(handlesAt: readonly Point[], view: View): readonly Rect[] {
   });
 }
 
+const NARROW_PX = 600;
+
 /** The rulers, the tools on the right and the row along the bottom: nothing is written under them. */
 function keptFree({ width, height }: Size): readonly Rect[] {
   return [
     { left: 0, right: width, top: 0, bottom: 24 },
     { left: 0, right: 24, top: 0, bottom: height },
     { left: width - 52, right: width, top: height - 132, bottom: height },
-    { left: 0, right: 330, top: height - 50, bottom: height },
+    // On a phone the row stands at the top, where there is more room beside a draft than under it.
+    width < NARROW_PX
+      ? { left: width - 130, right: width, top: 24, bottom: 74 }
+      : { left: 0, right: 330, top: height - 50, bottom: height },
   ];
 }
