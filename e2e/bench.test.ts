@@ -107,7 +107,7 @@ describe("the bench", () => {
   it("has no label over one line and none cut, at any station that has boxes", async () => {
     for (const station of ["measures", "block", "sleeve", "collar", "pieces", "cut"]) {
       await she.open(`${garment}/${station}`);
-      await she.find("[data-fields] label");
+      await she.find("[data-fields] summary, [data-fields] label");
       for (const folded of await browser.driver.findElements(By.css(".fields-part:not([open]) > summary")))
         await folded.click();
       const broken = await browser.driver.executeScript<readonly string[]>(
