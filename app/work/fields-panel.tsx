@@ -1,9 +1,10 @@
 import { useTape } from "@app/components/preferences";
-import { Box, Input, Text, VStack } from "@chakra-ui/react";
+import { Box, Text, VStack } from "@chakra-ui/react";
 import { mattersIn } from "@core/resolve/index";
 import { labelOf } from "@core/spec/index";
 import { type ReactNode, useId, useState } from "react";
 import { FieldBox, type FieldBoxProps } from "./field-box";
+import { SoughtBox } from "./sought-box";
 import { useCalmWork } from "./use-calm-work";
 import { wordsText } from "./words-text";
 
@@ -48,7 +49,7 @@ export function FieldsPanel({ sections }: { readonly sections: readonly PanelSec
   const count = shown.reduce((sum, { entries }) => sum + entries.length, 0);
   return (
     <>
-      {(count > FEW || sought !== "") && <SoughtBox value={sought} onText={setSought} />}
+      {(count > FEW || sought !== "") && <SoughtBox label="Find a figure" value={sought} onText={setSought} isKeyed />}
       {count === 0 && (
         <Text color="inkSoft" role="status">
           No figure or choice of this garment is called “{sought.trim()}”.
@@ -65,27 +66,6 @@ export function FieldsPanel({ sections }: { readonly sections: readonly PanelSec
 
 const pathOf = (entry: PanelEntry): string | null =>
   typeof entry === "string" ? entry : "node" in entry ? null : entry.path;
-
-function SoughtBox({ value, onText }: { readonly value: string; readonly onText: (text: string) => void }) {
-  return (
-    <Input
-      type="search"
-      aria-label="Find a figure"
-      placeholder="Find a figure"
-      data-find-figure
-      size="sm"
-      mb="4"
-      bg="panel"
-      borderColor="ruleStrong"
-      _placeholder={{ color: "inkSoft" }}
-      value={value}
-      onChange={(event) => onText(event.currentTarget.value)}
-      onKeyDown={(event) => {
-        if (event.key === "Escape") onText("");
-      }}
-    />
-  );
-}
 
 /** A folded section holds no boxes: what is not seen is not drawn again in a drag. */
 function Section({ section, isSought }: { readonly section: PanelSection; readonly isSought: boolean }) {

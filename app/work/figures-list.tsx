@@ -1,12 +1,13 @@
 import { LengthText } from "@app/components/length-text";
 import { useTape } from "@app/components/preferences";
-import { Box, Button, Flex, Heading, Input, Text } from "@chakra-ui/react";
+import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
 import { type Figure, speak } from "@core/draft/index";
 import { sketchGarment } from "@core/garment/index";
 import type { DefaultTaken } from "@core/resolve/index";
 import { fieldAt, labelOf, optionName } from "@core/spec/index";
 import { formatLength } from "@core/tape/index";
 import { useMemo, useState } from "react";
+import { SoughtBox } from "./sought-box";
 import { useCalmWork } from "./use-calm-work";
 import { wordsText } from "./words-text";
 
@@ -56,18 +57,7 @@ export function FiguresList({ figures, defaults, open }: Props) {
       <Text fontSize="sm" color="inkSoft" mb="2">
         Press one to see where it comes from.
       </Text>
-      <Input
-        type="search"
-        aria-label="Find among the figures"
-        placeholder="Find among the figures"
-        size="sm"
-        mb="2"
-        bg="panel"
-        borderColor="ruleStrong"
-        _placeholder={{ color: "inkSoft" }}
-        value={sought}
-        onChange={(event) => setSought(event.currentTarget.value)}
-      />
+      <SoughtBox label="Find among the figures" value={sought} onText={setSought} />
       <ChangedFigures figures={found} />
       {found.length + taken.length === 0 && <Text color="inkSoft">No figure is called “{sought.trim()}”.</Text>}
       {order.map((part) => (

@@ -1,33 +1,21 @@
 import { LengthField } from "@app/components/length-field";
-import { useTape, useUnit } from "@app/components/preferences";
+import { useTape } from "@app/components/preferences";
 import { speak } from "@core/draft/index";
 import type { Garment } from "@core/garment/index";
-import { fieldPath, LENGTH_FIELDS, readLength } from "@core/spec/index";
-import { formatForTyping, formatLength, type Tape } from "@core/tape/index";
+import { formatLength, type Tape } from "@core/tape/index";
 import type { ReactNode } from "react";
-import { getAtPath } from "./spec-path";
 import { useCalmWork } from "./use-calm-work";
-import { useFigureBox } from "./use-figure-box";
+import { useLengthBox } from "./use-length-box";
 import { wordsText } from "./words-text";
 
 type Props = { readonly path: string; readonly label?: string; readonly hint?: ReactNode; readonly id?: string };
 
 /** A length of the garment in a box, by its path; one that stands on a page twice has an id of its own the second time. While it is empty the default is shown in its place. */
 export function SpecField({ path, label, hint, id = path }: Props) {
-  const field = LENGTH_FIELDS[fieldPath(path)];
-  if (!field) throw new Error(`SpecField: no field "${path}"`);
-  const [unit, tape] = [useUnit(), useTape()];
-  const given = useCalmWork((work) => getAtPath(work.spec, path));
+  const { field, box } = useLengthBox(path);
+  const tape = useTape();
   const standsIn = useCalmWork((work) => standInText(work.garment, path, tape));
   const estimate = useCalmWork((work) => estimateText(work.garment, path, tape));
-  const box = useFigureBox({
-    path,
-    written: typeof given === "number" ? formatForTyping(given, unit) : "",
-    read: (text) => {
-      const read = readLength(text, unit, field);
-      return read.ok ? { ok: true, value: read.mm } : { ok: false, message: read.problem.message };
-    },
-  });
   const said = field.hint === undefined ? undefined : wordsText(field.hint, tape);
   return (
     <LengthField id={id} label={label ?? field.label} standsIn={standsIn} hint={estimate ?? hint ?? said} {...box} />

@@ -1,13 +1,12 @@
 import { Sentence } from "@app/components/length-text";
 import { useTape, useUnit } from "@app/components/preferences";
 import { RemedyButton } from "@app/work/remedy-button";
-import { getAtPath, setAtPath } from "@app/work/spec-path";
-import { useFigureBox } from "@app/work/use-figure-box";
+import { setAtPath } from "@app/work/spec-path";
+import { useLengthBox } from "@app/work/use-length-box";
 import { useWork, useWorkStore } from "@app/work/work-context";
 import { type Dimension, speak } from "@core/draft/index";
 import { type Garment, sketchGarment } from "@core/garment/index";
 import type { Finding } from "@core/judge/index";
-import { LENGTH_FIELDS, readLength } from "@core/spec/index";
 import { formatForTyping, formatLength, graduationMm, parseLength } from "@core/tape/index";
 import { ChevronLeft, ChevronRight, Minus, Plus, X } from "lucide-react";
 import { type KeyboardEvent, useEffect, useId, useRef, useState } from "react";
@@ -123,22 +122,12 @@ function Measured({ dimension }: { readonly dimension: Dimension }) {
 type TypedProps = { readonly dimension: Dimension; readonly path: string; readonly isShort: boolean };
 
 function TypedFigure({ dimension, path, isShort }: TypedProps) {
-  const field = LENGTH_FIELDS[path];
-  if (!field) throw new RangeError(`TypedFigure: no length at "${path}"`);
+  const { field, given, box } = useLengthBox(path);
   const store = useWorkStore();
   const [unit, tape] = [useUnit(), useTape()];
-  const given = useWork((work) => getAtPath(work.spec, path));
   const taken = useWork((work) => work.garment.defaults.find((one) => one.path === path));
   const usual = useUsual(path);
-  const now = typeof given === "number" ? given : usual;
-  const box = useFigureBox({
-    path,
-    written: typeof given === "number" ? formatForTyping(given, unit) : "",
-    read: (text) => {
-      const read = readLength(text, unit, field);
-      return read.ok ? { ok: true, value: read.mm } : { ok: false, message: read.problem.message };
-    },
-  });
+  const now = given ?? usual;
   const step = (way: 1 | -1) => {
     const written = parseLength(box.value, unit);
     const from = written.ok ? written.mm : (now ?? 0);
@@ -189,7 +178,7 @@ function TypedFigure({ dimension, path, isShort }: TypedProps) {
           {speak(taken.rule, tape)} · {taken.source}
         </p>
       ) : (
-        given !== undefined && (
+        given !== null && (
           <button
             type="button"
             className="figure-card-usual"
