@@ -2,7 +2,7 @@ import { canRedo, canUndo } from "@app/work/history";
 import type { MergedSave } from "@app/work/save-answer";
 import { saveWork } from "@app/work/save-work";
 import { STATION_NAMES } from "@app/work/stations";
-import { useCalmWork } from "@app/work/use-calm-work";
+import { useThrottledWork } from "@app/work/use-throttled-work";
 import { useWork, useWorkStore } from "@app/work/work-context";
 import { redo, undo } from "@app/work/work-store";
 import { Button, chakra, Flex, Text } from "@chakra-ui/react";
@@ -113,7 +113,7 @@ const MARKS = { done: CircleCheck, asks: CircleHelp, fault: CircleAlert } as con
 const MARK_COLOURS = { done: "good", asks: "warn", fault: "fault" } as const;
 
 function StationMark({ station }: { readonly station: Station }) {
-  const state = useCalmWork((work) => stationState(station, work.garment), isSameState);
+  const state = useThrottledWork((work) => stationState(station, work.garment), isSameState);
   const Icon = MARKS[state.mark];
   return (
     <Flex as="span" align="center" gap="1" fontSize="sm" color={MARK_COLOURS[state.mark]}>

@@ -6,7 +6,7 @@ import type { ReactNode } from "react";
 import { QuantityField } from "./quantity-field";
 import { SpecField } from "./spec-field";
 import { getAtPath } from "./spec-path";
-import { useCalmWork } from "./use-calm-work";
+import { useThrottledWork } from "./use-throttled-work";
 import { wordsText } from "./words-text";
 import { useWorkStore } from "./work-context";
 
@@ -45,7 +45,7 @@ type ChoiceProps = Omit<FieldBoxProps, "onChoose"> & {
 function ChoiceBox({ path, field, hint, onChoose }: ChoiceProps) {
   const store = useWorkStore();
   const tape = useTape();
-  const value = useCalmWork((work) =>
+  const value = useThrottledWork((work) =>
     field.open === undefined
       ? (choiceAt({ spec: work.spec, resolved: work.garment.resolved }, path) ?? OPEN)
       : (getAtPath(work.spec, path) ?? OPEN),

@@ -5,7 +5,7 @@ import { labelOf } from "@core/spec/index";
 import { type ReactNode, useId, useState } from "react";
 import { FieldBox, type FieldBoxProps } from "./field-box";
 import { SoughtBox } from "./sought-box";
-import { useCalmWork } from "./use-calm-work";
+import { useThrottledWork } from "./use-throttled-work";
 import { wordsText } from "./words-text";
 
 /** A field by its path; with what this station has to say or do about it; or something that is no field, under the words by which it is found. */
@@ -31,7 +31,7 @@ const FEW = 8;
  */
 export function FieldsPanel({ sections }: { readonly sections: readonly PanelSection[] }) {
   const [sought, setSought] = useState("");
-  const matters = useCalmWork((work) => {
+  const matters = useThrottledWork((work) => {
     const garment = { spec: work.spec, resolved: work.garment.resolved };
     return sections
       .flatMap(({ entries }) => entries.map(pathOf))

@@ -8,7 +8,7 @@ import { fieldAt, labelOf, optionName } from "@core/spec/index";
 import { formatLength } from "@core/tape/index";
 import { useMemo, useState } from "react";
 import { SoughtBox } from "./sought-box";
-import { useCalmWork } from "./use-calm-work";
+import { useThrottledWork } from "./use-throttled-work";
 import { wordsText } from "./words-text";
 
 /** The parts that figures and defaults belong to, by what their ids begin with; the sleeve has what no other has. */
@@ -78,9 +78,9 @@ const CHANGED_MM = 0.05;
 
 /** What measures otherwise than in the version that was saved last, as it was and as it is. */
 function ChangedFigures({ figures }: Pick<Props, "figures">) {
-  const savedSpec = useCalmWork((work) => work.savedSpec);
-  const isChanged = useCalmWork((work) => work.spec !== work.savedSpec);
-  const version = useCalmWork((work) => work.savedVersion);
+  const savedSpec = useThrottledWork((work) => work.savedSpec);
+  const isChanged = useThrottledWork((work) => work.spec !== work.savedSpec);
+  const version = useThrottledWork((work) => work.savedVersion);
   const saved = useMemo(() => (isChanged ? sketchGarment(savedSpec).figures : []), [isChanged, savedSpec]);
   const changed = figures.flatMap((figure) => {
     const before = saved.find(({ id }) => id === figure.id);

@@ -6,7 +6,7 @@ import { memo } from "react";
 import { FiguresList, type FiguresPart } from "./figures-list";
 import { useFindings } from "./proven-findings";
 import { RemedyButton } from "./remedy-button";
-import { useCalmWork } from "./use-calm-work";
+import { useThrottledWork } from "./use-throttled-work";
 
 /** The panel beside a draft: what was found, and every figure. Folded, its rail counts what was found. */
 export const findingsSide = (of: FiguresPart) =>
@@ -19,7 +19,7 @@ export const findingsSide = (of: FiguresPart) =>
 
 /** How many there are of each severity, by sign and number. */
 function FindingsCount() {
-  const counts = useCalmWork(({ garment: { findings } }) =>
+  const counts = useThrottledWork(({ garment: { findings } }) =>
     SEVERITIES.map((severity) => findings.filter((one) => one.severity === severity).length).join(" "),
   ).split(" ");
   return SEVERITIES.map((severity, i) => {
@@ -41,7 +41,7 @@ const SEVERITIES = ["fault", "warning", "note"] as const satisfies readonly Seve
 
 /** What a good colleague would say, and the figures it rests on, those of the part that is looked at first. */
 export function FindingsPanel({ of }: { readonly of: FiguresPart }) {
-  const garment = useCalmWork((work) => work.garment);
+  const garment = useThrottledWork((work) => work.garment);
   return (
     <>
       <FindingsNotes hasSleeve={garment.sleeve !== null} />

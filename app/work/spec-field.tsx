@@ -4,8 +4,8 @@ import { speak } from "@core/draft/index";
 import type { Garment } from "@core/garment/index";
 import { formatLength, type Tape } from "@core/tape/index";
 import type { ReactNode } from "react";
-import { useCalmWork } from "./use-calm-work";
 import { useLengthBox } from "./use-length-box";
+import { useThrottledWork } from "./use-throttled-work";
 import { wordsText } from "./words-text";
 
 type Props = { readonly path: string; readonly label?: string; readonly hint?: ReactNode; readonly id?: string };
@@ -14,8 +14,8 @@ type Props = { readonly path: string; readonly label?: string; readonly hint?: R
 export function SpecField({ path, label, hint, id = path }: Props) {
   const { field, box } = useLengthBox(path);
   const tape = useTape();
-  const standsIn = useCalmWork((work) => standInText(work.garment, path, tape));
-  const estimate = useCalmWork((work) => estimateText(work.garment, path, tape));
+  const standsIn = useThrottledWork((work) => standInText(work.garment, path, tape));
+  const estimate = useThrottledWork((work) => estimateText(work.garment, path, tape));
   const said = field.hint === undefined ? undefined : wordsText(field.hint, tape);
   return (
     <LengthField id={id} label={label ?? field.label} standsIn={standsIn} hint={estimate ?? hint ?? said} {...box} />

@@ -2,7 +2,7 @@ import { type GarmentPicture, pictureOf, sketchGarment } from "@core/garment/ind
 import type { Piece } from "@core/pattern/index";
 import type { GarmentSpec } from "@core/spec/index";
 import { useEffect, useRef, useState } from "react";
-import { useCalmWork } from "./use-calm-work";
+import { useThrottledWork } from "./use-throttled-work";
 
 export type Kinds<Kind extends string> = {
   readonly all: readonly Kind[];
@@ -17,7 +17,7 @@ type Pictures<Kind extends string> = { readonly [kind in Kind]?: GarmentPicture 
  * when block or body change, not while a figure of the part itself is dragged. `kinds` must not change between renders.
  */
 export function useKindPictures<Kind extends string>(kinds: Kinds<Kind>): Pictures<Kind> {
-  const spec = useCalmWork((work) => work.spec);
+  const spec = useThrottledWork((work) => work.spec);
   const [pictures, setPictures] = useState<Pictures<Kind>>({});
   const latest = useRef(spec);
   latest.current = spec;

@@ -1,12 +1,12 @@
 import { type Figure, length, type Phrase, phrase } from "../draft";
 import {
   along,
-  beside,
   directionTo,
   distance,
   endOf,
   fairCurve,
   insideCorner,
+  offset,
   type Path,
   type Point,
   pathLength,
@@ -61,7 +61,7 @@ const INTO_CORNER_MM = 6;
 export function smallerTo(outer: Path, tip: Point, turn: 1 | -1): Path {
   const whole = pathLength(outer);
   const short = Math.max(INTO_CORNER_MM, 1.5 * distance(endOf(outer), tip));
-  const inside = beside(subpath(outer, 0, Math.max(whole / 2, whole - short)), () => UNDER_SMALLER_MM, turn);
+  const inside = offset(subpath(outer, 0, Math.max(whole / 2, whole - short)), () => UNDER_SMALLER_MM, turn);
   return [...inside, ...fairCurve([inside[inside.length - 1]?.[3] ?? tip, tip])];
 }
 
@@ -75,5 +75,5 @@ export function tipInside(outer: Path, tip: Point, next: Point): Point {
 /** The same along an edge that ends in the edge of the front, where both layers meet again. */
 export function smallerRunningOut(outer: Path, over: number, turn: 1 | -1): Path {
   const whole = pathLength(outer);
-  return beside(outer, (share) => UNDER_SMALLER_MM * Math.min(1, ((1 - share) * whole) / over), turn);
+  return offset(outer, (share) => UNDER_SMALLER_MM * Math.min(1, ((1 - share) * whole) / over), turn);
 }

@@ -1,5 +1,5 @@
 import type { Block } from "../block";
-import { along, beside, line, mapPath, type Path, type Point, reversePath, rotatePoint, startOf } from "../geometry";
+import { along, line, mapPath, offset, type Path, type Point, reversePath, rotatePoint, startOf } from "../geometry";
 
 /** Where a place of the front lies in the back's coordinates when both are joined at the shoulder. */
 export function frontOnBack({ front, back }: Pick<Block, "front" | "back">): (p: Point) => Point {
@@ -47,12 +47,12 @@ export function lineBelowNeckline(
   { centreBack, shoulder }: Below,
 ): { readonly back: Path; readonly whole: Path } {
   // From the centre back the bodice lies to the right of its neckline.
-  const onBack = beside(
+  const onBack = offset(
     reversePath(back.neckline.path),
     (share) => centreBack + (shoulder - centreBack) * share * share * (3 - 2 * share),
     1,
   );
   const place = frontOnBack({ front, back });
-  const onFront = beside(mapPath(front.neckline.path, place), () => shoulder, 1);
+  const onFront = offset(mapPath(front.neckline.path, place), () => shoulder, 1);
   return { back: onBack, whole: [...onBack, ...onFront] };
 }

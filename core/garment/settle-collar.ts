@@ -3,7 +3,7 @@ import { namesOf } from "../data";
 import { type Phrase, phrase, type Source } from "../draft";
 import { type CollarAttempt, draftCollar, type NeckForCollar } from "../drafting";
 import { type Finding, judgeDraftedCollar } from "../judge";
-import type { Chosen, DefaultTaken, ResolvedSpec } from "../resolve";
+import type { DefaultTaken, ResolvedSpec, TakeDefault } from "../resolve";
 import { buttonStandOf, closingOf, type ResolvedCollar, resolveCollar } from "../resolve";
 import type { CollarSpec, GarmentSpec, SpecChange } from "../spec";
 import { LENGTH_FIELDS } from "../spec";
@@ -23,7 +23,7 @@ export function draftSettledCollar(spec: GarmentSpec, resolved: ResolvedSpec, ne
   if (!given || !neck.block) return { attempt: draftCollar(resolved, resolved.collar, neck), retaken: [] };
   const { front, back } = neck.block;
   const retaken = new Map<string, DefaultTaken>();
-  const chosen: Chosen = (path, value, usual, rule, source) => {
+  const takeDefault: TakeDefault = (path, value, usual, rule, source) => {
     if (value !== undefined) return value;
     const before = resolved.defaults.find((one) => one.path === path);
     if (before?.value !== usual) retaken.set(path, taken(path, usual, rule, source));
@@ -39,7 +39,7 @@ export function draftSettledCollar(spec: GarmentSpec, resolved: ResolvedSpec, ne
     bodyFor(spec, resolved),
     at,
     (_, value, estimate) => value ?? estimate().value,
-    chosen,
+    takeDefault,
   );
   let attempt = draftCollar(resolved, asked, neck);
   for (let tries = 0; tries < MOST_RETAKEN && asked && !attempt.drafted; tries++) {

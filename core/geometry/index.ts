@@ -14,7 +14,7 @@ export { moveEnd, moveStart, rotatePath, rotatePoint, withStartDirection } from 
 export { type EllipseArc, ellipseArcPath } from "./ellipse-arc";
 export { betweenDirections, evenCurve, fairCurve } from "./fair-curve";
 export { type Corners, type Homography, homographyBetween, project } from "./homography";
-export { beside, insideCorner } from "./inset";
+export { insideCorner, offset } from "./inset";
 export { integral } from "./integral";
 export {
   along,

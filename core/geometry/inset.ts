@@ -11,7 +11,7 @@ const PLACES = 28;
  * The curve that lies `by` to one side of a path, square to it at every place: to its right (1) or its left (-1). `by` is in
  * millimetres, for a share of the way along. Where the path bends tighter than that the curve would turn back: such places are left out.
  */
-export function beside(path: Path, by: (share: number) => number, turn: 1 | -1): Path {
+export function offset(path: Path, by: (share: number) => number, turn: 1 | -1): Path {
   const whole = pathLength(path);
   const placeAt = (share: number) => {
     const { point, direction } = along(path, whole * share);

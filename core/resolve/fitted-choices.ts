@@ -5,7 +5,7 @@ import { length, type Phrase, phrase } from "../draft";
 import { DEGREE } from "../geometry";
 import { isDropped, styleOf } from "../sleeve/all-styles";
 import type { DraftedBlockSpec, GarmentSpec } from "../spec";
-import type { Chosen } from "./take-default";
+import type { TakeDefault } from "./take-default";
 import { COMMON } from "./usual-block";
 
 /** A wider dart than this is sewn even where a garment has none as a rule. */
@@ -39,13 +39,13 @@ export function resolveFittedChoices(
   { sleeve }: GarmentSpec,
   garment: EaseGarment,
   quarters: Quarters,
-  chosen: Chosen,
+  takeDefault: TakeDefault,
 ): BlockChoices {
   const usual = USUAL[garment];
   type Choosable = Omit<BlockChoices, "typed">;
   const given: Partial<Choosable> = block;
   const take = <K extends keyof Choosable>(key: K, value: Choosable[K], why: Phrase): Choosable[K] =>
-    chosen<Choosable[K]>(`block.${key}`, given[key], value, why, COMMON);
+    takeDefault<Choosable[K]>(`block.${key}`, given[key], value, why, COMMON);
   const ofGarment = phrase`usual for the garment`;
   const style = block.style ?? "woven";
   const isDroppedStyle =
@@ -92,7 +92,7 @@ export function bustDartOf(
   garment: EaseGarment,
   { shaping, style, gathers }: BlockChoices,
   body: FittedTask["body"],
-  chosen: Chosen,
+  takeDefault: TakeDefault,
 ) {
   const { sleeve, bodice } = spec;
   const cup = (body.bust - body.upperBust) / (2 * CUP_HEIGHT_MM) / DEGREE;
@@ -106,7 +106,13 @@ export function bustDartOf(
         ? "shoulder"
         : "side";
   const usual: BustDartPlace = shaping === "princess-shoulder" || shaping === "princess-armhole" ? shaping : plain;
-  const asked = chosen("block.bustDart", block.bustDart, usual, phrase`goes with the shaping and the garment`, COMMON);
+  const asked = takeDefault(
+    "block.bustDart",
+    block.bustDart,
+    usual,
+    phrase`goes with the shaping and the garment`,
+    COMMON,
+  );
   // A princess line is cut only where the shaping has one.
   const fit = isPrincess(asked) && asked !== shaping ? "side" : asked;
   const sewn = bodice.panels === "whole" ? withoutPanels(fit) : fit;

@@ -11,4 +11,4 @@ export {
 export type { ResolvedBlock } from "./resolve-block";
 export { type ResolvedCollar, resolveCollar } from "./resolve-collar";
 export { type ResolvedSleeve, usualUpperArmEase } from "./resolve-sleeve";
-export type { Chosen } from "./take-default";
+export type { TakeDefault } from "./take-default";

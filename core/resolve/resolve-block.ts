@@ -22,7 +22,7 @@ import type { BlockSpec, DraftedBlockSpec, GarmentSpec, OutlineBlockSpec, Outlin
 import { INCH_MM } from "../tape";
 import { type ResolvedFitted, resolveFitted } from "./resolve-fitted";
 import { resolveReadings } from "./resolve-readings";
-import type { Chosen, Measured } from "./take-default";
+import type { TakeDefault, TakeMeasure } from "./take-default";
 import {
   BACK_NECK_DEPTH_MM,
   COMMON,
@@ -66,30 +66,30 @@ export function blockNeedsBust(block: BlockSpec): boolean {
 export function resolveBlock(
   spec: GarmentSpec,
   bust: number,
-  measured: Measured,
-  chosen: Chosen,
+  takeMeasure: TakeMeasure,
+  takeDefault: TakeDefault,
   before: ResolvedBlock | null,
 ): ResolvedBlock {
   const { block } = spec;
   const alterations = block.alterations ?? [];
   switch (block.source) {
     case "readings":
-      return { alterations, source: "readings", ...resolveReadings(spec, block, bust, measured) };
+      return { alterations, source: "readings", ...resolveReadings(spec, block, bust, takeMeasure) };
     case "drafted":
       return {
         alterations,
         source: "drafted",
         read: readOver(block),
-        ...(chosen("block.school", block.school, "fitted", phrase`solved from the body`, "choice") === "quick"
-          ? resolveQuick(block, resolveBlockBody(spec, bust, measured), chosen)
-          : resolveFitted(spec, block, bust, measured, chosen, before?.source === "drafted" ? before : null)),
+        ...(takeDefault("block.school", block.school, "fitted", phrase`solved from the body`, "choice") === "quick"
+          ? resolveQuick(block, resolveBlockBody(spec, bust, takeMeasure), takeDefault)
+          : resolveFitted(spec, block, bust, takeMeasure, takeDefault, before?.source === "drafted" ? before : null)),
       };
     case "outline":
       return {
         alterations,
         source: "outline",
         outline: { front: readHalf(block.front), back: readHalf(block.back) },
-        standIns: outlineStandIns(spec, block, measured),
+        standIns: outlineStandIns(spec, block, takeMeasure),
         from: block.from ?? "drawing",
         error: block.error ?? null,
       };
@@ -104,9 +104,9 @@ function readOver({ read = {} }: DraftedBlockSpec): ReadOver {
   };
 }
 
-function resolveBlockBody({ body }: GarmentSpec, bust: number, measured: Measured): BlockMeasures {
+function resolveBlockBody({ body }: GarmentSpec, bust: number, takeMeasure: TakeMeasure): BlockMeasures {
   const fromBust = (id: Parameters<typeof estimateFromBust>[0], isNeeded = true) =>
-    measured(`body.${id}`, body[id], () => estimateFromBust(id, bust), isNeeded);
+    takeMeasure(`body.${id}`, body[id], () => estimateFromBust(id, bust), isNeeded);
   return {
     bust,
     waist: fromBust("waist"),
@@ -115,7 +115,7 @@ function resolveBlockBody({ body }: GarmentSpec, bust: number, measured: Measure
     neckBase: fromBust("neckBase"),
     shoulderWidth: fromBust("shoulderWidth"),
     armholeGirth: fromBust("armholeGirth"),
-    backLength: measured("body.backLength", body.backLength, estimateBackLength),
+    backLength: takeMeasure("body.backLength", body.backLength, estimateBackLength),
     frontToBust: fromBust("frontToBust"),
     bustSpan: fromBust("bustSpan"),
   };
@@ -124,21 +124,21 @@ function resolveBlockBody({ body }: GarmentSpec, bust: number, measured: Measure
 type Choosable = Omit<BlockChoices, "typed">;
 
 /** The choices of a drafted bodice, and every figure of it that was not typed by the rule that gives it. */
-function resolveQuick(block: DraftedBlockSpec, body: BlockMeasures, chosen: Chosen) {
-  const choices = resolveChoices(block, body, chosen);
+function resolveQuick(block: DraftedBlockSpec, body: BlockMeasures, takeDefault: TakeDefault) {
+  const choices = resolveChoices(block, body, takeDefault);
   const plan = planBlock(body, choices);
   for (const name of TYPED_FIGURES) {
     const found = typedFigureOf(plan, name);
-    if (found) chosen(`block.${name}`, choices.typed[name], found.value, found.rule, COMMON);
+    if (found) takeDefault(`block.${name}`, choices.typed[name], found.value, found.rule, COMMON);
   }
   return { school: "quick" as const, body, choices };
 }
 
 /** Every choice of the bodice; those that go with the style follow it. */
-function resolveChoices(block: DraftedBlockSpec, body: BlockMeasures, chosen: Chosen): BlockChoices {
+function resolveChoices(block: DraftedBlockSpec, body: BlockMeasures, takeDefault: TakeDefault): BlockChoices {
   const given: Partial<Choosable> = block;
   const take = <K extends keyof Choosable>(key: K, value: Choosable[K], why: Phrase): Choosable[K] =>
-    chosen<Choosable[K]>(`block.${key}`, given[key], value, why, COMMON);
+    takeDefault<Choosable[K]>(`block.${key}`, given[key], value, why, COMMON);
   const style = take("style", "woven", phrase`the usual bodice`);
   const usualOf = STYLE_DEFAULTS[style];
   const ofStyle = phrase`usual for ${style === "dropped" ? "a dropped shoulder" : style === "knit" ? "a knit" : "woven cloth"}`;
@@ -195,12 +195,12 @@ function readEdge(data: string) {
   return path;
 }
 
-function outlineStandIns(spec: GarmentSpec, block: OutlineBlockSpec, measured: Measured): OutlineStandIns {
+function outlineStandIns(spec: GarmentSpec, block: OutlineBlockSpec, takeMeasure: TakeMeasure): OutlineStandIns {
   const isNeeded = spec.collar !== null;
   const neck = spec.body.neckBase === undefined ? usual(NECK_WIDTH_MM, "usual") : sixthOfNeck(spec.body.neckBase);
   const standIn = (side: Side, depth: number) =>
     block[side].neckline === undefined
-      ? measured(
+      ? takeMeasure(
           `block.${side}.neckline`,
           undefined,
           () => usual(depth, "its depth; the edge was not pointed at"),

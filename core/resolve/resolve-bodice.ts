@@ -8,7 +8,7 @@ import { styleOf } from "../sleeve/all-styles";
 import type { GarmentSpec } from "../spec";
 import { INCH_MM } from "../tape";
 import type { ResolvedBlock } from "./resolve-block";
-import type { Chosen } from "./take-default";
+import type { TakeDefault } from "./take-default";
 import { COMMON } from "./usual-block";
 
 /** The usual figures of a bodice's edges (common practice, no source): a stand of 1 to 1 1/2 in, a facing of 4 to 6 1/2 cm. */
@@ -33,7 +33,7 @@ export function resolveBodicePieces(
   block: ResolvedBlock,
   body: SleeveBody,
   cloth: Cloth,
-  chosen: Chosen,
+  takeDefault: TakeDefault,
 ): BodiceChoices {
   const given: Partial<Choosable> = spec.bodice;
   const cut = given.cut ?? (block.source === "drafted" ? "whole" : "parts");
@@ -45,7 +45,7 @@ export function resolveBodicePieces(
     rule: Phrase,
   ): Choosable[Name] =>
     cut === "whole" && isAsked
-      ? chosen<Choosable[Name]>(`bodice.${name}`, given[name], value, rule, COMMON)
+      ? takeDefault<Choosable[Name]>(`bodice.${name}`, given[name], value, rule, COMMON)
       : (given[name] ?? value);
   // A lapel or a band makes the front edge itself, whatever was chosen for another collar.
   const isZipped = about.growsFront && spec.bodice.front === "zip";

@@ -9,7 +9,7 @@ import {
 } from "../collar";
 import { namesOf } from "../data";
 import type { CollarSpec } from "../spec";
-import type { Chosen, Measured } from "./take-default";
+import type { TakeDefault, TakeMeasure } from "./take-default";
 
 /** A collar with every default taken; its neckline comes from the block. Millimetres. */
 export type ResolvedCollar = {
@@ -25,13 +25,13 @@ export function resolveCollar(
   collar: CollarSpec | null,
   body: Body,
   at: Pick<UsualAt, "buttonStand" | "closing" | "neckline">,
-  measured: Measured,
-  chosen: Chosen,
+  takeMeasure: TakeMeasure,
+  takeDefault: TakeDefault,
 ): ResolvedCollar | null {
   if (!collar) return null;
   const { usual, choices: choosable, needsNeck } = collarOf(collar.kind);
   const neck = needsNeck
-    ? measured("body.neck", body.neck, () => estimateNeck(body))
+    ? takeMeasure("body.neck", body.neck, () => estimateNeck(body))
     : (body.neck ?? estimateNeck(body).value);
   const choices: Record<string, string> = {};
   for (const name of namesOf<CollarChoiceName>(choosable)) {
@@ -40,7 +40,7 @@ export function resolveCollar(
     const { value, rule, when } = choice;
     const given: string | undefined = collar[name];
     choices[name] =
-      when && !when(choices) ? (given ?? value) : chosen<string>(`collar.${name}`, given, value, rule, "choice");
+      when && !when(choices) ? (given ?? value) : takeDefault<string>(`collar.${name}`, given, value, rule, "choice");
   }
   const figures: Partial<Record<CollarFieldName, number>> = {};
   for (const name of namesOf<CollarFieldName>(usual)) {
@@ -49,7 +49,7 @@ export function resolveCollar(
     const { value, rule, source, when } = figure;
     const mm = typeof value === "number" ? value : value({ ...at, neck, choices, figures });
     figures[name] =
-      when && !when(choices) ? (collar[name] ?? mm) : chosen(`collar.${name}`, collar[name], mm, rule, source);
+      when && !when(choices) ? (collar[name] ?? mm) : takeDefault(`collar.${name}`, collar[name], mm, rule, source);
   }
   return { kind: collar.kind, figures, choices, given: collar, neck };
 }

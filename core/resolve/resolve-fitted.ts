@@ -22,7 +22,7 @@ import { length, phrase } from "../draft";
 import { DEGREE } from "../geometry";
 import type { DraftedBlockSpec, GarmentSpec } from "../spec";
 import { bustDartOf, isOfKnit, isWithBodice, resolveFittedChoices } from "./fitted-choices";
-import type { Chosen, Measured } from "./take-default";
+import type { TakeDefault, TakeMeasure } from "./take-default";
 import { COMMON } from "./usual-block";
 
 /** A fitted block with everything it was drafted from. */
@@ -62,28 +62,28 @@ export function resolveFitted(
   spec: GarmentSpec,
   block: DraftedBlockSpec,
   bust: number,
-  measured: Measured,
-  chosen: Chosen,
+  takeMeasure: TakeMeasure,
+  takeDefault: TakeDefault,
   before: { readonly school: "quick" } | ResolvedFitted | null,
 ): ResolvedFitted {
   const given = spec.body;
   const estimates = fittedEstimates(given, bust, spec.proportions ?? "woman");
   const take = (id: keyof FittedEstimates, isNeeded = true) =>
-    measured(`body.${id}`, given[id], () => estimates[id], isNeeded);
+    takeMeasure(`body.${id}`, given[id], () => estimates[id], isNeeded);
   const cloth = spec.cloth.kind ?? DEFAULT_CLOTH;
-  const style = chosen("block.style", block.style, "woven", phrase`the usual bodice`, COMMON);
-  const garment: EaseGarment = chosen(
+  const style = takeDefault("block.style", block.style, "woven", phrase`the usual bodice`, COMMON);
+  const garment: EaseGarment = takeDefault(
     "block.garment",
     block.garment,
     usualGarment(style),
     phrase`usual for this bodice`,
     COMMON,
   );
-  const { ease, quarters } = resolveEase(block, usualEase(garment, cloth, bust, block.workroomEase), chosen);
+  const { ease, quarters } = resolveEase(block, usualEase(garment, cloth, bust, block.workroomEase), takeDefault);
   const slope = take("shoulderSlope", false) * DEGREE;
   const neckBase = take("neckBase");
   const shoulderWidth = take("shoulderWidth");
-  const shoulderLength = measured(
+  const shoulderLength = takeMeasure(
     "body.shoulderLength",
     given.shoulderLength,
     () => {
@@ -96,7 +96,7 @@ export function resolveFitted(
     },
     false,
   );
-  const choices = resolveFittedChoices(block, spec, garment, quarters, chosen);
+  const choices = resolveFittedChoices(block, spec, garment, quarters, takeDefault);
   const body: FittedTask["body"] = {
     bust,
     upperBust: Math.min(bust, take("upperBust")),
@@ -117,10 +117,10 @@ export function resolveFitted(
     waistToHip: take("waistToHip", false),
     height: take("height", false),
   };
-  const { place, movedDart } = bustDartOf(spec, block, garment, choices, body, chosen);
+  const { place, movedDart } = bustDartOf(spec, block, garment, choices, body, takeDefault);
   const isStraight = choices.sideSeam === "straight" || choices.shaping === "none" || choices.gathers !== "none";
   const { typed } = choices;
-  const dartEase = chosen(
+  const dartEase = takeDefault(
     "block.dartEase",
     block.dartEase,
     isOfKnit(choices.style, garment) ? 0 : DART_EASE_DEGREES,
@@ -133,7 +133,7 @@ export function resolveFitted(
     choices: {
       bustDart: place,
       dartEase: dartEase * DEGREE,
-      dartShort: chosen("block.dartShort", block.dartShort, DART_SHORT_MM, phrase`usual`, "from memory"),
+      dartShort: takeDefault("block.dartShort", block.dartShort, DART_SHORT_MM, phrase`usual`, "from memory"),
       silhouette: isStraight ? "straight" : "fitted",
       sideIntake:
         choices.sideSeam === "straight"
@@ -184,10 +184,10 @@ export function resolveFitted(
   const settled = isSame ? before : withArmholeThatFits(asked, block, given.armholeGirth !== undefined);
   const { task, drafted } = settled;
   if (task.ease.armhole !== ease.armhole)
-    chosen("block.ease.armhole", undefined, task.ease.armhole, ARMHOLE_SETTLED, "geometry");
-  listSolved(drafted, task, block, chosen);
+    takeDefault("block.ease.armhole", undefined, task.ease.armhole, ARMHOLE_SETTLED, "geometry");
+  listSolved(drafted, task, block, takeDefault);
   if (drafted.ok)
-    measured("body.frontToWaist", given.frontToWaist, () => ({
+    takeMeasure("body.frontToWaist", given.frontToWaist, () => ({
       value: drafted.frontLength,
       rule: phrase`as the bust dart and the balance of both armholes ask`,
       source: "solved",
@@ -234,7 +234,7 @@ function blockMeasures({ body: given }: GarmentSpec, body: FittedTask["body"]): 
 }
 
 /** Whole girths as typed, else four times what was typed for a quarter, else as is usual; and what a quarter then has. */
-function resolveEase(block: DraftedBlockSpec, usual: FittedEase, chosen: Chosen) {
+function resolveEase(block: DraftedBlockSpec, usual: FittedEase, takeDefault: TakeDefault) {
   const quarters: Readonly<Partial<Record<keyof FittedEase, number | undefined>>> = {
     bust: block.chestEase,
     waist: block.waistEase,
@@ -244,7 +244,7 @@ function resolveEase(block: DraftedBlockSpec, usual: FittedEase, chosen: Chosen)
     const quarter = quarters[level];
     const typed = block.ease?.[level] ?? (quarter === undefined ? undefined : 4 * quarter);
     const isOfWorkroom = block.workroomEase?.[level] !== undefined;
-    return chosen(
+    return takeDefault(
       `block.ease.${level}`,
       typed,
       usual[level],
@@ -264,10 +264,15 @@ function centreBackOf({ bodice }: GarmentSpec, { centreBackShaping }: DraftedBlo
 }
 
 /** The figures that may be typed, as the block was solved, listed for those that were not. */
-function listSolved(drafted: FittedBlock, { gathered }: FittedTask, block: DraftedBlockSpec, chosen: Chosen): void {
+function listSolved(
+  drafted: FittedBlock,
+  { gathered }: FittedTask,
+  block: DraftedBlockSpec,
+  takeDefault: TakeDefault,
+): void {
   if (!drafted.ok) return;
   for (const name of TYPED_FIGURES) {
     const found = typedFigureOf({ figures: drafted.block.figures, gathered }, name);
-    if (found) chosen(`block.${name}`, block[name], found.value, found.rule, "solved");
+    if (found) takeDefault(`block.${name}`, block[name], found.value, found.rule, "solved");
   }
 }

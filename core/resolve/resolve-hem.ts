@@ -2,7 +2,7 @@ import { limbAt, type SleeveBody } from "../body";
 import { length, type Phrase, phrase, type Source } from "../draft";
 import { type HemChoices, type HemFinish, USUAL_OPENING_MM } from "../sleeve/finish";
 import type { SleeveSpec } from "../spec";
-import type { Chosen } from "./take-default";
+import type { TakeDefault } from "./take-default";
 
 /** 2 1/2 in, 1 in, 1 in, 1 in and 1/2 in, from memory; an opening 60 to 90 mm long is common practice. */
 const HEM_MM = {
@@ -32,7 +32,7 @@ export function resolveHem(
   body: SleeveBody,
   /** How far below the shoulder point it ends. */
   endsBelow: number,
-  chosen: Chosen,
+  takeDefault: TakeDefault,
 ): HemChoices {
   const finish = hem.finish ?? usual;
   const isClosed = finish === "band" || (finish === "cuff" && hem.opening === 0);
@@ -44,13 +44,13 @@ export function resolveHem(
     value: number,
     rule: Phrase,
     source: Source,
-  ) => (isAsked ? chosen(`sleeve.hem.${name}`, hem[name], value, rule, source) : (hem[name] ?? value));
+  ) => (isAsked ? takeDefault(`sleeve.hem.${name}`, hem[name], value, rule, source) : (hem[name] ?? value));
   const isCuff = finish === "cuff";
   return {
     finish:
       usual === "plain"
         ? finish
-        : chosen("sleeve.hem.finish", hem.finish, usual, phrase`usual for this sleeve`, "choice"),
+        : takeDefault("sleeve.hem.finish", hem.finish, usual, phrase`usual for this sleeve`, "choice"),
     depth: pick(isSewnOn, "depth", isCuff ? HEM_MM.cuff : HEM_MM.band, phrase`usual`, "from memory"),
     ease: pick(isSewnOn, "ease", ease.value, ease.rule, "from memory"),
     overlap: pick(isCuff, "overlap", HEM_MM.overlap, phrase`for a button`, "from memory"),

@@ -10,7 +10,7 @@ import { type Body, type Estimate, estimateArmhole } from "../body";
 import { length, percent, phrase } from "../draft";
 import type { GarmentSpec, ReadingsBlockSpec } from "../spec";
 import { INCH_MM } from "../tape";
-import type { Measured } from "./take-default";
+import type { TakeMeasure } from "./take-default";
 import {
   BACK_NECK_DEPTH_MM,
   COMMON,
@@ -27,11 +27,11 @@ const FRONT_SHARE_OF_ARMHOLE = 0.485;
 const DEPTH_SHARE_OF_ARMHOLE = 0.435;
 
 /** The readings on the stitching line, with a stand-in for each that is missing, and by what each was moved to get there. */
-export function resolveReadings(spec: GarmentSpec, block: ReadingsBlockSpec, bust: number, measured: Measured) {
-  const armhole = resolveArmhole(spec, block, bust, measured);
+export function resolveReadings(spec: GarmentSpec, block: ReadingsBlockSpec, bust: number, takeMeasure: TakeMeasure) {
+  const armhole = resolveArmhole(spec, block, bust, takeMeasure);
   // A neckline that no collar is fitted to may be estimated without a word; with a collar it has to be measured.
   const isNeckNeeded = spec.collar !== null;
-  const shoulder = resolveShoulder(spec, block, measured);
+  const shoulder = resolveShoulder(spec, block, takeMeasure);
   const allowance = block.includesSeamAllowance ?? 0;
   const offsets = leftOut(
     stitchingLineOffsets(allowance, Math.asin(Math.min(1, shoulder.slope / shoulder.length))),
@@ -40,7 +40,7 @@ export function resolveReadings(spec: GarmentSpec, block: ReadingsBlockSpec, bus
   const { neckline } = block;
   const sixth = spec.body.neckBase === undefined ? null : sixthOfNeck(spec.body.neckBase);
   const standIn = (path: string, value: number): Reading => ({
-    value: measured(path, undefined, () => sixth ?? usual(value, "usual for a small figure"), isNeckNeeded),
+    value: takeMeasure(path, undefined, () => sixth ?? usual(value, "usual for a small figure"), isNeckNeeded),
     isEstimate: true,
   });
   const half = (side: Side, usualDepth: number): NeckReadings => {
@@ -55,7 +55,10 @@ export function resolveReadings(spec: GarmentSpec, block: ReadingsBlockSpec, bus
           : readLength !== undefined
             ? null
             : side === "back"
-              ? { value: measured(path, undefined, () => usual(usualDepth, "usual"), isNeckNeeded), isEstimate: true }
+              ? {
+                  value: takeMeasure(path, undefined, () => usual(usualDepth, "usual"), isNeckNeeded),
+                  isEstimate: true,
+                }
               : standIn(path, usualDepth),
       length: readLength === undefined ? null : readLength + offsets[`neckline.${side}Length`],
     };
@@ -95,7 +98,7 @@ function leftOut(offsets: ReadingOffsets, { leaveOut }: ReadingsBlockSpec): Read
  * Front, back and depth, what was not read standing in. One figure round the whole armhole is split by the usual share; with one half and
  * the whole, the other half is what is left; with only one half, the other follows from it.
  */
-function resolveArmhole({ body }: GarmentSpec, { armhole }: ReadingsBlockSpec, bust: number, measured: Measured) {
+function resolveArmhole({ body }: GarmentSpec, { armhole }: ReadingsBlockSpec, bust: number, takeMeasure: TakeMeasure) {
   const { front, back, girth, depth } = armhole;
   const whole = girth === undefined ? goingWithDepth(wholeArmhole(body, bust), depth) : null;
   const half = (side: Side, other: number | undefined): Estimate => {
@@ -109,9 +112,9 @@ function resolveArmhole({ body }: GarmentSpec, { armhole }: ReadingsBlockSpec, b
       source,
     };
   };
-  const readFront = measured("block.armhole.front", front, () => half("front", back));
-  const readBack = measured("block.armhole.back", back, () => half("back", front));
-  const readDepth = measured("block.armhole.depth", depth, () => ({
+  const readFront = takeMeasure("block.armhole.front", front, () => half("front", back));
+  const readBack = takeMeasure("block.armhole.back", back, () => half("back", front));
+  const readDepth = takeMeasure("block.armhole.depth", depth, () => ({
     value: (readFront + readBack) * DEPTH_SHARE_OF_ARMHOLE,
     rule: phrase`${percent(DEPTH_SHARE_OF_ARMHOLE)} of the armhole ${length(readFront + readBack)}`,
     source: "stand-in",
@@ -175,9 +178,9 @@ function partner(other: number, factor: number, name: string): Estimate {
 }
 
 /** One of the two read is followed by the other; with neither, the body or the usual shoulder stands in. */
-function resolveShoulder({ body, collar }: GarmentSpec, { shoulder }: ReadingsBlockSpec, measured: Measured) {
+function resolveShoulder({ body, collar }: GarmentSpec, { shoulder }: ReadingsBlockSpec, takeMeasure: TakeMeasure) {
   const isNeeded = collar !== null;
-  const read = measured(
+  const read = takeMeasure(
     "block.shoulder.length",
     shoulder?.length,
     () => {
@@ -193,7 +196,7 @@ function resolveShoulder({ body, collar }: GarmentSpec, { shoulder }: ReadingsBl
     },
     isNeeded,
   );
-  const slope = measured(
+  const slope = takeMeasure(
     "block.shoulder.slope",
     shoulder?.slope,
     () => ({

@@ -7,7 +7,7 @@ import { SLEEVE_REACHES } from "../sleeve/reach";
 import type { CapCurve, CapGuides, Placement, SetInMethod, SurplusWay, TwoPieceChoices } from "../sleeve/set-in";
 import type { SleeveSpec } from "../spec";
 import { resolveHem } from "./resolve-hem";
-import type { Chosen } from "./take-default";
+import type { TakeDefault } from "./take-default";
 
 /** The back takes a little more of the ease: 45 to 55 (common practice, no source). */
 const BACK_EASE_SHARE = 0.55;
@@ -61,7 +61,7 @@ export function resolveSleeve(
   body: SleeveBody,
   cloth: Cloth,
   ofBlock: { readonly shoulderExtension: number; readonly upperArmEase: number | null },
-  chosen: Chosen,
+  takeDefault: TakeDefault,
 ): ResolvedSleeve {
   const { shoulderExtension } = ofBlock;
   const wristEase =
@@ -76,35 +76,35 @@ export function resolveSleeve(
   const fitting = sewnStyleOf(sleeve.kind)?.fitting;
   const method: SetInMethod =
     fitting?.method ??
-    chosen(
+    takeDefault(
       "sleeve.method",
       sleeve.method,
       "fit-first",
       phrase`the only method that fits arm and armhole together`,
       "choice",
     );
-  const whole = chosen("sleeve.length", sleeve.length, ...usualLength(sleeve, style, body, shoulderExtension));
+  const whole = takeDefault("sleeve.length", sleeve.length, ...usualLength(sleeve, style, body, shoulderExtension));
   const beginsBelow = isDropped(sleeve.kind) ? shoulderExtension : 0;
-  const armEase = chosen(
+  const armEase = takeDefault(
     "sleeve.upperArmEase",
     sleeve.upperArmEase,
     ...usualUpperArmEase(method, cloth, ofBlock.upperArmEase),
   );
   return {
     kind: sleeve.kind,
-    styleLengths: style ? resolveStyle(sleeve, sleeve.kind, style, chosen) : {},
-    hem: resolveHem(sleeve, style?.usualFinish ?? "plain", body, whole + beginsBelow, chosen),
+    styleLengths: style ? resolveStyle(sleeve, sleeve.kind, style, takeDefault) : {},
+    hem: resolveHem(sleeve, style?.usualFinish ?? "plain", body, whole + beginsBelow, takeDefault),
     method,
     capEase:
       fitting?.capEase ??
-      chosen(
+      takeDefault(
         "sleeve.capEase",
         sleeve.capEase,
         middle(cloth.capEase),
         phrase`middle of what ${cloth.name.toLowerCase()} ${cloth.source === "choice" ? "takes here" : "usually takes"}, ${length(cloth.capEase.least)} to ${length(cloth.capEase.most)}`,
         cloth.source,
       ),
-    backEaseShare: chosen(
+    backEaseShare: takeDefault(
       "sleeve.backEaseShare",
       sleeve.backEaseShare,
       BACK_EASE_SHARE,
@@ -113,8 +113,8 @@ export function resolveSleeve(
     ),
     upperArmEase: armEase,
     upperArmEaseGiven: sleeve.upperArmEase ?? null,
-    elbowEase: chosen("sleeve.elbowEase", sleeve.elbowEase, ...elbowEase(armEase)),
-    wristEase: chosen("sleeve.wristEase", sleeve.wristEase, wristEase, wristRule, "from memory"),
+    elbowEase: takeDefault("sleeve.elbowEase", sleeve.elbowEase, ...elbowEase(armEase)),
+    wristEase: takeDefault("sleeve.wristEase", sleeve.wristEase, wristEase, wristRule, "from memory"),
     length: whole,
     beginsBelow,
     hemWidth: sleeve.hemWidth ?? null,
@@ -122,7 +122,7 @@ export function resolveSleeve(
     hemTurnUp: sleeve.hemTurnUp ?? 0,
     elbowDart: sleeve.elbowDart ?? 0,
     isTwoPiece: sleeve.cut === "two-piece",
-    twoPiece: sleeve.cut === "two-piece" && !style ? resolveTwoPiece(sleeve, chosen) : null,
+    twoPiece: sleeve.cut === "two-piece" && !style ? resolveTwoPiece(sleeve, takeDefault) : null,
     capHeight: sleeve.capHeight ?? null,
     placement: sleeve.placement ?? fitting?.placement ?? null,
     curve: sleeve.curve ?? null,
@@ -201,13 +201,13 @@ function usualLength(
 /** 3/4 in, 3/8 in and 1/2 in, all from memory. */
 const TWO_PIECE_MM = { frontUnder: 19.05, backUnder: 9.525, elbowHollow: 12.7 } as const;
 
-function resolveTwoPiece(sleeve: SleeveSpec, chosen: Chosen): TwoPieceChoices {
+function resolveTwoPiece(sleeve: SleeveSpec, takeDefault: TakeDefault): TwoPieceChoices {
   const { frontUnder, backUnder, elbowHollow } = TWO_PIECE_MM;
   const hidden = phrase`so that the seam is out of sight`;
   return {
-    frontUnder: chosen("sleeve.frontSeamUnder", sleeve.frontSeamUnder, frontUnder, hidden, "from memory"),
-    backUnder: chosen("sleeve.backSeamUnder", sleeve.backSeamUnder, backUnder, hidden, "from memory"),
-    elbowHollow: chosen(
+    frontUnder: takeDefault("sleeve.frontSeamUnder", sleeve.frontSeamUnder, frontUnder, hidden, "from memory"),
+    backUnder: takeDefault("sleeve.backSeamUnder", sleeve.backSeamUnder, backUnder, hidden, "from memory"),
+    elbowHollow: takeDefault(
       "sleeve.elbowHollow",
       sleeve.elbowHollow,
       elbowHollow,
@@ -217,12 +217,12 @@ function resolveTwoPiece(sleeve: SleeveSpec, chosen: Chosen): TwoPieceChoices {
   };
 }
 
-function resolveStyle(sleeve: SleeveSpec, kind: SleeveKind, style: SleeveStyle, chosen: Chosen) {
+function resolveStyle(sleeve: SleeveSpec, kind: SleeveKind, style: SleeveStyle, takeDefault: TakeDefault) {
   const given: { readonly [name in string]?: number | undefined } = (kind !== "set-in" && sleeve[kind]) || {};
   return Object.fromEntries(
     Object.entries(style.fields).map(([name, { usual, rule, source }]) => [
       name,
-      chosen(`sleeve.${kind}.${name}`, given[name], usual, rule, source),
+      takeDefault(`sleeve.${kind}.${name}`, given[name], usual, rule, source),
     ]),
   );
 }

@@ -22,7 +22,7 @@ import { blockNeedsBust, type ResolvedBlock, resolveBlock } from "./resolve-bloc
 import { resolveBodicePieces } from "./resolve-bodice";
 import { type ResolvedCollar, resolveCollar } from "./resolve-collar";
 import { type ResolvedSleeve, resolveSleeve } from "./resolve-sleeve";
-import type { Chosen, Measured } from "./take-default";
+import type { TakeDefault, TakeMeasure } from "./take-default";
 
 /** A figure that the file left out: what was taken instead, by what rule. */
 export type DefaultTaken = {
@@ -54,7 +54,7 @@ export type ResolvedSpec = {
 /** Takes every default in one place, and lists each one taken. A block that was solved from the same figures `before` is not solved again. */
 export function resolveSpec(spec: GarmentSpec, before: ResolvedBlock | null = null): ResolvedSpec {
   const defaults: DefaultTaken[] = [];
-  const measured: Measured = (path, given, estimate, isNeeded = true) => {
+  const takeMeasure: TakeMeasure = (path, given, estimate, isNeeded = true) => {
     if (given !== undefined) return given;
     const { value, rule, source } = estimate();
     if (!defaults.some((taken) => taken.path === path)) {
@@ -62,7 +62,7 @@ export function resolveSpec(spec: GarmentSpec, before: ResolvedBlock | null = nu
     }
     return value;
   };
-  const chosen: Chosen = (path, given, value, rule, source) => {
+  const takeDefault: TakeDefault = (path, given, value, rule, source) => {
     if (given !== undefined) return given;
     // One that is taken otherwise later on stands in the place of the first.
     const before = defaults.findIndex((taken) => taken.path === path);
@@ -77,13 +77,13 @@ export function resolveSpec(spec: GarmentSpec, before: ResolvedBlock | null = nu
     return value;
   };
 
-  const body = resolveBody(spec, measured);
+  const body = resolveBody(spec, takeMeasure);
   const cloth = clothOf(
-    chosen("cloth.kind", spec.cloth.kind, DEFAULT_CLOTH, phrase`the usual cloth of a set-in sleeve`, "choice"),
+    takeDefault("cloth.kind", spec.cloth.kind, DEFAULT_CLOTH, phrase`the usual cloth of a set-in sleeve`, "choice"),
     spec.cloth.takes,
   );
-  const block = resolveBlock(spec, body.bust, measured, chosen, before);
-  const pieces = resolveBodicePieces(spec, block, body, cloth, chosen);
+  const block = resolveBlock(spec, body.bust, takeMeasure, takeDefault, before);
+  const pieces = resolveBodicePieces(spec, block, body, cloth, takeDefault);
   const shoulderExtension = block.source === "drafted" ? block.choices.shoulderExtension : 0;
   return {
     body,
@@ -99,19 +99,19 @@ export function resolveSpec(spec: GarmentSpec, before: ResolvedBlock | null = nu
           shoulderExtension,
           upperArmEase: block.source === "drafted" && block.school === "fitted" ? block.task.ease.upperArm : null,
         },
-        chosen,
+        takeDefault,
       ),
     collar: resolveCollar(
       spec.collar,
       // The neck follows from the neck base that the block was solved for.
       block.source === "drafted" && block.school === "fitted" ? { ...body, neckBase: block.task.body.neckBase } : body,
       { buttonStand: buttonStandOf(block, pieces), closing: closingOf(pieces), neckline: null },
-      measured,
-      chosen,
+      takeMeasure,
+      takeDefault,
     ),
-    bodice: resolveBodice(spec, body, measured),
+    bodice: resolveBodice(spec, body, takeMeasure),
     pieces,
-    allowances: resolveAllowances(spec, chosen),
+    allowances: resolveAllowances(spec, takeDefault),
     defaults,
   };
 }
@@ -126,10 +126,10 @@ const ALLOWANCES_MM = {
 export const usualAllowances = (unit: GarmentSpec["unit"]): ResolvedSpec["allowances"] =>
   ALLOWANCES_MM[unit === "in" ? "in" : "cm"];
 
-function resolveAllowances({ allowances, unit }: GarmentSpec, chosen: Chosen): ResolvedSpec["allowances"] {
+function resolveAllowances({ allowances, unit }: GarmentSpec, takeDefault: TakeDefault): ResolvedSpec["allowances"] {
   const usual = usualAllowances(unit);
   const take = (name: keyof ResolvedSpec["allowances"], rule: Phrase) =>
-    chosen(`allowances.${name}`, allowances[name], usual[name], rule, "common practice, no source");
+    takeDefault(`allowances.${name}`, allowances[name], usual[name], rule, "common practice, no source");
   return {
     general: take("general", phrase`usual`),
     neckline: take("neckline", phrase`small, so that the neck is not tightened`),
@@ -152,12 +152,12 @@ export function buttonStandOf(block: ResolvedBlock, pieces: BodiceChoices): numb
 function resolveBodice(
   { sleeve, collar, block }: GarmentSpec,
   body: SleeveBody,
-  measured: Measured,
+  takeMeasure: TakeMeasure,
 ): ResolvedSpec["bodice"] {
   const isWithBodice = sleeve !== null && (isDropped(sleeve.kind) || styleOf(sleeve.kind)?.family === "bodice");
   const isOffShoulder = sleeve?.kind === "offShoulder";
   const taken = (isAsked: boolean, id: "backLength" | "aroundShoulders", estimate: () => Estimate) =>
-    isAsked ? measured(`body.${id}`, body[id], estimate) : (body[id] ?? estimate().value);
+    isAsked ? takeMeasure(`body.${id}`, body[id], estimate) : (body[id] ?? estimate().value);
   return {
     backLength: taken(
       (isWithBodice || (collar !== null && collarOf(collar.kind).needsWaist)) && block.source !== "drafted",
@@ -168,16 +168,16 @@ function resolveBodice(
   };
 }
 
-function resolveBody(spec: GarmentSpec, measured: Measured): SleeveBody {
+function resolveBody(spec: GarmentSpec, takeMeasure: TakeMeasure): SleeveBody {
   const given = spec.body;
   const needsBust =
     (spec.sleeve !== null && (spec.sleeve.method === "bust-twelfth" || given.upperArm === undefined)) ||
     blockNeedsBust(spec.block);
-  const bust = needsBust ? measured("body.bust", given.bust, estimateBust) : (given.bust ?? estimateBust().value);
+  const bust = needsBust ? takeMeasure("body.bust", given.bust, estimateBust) : (given.bust ?? estimateBust().value);
   const { sleeve } = spec;
   // An arm that nothing is drafted for is estimated without asking for it.
   const ofArm = (id: "upperArm" | "elbow" | "wrist" | "armLength" | "shoulderToElbow", estimate: () => Estimate) =>
-    measured(`body.${id}`, given[id], estimate, sleeve !== null);
+    takeMeasure(`body.${id}`, given[id], estimate, sleeve !== null);
   const upperArm = ofArm("upperArm", () => estimateUpperArm(bust));
   const armLength = saidBySleeve(spec) ?? ofArm("armLength", () => estimateArmLength(given));
   return {

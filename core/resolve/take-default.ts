@@ -2,7 +2,7 @@ import type { Estimate } from "../body";
 import type { Phrase, Source } from "../draft";
 
 /** The figure that was given, or an estimate that is then listed among the defaults. */
-export type Measured = (
+export type TakeMeasure = (
   path: string,
   given: number | undefined,
   estimate: () => Estimate,
@@ -11,7 +11,7 @@ export type Measured = (
 ) => number;
 
 /** The choice that was made, or the usual one, which is then listed among the defaults. */
-export type Chosen = <T extends number | string>(
+export type TakeDefault = <T extends number | string>(
   path: string,
   given: T | undefined,
   value: T,

@@ -1,6 +1,6 @@
 import { LengthText } from "@app/components/length-text";
 import { SpecField } from "@app/work/spec-field";
-import { useCalmWork } from "@app/work/use-calm-work";
+import { useThrottledWork } from "@app/work/use-throttled-work";
 import { useWork, useWorkStore } from "@app/work/work-context";
 import { Box, Button, Flex, NativeSelect, Text, VStack } from "@chakra-ui/react";
 import { ALTERATION_KINDS, ALTERATIONS, type AlterationKind, type AlterationTaken } from "@core/block/index";
@@ -11,7 +11,7 @@ import { useState } from "react";
 export function AlterationsList() {
   const store = useWorkStore();
   const alterations = useWork((work) => work.spec.block.alterations) ?? [];
-  const taken = useCalmWork((work) => work.garment.alterations);
+  const taken = useThrottledWork((work) => work.garment.alterations);
   const [kind, setKind] = useState<AlterationKind>("lower-armhole");
   const { setField } = store.getState();
   const add = () => setField("block.alterations", [...alterations, { kind, by: ALTERATIONS[kind].usual }]);

@@ -1,5 +1,5 @@
 import { LengthText } from "@app/components/length-text";
-import { useCalmWork } from "@app/work/use-calm-work";
+import { useThrottledWork } from "@app/work/use-throttled-work";
 import { Box, Button, Text } from "@chakra-ui/react";
 import type { BlockSchool } from "@core/block/index";
 import { type BlockOfSchool, compareBlocks } from "@core/compare/index";
@@ -35,8 +35,8 @@ export function SchoolsBeside() {
 }
 
 function Beside() {
-  const spec = useCalmWork((work) => work.spec);
-  const resolved = useCalmWork((work) => work.garment.resolved.block);
+  const spec = useThrottledWork((work) => work.spec);
+  const resolved = useThrottledWork((work) => work.garment.resolved.block);
   const blocks = useMemo(() => compareBlocks(spec), [spec]);
   if (blocks.length === 0 || resolved.source !== "drafted") return null;
   const { body } = resolved;

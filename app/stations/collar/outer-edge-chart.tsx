@@ -1,8 +1,8 @@
 import { Chart } from "@app/components/chart";
 import { LengthText } from "@app/components/length-text";
 import { useTape } from "@app/components/preferences";
-import { useCalmWork } from "@app/work/use-calm-work";
 import { useOneStep } from "@app/work/use-one-step";
+import { useThrottledWork } from "@app/work/use-throttled-work";
 import { useWorkStore } from "@app/work/work-context";
 import { Box, Text } from "@chakra-ui/react";
 import type { OuterEdge } from "@core/collar/index";
@@ -14,7 +14,7 @@ const load = () => import("./outer-edge-painter").then((painter) => painter.crea
 
 /** How long the outer edge is for each way that the collar could be let out; taken hold of, it chooses. */
 export function OuterEdgeChart() {
-  const outer = useCalmWork((work) => work.lastCollar?.drawing.outer ?? null);
+  const outer = useThrottledWork((work) => work.lastCollar?.drawing.outer ?? null);
   return outer && <OuterEdgeOf outer={outer} />;
 }
 

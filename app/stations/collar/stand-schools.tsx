@@ -1,12 +1,12 @@
 import { LengthText } from "@app/components/length-text";
-import { useCalmWork } from "@app/work/use-calm-work";
+import { useThrottledWork } from "@app/work/use-throttled-work";
 import { Table, Text } from "@chakra-ui/react";
 import { COLLAR_CHOICES } from "@core/collar/index";
 
 /** What the upper edge comes to by every school, and how much more than the neck that is. */
 export function StandSchools() {
-  const upperEdge = useCalmWork((work) => work.lastCollar?.drawing.upperEdge ?? null);
-  const school = useCalmWork((work) => work.lastCollar?.choices.school);
+  const upperEdge = useThrottledWork((work) => work.lastCollar?.drawing.upperEdge ?? null);
+  const school = useThrottledWork((work) => work.lastCollar?.choices.school);
   if (!upperEdge) return null;
   return (
     <Table.Root size="sm" data-schools>

@@ -1,5 +1,5 @@
 import { PressButton } from "@app/components/press-button";
-import { useCalmWork } from "@app/work/use-calm-work";
+import { useThrottledWork } from "@app/work/use-throttled-work";
 import { WorkColumns } from "@app/work/work-columns";
 import { useWorkStore } from "@app/work/work-context";
 import { Box, Flex, Text } from "@chakra-ui/react";
@@ -36,7 +36,7 @@ type Props = { readonly garmentId: string; readonly client: string };
 
 /** The finished pieces ready for cloth: allowances, what lies where on it, how much to buy, and how it is sewn. */
 export function CutStation({ garmentId, client }: Props) {
-  const garment = useCalmWork((work) => work.garment);
+  const garment = useThrottledWork((work) => work.garment);
   const store = useWorkStore();
   const [shown, setShown] = useState<ViewId>("pieces");
   const [lines, setLines] = useState<LinesShown>("both");

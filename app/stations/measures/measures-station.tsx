@@ -4,7 +4,7 @@ import { TapePanel } from "@app/tape/tape-panel";
 import { findingsSide } from "@app/work/findings-panel";
 import { QuantityField } from "@app/work/quantity-field";
 import { SpecField } from "@app/work/spec-field";
-import { useCalmWork } from "@app/work/use-calm-work";
+import { useThrottledWork } from "@app/work/use-throttled-work";
 import { WorkColumns } from "@app/work/work-columns";
 import { Text } from "@chakra-ui/react";
 import { type MeasureId, measureOf } from "@core/body/index";
@@ -16,7 +16,7 @@ import { OtherArmFields } from "./other-arm";
 /** The body that this garment is made for: a copy of the client's measures, which a later measuring does not change by itself. */
 export function MeasuresStation({ client }: { readonly client: GarmentClient }) {
   const [active, setActive] = useState<MeasureId>("bust");
-  const estimate = useCalmWork((work) => work.garment.defaults.find((taken) => taken.path === `body.${active}`));
+  const estimate = useThrottledWork((work) => work.garment.defaults.find((taken) => taken.path === `body.${active}`));
   return (
     <WorkColumns
       fields={

@@ -1,4 +1,4 @@
-import { useCalmWork } from "@app/work/use-calm-work";
+import { useThrottledWork } from "@app/work/use-throttled-work";
 import { WorkColumns } from "@app/work/work-columns";
 import { useWorkStore } from "@app/work/work-context";
 import { Box, Button, Text } from "@chakra-ui/react";
@@ -10,7 +10,7 @@ import { PiecesSide } from "./pieces-side";
 
 /** Every piece of the garment at scale, and every seam between them. */
 export function PiecesStation() {
-  const garment = useCalmWork((work) => work.garment);
+  const garment = useThrottledWork((work) => work.garment);
   const [looked, setLooked] = useState<Looked | null>(null);
   const [isMapShown, setMapShown] = useState(false);
   const seams = useMemo(() => [...garment.seams, ...garment.joins], [garment]);

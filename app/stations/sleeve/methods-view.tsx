@@ -1,5 +1,5 @@
 import { useUnit } from "@app/components/preferences";
-import { useCalmWork } from "@app/work/use-calm-work";
+import { useThrottledWork } from "@app/work/use-throttled-work";
 import { useWorkStore } from "@app/work/work-context";
 import { Box, Button, Flex, Grid, Heading, Text } from "@chakra-ui/react";
 import { compareMethods } from "@core/compare/index";
@@ -17,8 +17,8 @@ import { useSideBySide } from "./use-side-by-side";
 export function MethodsView() {
   const store = useWorkStore();
   const unit = useUnit();
-  const spec = useCalmWork((work) => work.spec);
-  const current = useCalmWork((work) => work.garment.resolved.sleeve?.method ?? "fit-first");
+  const spec = useThrottledWork((work) => work.spec);
+  const current = useThrottledWork((work) => work.garment.resolved.sleeve?.method ?? "fit-first");
   const [shown, setShown] = useState<SetInMethod>(current);
   const [, setSearch] = useSearchParams();
   const compared = useMemo(() => compareMethods(spec), [spec]);

@@ -1,6 +1,6 @@
 import { Sentence } from "@app/components/length-text";
 import { FieldsPanel, type PanelSection } from "@app/work/fields-panel";
-import { useCalmWork } from "@app/work/use-calm-work";
+import { useThrottledWork } from "@app/work/use-throttled-work";
 import { useWork, useWorkStore } from "@app/work/work-context";
 import { length, phrase } from "@core/draft/index";
 import { sewnSleeve } from "@core/drafting/index";
@@ -122,7 +122,7 @@ const OUTSIDE = "Outside the slant; a minus is inside. As usual when left open."
 
 /** Between the narrowest and the widest sleeve whose cap is this armhole and its ease; known before anything is solved. */
 function FittingEase() {
-  const cap = useCalmWork((work) => {
+  const cap = useThrottledWork((work) => {
     const sewn = sewnSleeve(work.garment);
     return sewn?.task.method === "fit-first" ? sewn.task.cap : null;
   });

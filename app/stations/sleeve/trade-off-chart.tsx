@@ -1,8 +1,8 @@
 import { Chart } from "@app/components/chart";
 import { LengthText } from "@app/components/length-text";
 import { useTape } from "@app/components/preferences";
-import { useCalmWork } from "@app/work/use-calm-work";
 import { useOneStep } from "@app/work/use-one-step";
+import { useThrottledWork } from "@app/work/use-throttled-work";
 import { useWorkStore } from "@app/work/work-context";
 import type { SideBySide } from "@app/workers/side-by-side";
 import { Box, Text } from "@chakra-ui/react";
@@ -17,7 +17,7 @@ const load = () => import("./trade-off-painter").then((painter) => painter.creat
 export function TradeOffChart({ found }: { readonly found: SideBySide }) {
   const tape = useTape();
   const store = useWorkStore();
-  const frame = useCalmWork((work) => sewnSleeve(work.lastGood)?.sleeve.frame);
+  const frame = useThrottledWork((work) => sewnSleeve(work.lastGood)?.sleeve.frame);
   const now = useMemo(
     () => (frame ? { width: frame.frontWidth + frame.backWidth, height: frame.height } : { width: 0, height: 0 }),
     [frame],

@@ -1,4 +1,4 @@
-import { useCalmWork } from "@app/work/use-calm-work";
+import { useThrottledWork } from "@app/work/use-throttled-work";
 import type { SideBySide, sideBySide } from "@app/workers/side-by-side";
 import { writeGarment } from "@core/spec/index";
 import { type Remote, wrap } from "comlink";
@@ -6,7 +6,7 @@ import { useEffect, useRef, useState } from "react";
 
 /** The methods' page of the garment on the table, worked out in a worker; the last answer stays until the next one is there. */
 export function useSideBySide(): { readonly found: SideBySide | null; readonly isWorking: boolean } {
-  const spec = useCalmWork((work) => work.spec);
+  const spec = useThrottledWork((work) => work.spec);
   const [found, setFound] = useState<SideBySide | null>(null);
   const [isWorking, setWorking] = useState(true);
   const ask = useRef<Remote<typeof sideBySide> | null>(null);

@@ -1,5 +1,5 @@
 import { QuantityField } from "@app/work/quantity-field";
-import { useCalmWork } from "@app/work/use-calm-work";
+import { useThrottledWork } from "@app/work/use-throttled-work";
 import { useWorkStore } from "@app/work/work-context";
 import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
 import { hangsOf } from "@core/cloth/index";
@@ -9,8 +9,8 @@ import { Link } from "react-router";
 /** What the cloth is like when it hangs: as is usual for its kind, or as somebody tested it. */
 export const ClothFigures = memo(function ClothFigures() {
   const store = useWorkStore();
-  const { kind, name } = useCalmWork((work) => work.garment.resolved.cloth);
-  const own = useCalmWork((work) => work.spec.cloth.hangs);
+  const { kind, name } = useThrottledWork((work) => work.garment.resolved.cloth);
+  const own = useThrottledWork((work) => work.spec.cloth.hangs);
   const usual = hangsOf(kind);
   const isOwn = hangsOf(kind, own).source === "choice";
   return (

@@ -1,6 +1,6 @@
 import { useTape } from "@app/components/preferences";
 import { SpecField } from "@app/work/spec-field";
-import { useCalmWork } from "@app/work/use-calm-work";
+import { useThrottledWork } from "@app/work/use-throttled-work";
 import { useWorkStore } from "@app/work/work-context";
 import { Flex, Heading, Text } from "@chakra-ui/react";
 import { methodOf } from "@core/sleeve/set-in/index";
@@ -19,9 +19,9 @@ const ARMS = [
 
 /** How the arm is held, and the figures that are tried on the toile. */
 export const WearChoices = memo(function WearChoices({ pose, onPose }: Props) {
-  const hasSleeve = useCalmWork((work) => work.spec.sleeve !== null);
-  const isSetIn = useCalmWork((work) => work.garment.sleeve?.family === "sewn");
-  const hasFall = useCalmWork((work) => ["shirt", "roll", "notched"].includes(work.spec.collar?.kind ?? ""));
+  const hasSleeve = useThrottledWork((work) => work.spec.sleeve !== null);
+  const isSetIn = useThrottledWork((work) => work.garment.sleeve?.family === "sewn");
+  const hasFall = useThrottledWork((work) => ["shirt", "roll", "notched"].includes(work.spec.collar?.kind ?? ""));
   return (
     <>
       <Heading as="h2" fontFamily="heading" fontSize="lg" fontWeight="600">
@@ -64,7 +64,7 @@ export const WearChoices = memo(function WearChoices({ pose, onPose }: Props) {
 
 /** What the cap's method leaves to choice of its height: the height itself, or a change of what a rule gives. */
 function CapHeight() {
-  const method = useCalmWork((work) => work.garment.resolved.sleeve?.method);
+  const method = useThrottledWork((work) => work.garment.resolved.sleeve?.method);
   if (!method) return null;
   if (methodOf(method).takesHeight) return <SpecField path="sleeve.capHeight" />;
   return method === "fit-first" ? null : <SpecField path="sleeve.capHeightChange" />;
@@ -74,7 +74,7 @@ function CapHeight() {
 function LetOut() {
   const store = useWorkStore();
   const tape = useTape();
-  const outer = useCalmWork((work) => work.lastCollar?.drawing.outer ?? null);
+  const outer = useThrottledWork((work) => work.lastCollar?.drawing.outer ?? null);
   if (!outer || outer.isTraced) return null;
   const all = outer.curve.map(({ at }) => at);
   const text = (mm: number) => formatLength(mm, tape);

@@ -1,5 +1,5 @@
 import { handOut } from "@app/components/hand-out";
-import { useCalmWork } from "@app/work/use-calm-work";
+import { useThrottledWork } from "@app/work/use-throttled-work";
 import { WorkColumns } from "@app/work/work-columns";
 import { Box, Button, Flex, Text } from "@chakra-ui/react";
 import type { ToilePicture } from "@core/toile/index";
@@ -16,8 +16,8 @@ import { type Drawn, WearTools } from "./wear-tools";
 
 /** The garment sewn up from its own pieces and worn, before any cloth is cut. */
 export function WearStation() {
-  const spec = useCalmWork((work) => work.spec);
-  const cloth = useCalmWork((work) => work.garment.resolved.cloth);
+  const spec = useThrottledWork((work) => work.spec);
+  const cloth = useThrottledWork((work) => work.garment.resolved.cloth);
   const [pose, setPose] = useState<ArmPose>(HANGING);
   const toile = useToile(spec, pose);
   const fields = useMemo(

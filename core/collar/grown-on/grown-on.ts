@@ -1,7 +1,6 @@
 import { type Figure, length, lettered, phrase, point, type StepRecord } from "../../draft";
 import {
   along,
-  beside,
   betweenDirections,
   type Cubic,
   cubicLength,
@@ -11,6 +10,7 @@ import {
   evenCurve,
   findRoot,
   line,
+  offset,
   type Path,
   type Point,
   pathLength,
@@ -180,8 +180,8 @@ function keepingWidth(neckline: Path, neck: Path, height: number, foot: Point): 
   const turn = Math.acos(Math.max(-1, Math.min(1, before.x * after.x + before.y * after.y)));
   const off = clearOf(neckline, neck, height, height * Math.tan(Math.min(turn, MOST_CORNER) / 2) + ROUNDED_MM);
   const upTo = Math.max(front / 2, front - off);
-  const above = beside(subpath(neckline, 0, upTo), () => height, -1);
-  const behind = beside(subpath(neck, Math.min(off, back / 2), back), () => height, -1);
+  const above = offset(subpath(neckline, 0, upTo), () => height, -1);
+  const behind = offset(subpath(neck, Math.min(off, back / 2), back), () => height, -1);
   const round = betweenDirections(
     endOf(above),
     along(above, pathLength(above)).direction,

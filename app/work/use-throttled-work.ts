@@ -9,7 +9,7 @@ const BEHIND_MS = 160;
  * A part of the work for everything but the sheet: the newest, at most every so often, and always the last one. Nothing is
  * drawn again while the part stays the same.
  */
-export function useCalmWork<Part>(
+export function useThrottledWork<Part>(
   select: (work: WorkState) => Part,
   isSame: (a: Part, b: Part) => boolean = Object.is,
 ): Part {
