@@ -23,7 +23,7 @@ import {
 const LEAST_FLARED_MM = 30;
 
 /**
- * An edge that runs down, swung out by `out` at its foot (less than nothing: inwards) from the level where it leaves the body. It
+ * An edge that runs down, swung out by `out` at its foot (negative: inwards) from the level where it leaves the body. It
  * stays as long as it was, so that the hem hangs level; what does not reach below that level stays.
  */
 export function flared(path: Path, level: number, out: number): Path {

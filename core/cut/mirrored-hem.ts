@@ -2,7 +2,7 @@ import { at } from "../data";
 import { distance, lerp, type Point, step } from "../geometry";
 import { outwards, type Run, type Sample } from "./offset-run";
 
-/** Where a point lies from a hem: how far along it (less than nothing before its start), and how far outside it (inside less than nothing). */
+/** Where a point lies from a hem: how far along it (negative before its start), and how far outside it (inside negative). */
 type FromHem = { readonly along: number; readonly outside: number; readonly foot: Point; readonly normal: Point };
 
 /**

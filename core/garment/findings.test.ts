@@ -181,7 +181,7 @@ describe("findings and their remedies", () => {
   });
 });
 
-/** The sleeve widened until its cap is longer than wanted by `surplus` mm; less than nothing leaves it short. */
+/** The sleeve widened until its cap is longer than wanted by `surplus` mm; negative leaves it short. */
 function widenedTo(spec: GarmentSpec, surplus: number): GarmentSpec {
   for (let by = 0; by < 300; by++) {
     const widened = applyChange(spec, { sleeve: { capWidthChange: by } });

@@ -1,4 +1,4 @@
-/** What a piece is, said by whoever makes it, so that no later room has to know it by its name. */
+/** What a piece is, set by its maker, so that no later room has to know it by its name. */
 export type PieceKind = {
   /** A strip that a front closes with is `closing`; what finishes an edge or an opening, such as a facing, belongs to no other part. */
   readonly of: "bodice" | "sleeve" | "collar" | "closing" | "finish";

@@ -3,7 +3,7 @@ import { along, line, type Path, type Point, pathLength, reversePath, step } fro
 import type { PieceKind } from "./piece-kind";
 
 /**
- * What an edge is to the garment, said by whoever makes it. `neck-end`: the upper end of a strip or of what is folded back at an opening,
+ * What an edge is to the garment, set by its maker. `neck-end`: the upper end of a strip or of what is folded back at an opening,
  * which is cut as the neck is. `collar-neck` and `collar-centre`: the back neck edge and the centre back of a collar that is drafted with its front.
  * `raglan` and `lower-cap`: of a sleeve that goes up to the neck. `outer`: the free edge of a collar or a front; `notch`: what of it makes the notch. `inner`: of a strip or a facing, away from what it is sewn to.
  * `end`: across a strip or a turn-up. `dart`: the mouth of one that is cut. `raw`: drawn where it is cut; `folded-back`, behind the front edge, and

@@ -17,7 +17,7 @@ export type SeamId =
   | "collar.fall";
 
 /**
- * What a seam does, said by whoever makes it. `neck`: a small round edge sewn to a collar, a facing or its like, with the allowance of necks;
+ * What a seam does, set by its maker. `neck`: a small round edge sewn to a collar, a facing or its like, with the allowance of necks;
  * `neck-facing` and `binding` are such too. `dart`: over the arm, in one piece. `collar`: within a collar, before it is put on;
  * `collar-edge`: along its free edge. `sleeve`: the length or a part of a sleeve, sewn while it is flat.
  */

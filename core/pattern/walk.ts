@@ -18,7 +18,7 @@ export type Walk = {
   readonly seam: Seam;
   readonly profile: EaseProfile;
   readonly at: (bodyAt: number) => WalkMoment;
-  /** What is left of the part's edge when the body's edge is walked to its end; less than nothing is missing. */
+  /** What is left of the part's edge when the body's edge is walked to its end; negative where some of it is missing. */
   readonly gap: number;
 };
 

@@ -240,7 +240,7 @@ export const orNone = <Of extends GroupField>(field: Of, usual: unknown): GivenA
   usual,
 });
 
-/** Refused is only what cannot be a person or a garment: nothing, less than nothing, or more than 3 m. */
+/** Refused is only what cannot be a person or a garment: nothing, negative, or more than 3 m. */
 export const READING: Bounds = { least: 0.1, most: 3000 };
 export const EASE: Bounds = { least: -100, most: 1000 };
 export const CHANGE: Bounds = { least: -500, most: 500 };

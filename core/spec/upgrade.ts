@@ -14,7 +14,7 @@ function withQuickSchool(file: File): File {
     : file;
 }
 
-/** From every format that was ever handed out to the next, the oldest first: whoever changes the format adds a line. */
+/** From every format that was ever handed out to the next, the oldest first: the one who changes the format adds a line. */
 const UPGRADES: readonly Upgrade[] = [{ from: "gamine-garment/1", to: "gamine-garment/2", change: withQuickSchool }];
 
 /** The file in the format that this version reads, by way of every one between. A file of no format that was ever handed out is left as it is. */

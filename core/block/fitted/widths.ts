@@ -6,7 +6,7 @@ export type HalfWidths = {
   /** Net of every dart and of the centre. */
   readonly waist: number;
   readonly hip: number;
-  /** Taken off at the side seam; less than nothing where the waist is the wider. */
+  /** Taken off at the side seam; negative where the waist is the wider. */
   readonly side: number;
   /** In the centre-back seam. */
   readonly centre: number;

@@ -26,7 +26,7 @@ export function asWorn(roll: NonNullable<FrontOfCollar["roll"]>, front: Path, co
   };
 }
 
-/** What of a shape lies where `within` is not less than nothing; it is linear in the place (Sutherland and Hodgman, 1974). */
+/** What of a shape lies where `within` is not negative; it is linear in the place (Sutherland and Hodgman, 1974). */
 function clipped(corners: readonly Point[], within: (p: Point) => number): readonly Point[] {
   return corners.flatMap((to, i) => {
     const from = corners[i === 0 ? corners.length - 1 : i - 1] ?? to;

@@ -90,7 +90,7 @@ export function offRollLine({ breakPoint, outwards }: FrontGround, p: Point): nu
   return (p.x - breakPoint.x) * outwards.x + (p.y - breakPoint.y) * outwards.y;
 }
 
-/** How far inside the armhole all these places lie; less than nothing when one lies beyond it. */
+/** How far inside the armhole all these places lie; negative when one lies beyond it. */
 export function clearanceInside(places: readonly Point[], armhole: readonly Point[]): number {
   return Math.min(
     ...places.map((p) => {

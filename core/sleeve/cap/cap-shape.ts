@@ -59,7 +59,7 @@ export function followingShape(underarmHollow: number): CapShape {
   return { crownFullness: 1 - underarmHollow, underarmHollow };
 }
 
-/** The two shapes, filled by a share of what they are; less than nothing flattens them. */
+/** The two shapes, filled by a share of what they are; a negative share flattens them. */
 export function filledShapes(shapes: CapShapes, fullnessChange: number): CapShapes {
   if (fullnessChange === 0) return shapes;
   return { front: filled(shapes.front, fullnessChange), back: filled(shapes.back, fullnessChange) };

@@ -51,7 +51,7 @@ export type OffShoulderDraft = {
   /** On the sleeve where it lies, spread. */
   readonly sleeve: Readonly<Record<Side, CutOffEdge & { readonly underarm: Path }>>;
   readonly misplaced: readonly Misplaced[];
-  /** What the sleeve was spread by down its middle; less than nothing for an upper edge that was to be narrower. */
+  /** What the sleeve was spread by down its middle; negative for an upper edge that was to be narrower. */
   readonly spread: number;
   /** Where the middle of the sleeve's upper edge lies below the crown. */
   readonly topLevel: number;

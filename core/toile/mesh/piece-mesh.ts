@@ -30,7 +30,7 @@ export const cutName = (i: number): string => `cut${i}`;
 
 /**
  * The piece as triangles. `stations` are the places along its edges that have to be points, by the edge's name; an edge without any is cut in
- * parts about `edge` long. Each of `cuts` says how far inside what is worn a place lies, less than nothing outside: the piece is cut off
+ * parts about `edge` long. Each of `cuts` says how far inside what is worn a place lies, negative outside: the piece is cut off
  * there, and the cut is an edge of its own, "cut0" for the first.
  */
 export function meshOf(

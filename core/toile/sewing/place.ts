@@ -155,7 +155,7 @@ const BEYOND_WRIST = 0.03;
 
 const LEVELS = 120;
 
-/** How far a piece reaches to either side at each level, less than nothing where all of it lies on the other; above its cap line as far as there. Millimetres. */
+/** How far a piece reaches to either side at each level, negative where all of it lies on the other; above its cap line as far as there. Millimetres. */
 function widthsBelow(outline: Path) {
   const { top, bottom } = boxOf([outline]);
   const step = (bottom - top) / LEVELS;

@@ -30,7 +30,7 @@ export const edgeKey = (a: number, b: number): number => (a < b ? a * 0x4000000 
 /** The two points of such a name. */
 export const edgeEnds = (key: number): readonly [number, number] => [Math.floor(key / 0x4000000), key % 0x4000000];
 
-/** The area of a triangle in the flat piece, in square metres; less than nothing where it runs the other way round. */
+/** The area of a triangle in the flat piece, in square metres; negative where it runs the other way round. */
 export function restArea(rest: Float64Array, triangle: number): number {
   const at = (i: number) => rest[triangle * 6 + i] ?? 0;
   return ((at(2) - at(0)) * (at(5) - at(1)) - (at(4) - at(0)) * (at(3) - at(1))) / 2;
