@@ -104,6 +104,18 @@ describe("the bench", () => {
     await (await she.find("[data-find-figure]")).sendKeys(Key.ESCAPE);
   });
 
+  it("takes back in one step a choice that empties a figure", async () => {
+    await she.open("/");
+    await she.press("Lamplighter jacket");
+    await she.station("Collar");
+    await she.write("collar.breakDepth", "12");
+    await (await she.find('select[name="collar.breakAt"] option[value="chest"]')).click();
+    await she.holds("collar.breakDepth", "");
+    await she.press("Undo");
+    await she.holds("collar.breakDepth", "12");
+    await she.press("Undo");
+  });
+
   it("has no label over one line and none cut, at any station that has boxes", async () => {
     for (const station of ["measures", "block", "sleeve", "collar", "pieces", "cut"]) {
       await she.open(`${garment}/${station}`);

@@ -70,8 +70,8 @@ export default function SharedLinks({ loaderData, actionData }: Route.ComponentP
   return (
     <Page title="Links for others" actions={<Link to={`/garments/${garmentId}/cut`}>Back to the garment</Link>}>
       <p className="page-lead">
-        {name}, for a cutter or somebody who sews for you: everybody who has the link sees its card or its pattern as it was
-        last saved, and nothing else, without the client’s name.
+        {name}, for a cutter or somebody who sews for you: everybody who has the link sees its card or its pattern as it
+        was last saved, and nothing else, without the client’s name.
       </p>
       {actionData?.problem && <p role="alert">{actionData.problem}</p>}
       {actionData?.link && (

@@ -18,10 +18,9 @@ export function blockOnSheet(garment: Garment, placed: ReturnType<typeof placeBl
 /** Which half it is, and what of it was made up, in its middle. */
 function nameOf({ side, seams, madeUpAt }: PlacedHalf) {
   const { left, right, top, bottom } = boxOf(seams.map(({ path }) => path));
-  const name = side === "back" ? "back" : "front";
   return {
-    letter: madeUpAt ? `${name}, side and hem made up` : name,
-    name,
+    letter: madeUpAt ? `${side}, side and hem made up` : side,
+    name: side,
     at: { x: left + (right - left) * (side === "back" ? 0.3 : 0.7), y: top + (bottom - top) * 0.42 },
     isWord: true as const,
   };

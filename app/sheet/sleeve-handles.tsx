@@ -23,9 +23,9 @@ export function SleeveHandles({ drafted, view, onLimit, onHold }: HandlesProps) 
     onLimit,
     ...gesture,
   };
-  const handles = drafted.family === "bodice" ? drafted.handles : drafted.styled?.handles;
-  if (drafted.family === "bodice" || handles?.length) {
-    return handles?.map((one) => {
+  const { handles } = drafted;
+  if (drafted.family === "bodice" || handles.length > 0) {
+    return handles.map((one) => {
       const handle = styleHandle(drafted, one);
       return (
         <DragHandle

@@ -1,8 +1,9 @@
 import { useTape } from "@app/components/preferences";
+import { savedGarment } from "@app/work/saved-garment";
 import { useWork } from "@app/work/work-context";
 import { Box, Flex } from "@chakra-ui/react";
 import type { DraftedSleeve, SewnSleeve } from "@core/drafting/index";
-import { type Garment, sketchGarment } from "@core/garment/index";
+import type { Garment } from "@core/garment/index";
 import { boxOf, type Path } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
 import { useMemo, useState } from "react";
@@ -24,7 +25,7 @@ export function SleeveSheet() {
   const preview = useWork((work) => work.preview?.sleeve ?? null);
   const [limit, setLimit] = useState<number | null>(null);
   const [isHeld, setHeld] = useState(false);
-  const before = useMemo(() => (isChanged ? sketchGarment(savedSpec).sleeve : null), [isChanged, savedSpec]);
+  const before = useMemo(() => (isChanged ? savedGarment(savedSpec).sleeve : null), [isChanged, savedSpec]);
   const drafted = lastGood.sleeve;
   const onSheet = useMemo(() => (drafted ? sleeveOnSheet(drafted) : null), [drafted]);
   if (!drafted || !onSheet) return <Nothing />;

@@ -35,9 +35,8 @@ export function FieldsPanel({ sections }: { readonly sections: readonly PanelSec
     const garment = { spec: work.spec, resolved: work.garment.resolved };
     return sections
       .flatMap(({ entries }) => entries.map(pathOf))
-      .filter((path) => path !== null && mattersIn(garment, path))
-      .join(" ");
-  }).split(" ");
+      .filter((path) => path !== null && mattersIn(garment, path));
+  }, isSameList);
   const tape = useTape();
   const isWanted = (entry: PanelEntry) => {
     const path = pathOf(entry);
@@ -63,6 +62,9 @@ export function FieldsPanel({ sections }: { readonly sections: readonly PanelSec
     </>
   );
 }
+
+const isSameList = (a: readonly unknown[], b: readonly unknown[]) =>
+  a.length === b.length && a.every((one, i) => one === b[i]);
 
 const pathOf = (entry: PanelEntry): string | null =>
   typeof entry === "string" ? entry : "node" in entry ? null : entry.path;

@@ -2,11 +2,11 @@ import { LengthText } from "@app/components/length-text";
 import { useTape } from "@app/components/preferences";
 import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
 import { type Figure, speak } from "@core/draft/index";
-import { sketchGarment } from "@core/garment/index";
 import type { DefaultTaken } from "@core/resolve/index";
 import { fieldAt, labelOf, optionName } from "@core/spec/index";
 import { formatLength } from "@core/tape/index";
 import { useMemo, useState } from "react";
+import { savedGarment } from "./saved-garment";
 import { SoughtBox } from "./sought-box";
 import { useThrottledWork } from "./use-throttled-work";
 import { wordsText } from "./words-text";
@@ -81,7 +81,7 @@ function ChangedFigures({ figures }: Pick<Props, "figures">) {
   const savedSpec = useThrottledWork((work) => work.savedSpec);
   const isChanged = useThrottledWork((work) => work.spec !== work.savedSpec);
   const version = useThrottledWork((work) => work.savedVersion);
-  const saved = useMemo(() => (isChanged ? sketchGarment(savedSpec).figures : []), [isChanged, savedSpec]);
+  const saved = useMemo(() => (isChanged ? savedGarment(savedSpec).figures : []), [isChanged, savedSpec]);
   const changed = figures.flatMap((figure) => {
     const before = saved.find(({ id }) => id === figure.id);
     return before && figure.kind === "length" && Math.abs(before.value - figure.value) > CHANGED_MM

@@ -19,11 +19,13 @@ export const findingsSide = (of: FiguresPart) =>
 
 /** How many there are of each severity, by sign and number. */
 function FindingsCount() {
-  const counts = useThrottledWork(({ garment: { findings } }) =>
-    SEVERITIES.map((severity) => findings.filter((one) => one.severity === severity).length).join(" "),
-  ).split(" ");
+  const counts = useThrottledWork(
+    ({ garment: { findings } }) =>
+      SEVERITIES.map((severity) => findings.filter((one) => one.severity === severity).length),
+    (a, b) => a.every((count, i) => count === b[i]),
+  );
   return SEVERITIES.map((severity, i) => {
-    const count = Number(counts[i]);
+    const count = counts[i] ?? 0;
     const { icon: Icon, colour, word, words } = LOOKS[severity];
     return count === 0 ? null : (
       <Flex key={severity} as="span" align="center" gap="0.5" color={colour} data-count={severity}>

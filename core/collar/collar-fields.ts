@@ -6,7 +6,14 @@ export type CollarField = {
   readonly bounds: { readonly least: number; readonly most: number };
   readonly isAngle?: true;
   readonly hint?: string;
+  /** Between which it usually lies on an adult's garment; from memory. */
+  readonly range?: { readonly least: number; readonly most: number };
 };
+
+const usually = (least: number, most: number, field: CollarField): CollarField => ({
+  ...field,
+  range: { least, most },
+});
 
 const length = (label: string, least: number, most: number, hint?: string): CollarField => ({
   label,
@@ -16,22 +23,25 @@ const length = (label: string, least: number, most: number, hint?: string): Coll
 
 /** Every figure that some collar is left to choose; a collar keeps its figures while another is tried. */
 const FIELDS = {
-  height: length("Height of the stand", 8, 150),
-  fall: length("Fall", 10, 300, "From where it turns over down to its edge, at the centre back."),
-  ease: length("Ease at the upper edge", -100, 300, "Over the neck, when it is closed."),
-  bow: length("Bow of the band", 0, 250),
+  height: usually(20, 45, length("Height of the stand", 8, 150)),
+  fall: usually(35, 75, length("Fall", 10, 300, "From where it turns over down to its edge, at the centre back.")),
+  ease: usually(5, 40, length("Ease at the upper edge", -100, 300, "Over the neck, when it is closed.")),
+  bow: usually(20, 100, length("Bow of the band", 0, 250)),
   rise: length("Front rise", 0, 100),
-  beyond: length("Beyond the centre front", 0, 120, "The button stand; nothing where it meets at the centre front."),
+  beyond: usually(
+    0,
+    40,
+    length("Beyond the centre front", 0, 120, "The button stand; nothing where it meets at the centre front."),
+  ),
   roundness: length("Radius of the front corner", 1, 100),
-  point: length("Point length", 10, 250, "Along the front edge of the collar."),
-  spread: length("Spread of the points", -100, 150, "How far the point lies forward of square."),
+  point: usually(50, 90, length("Point length", 10, 250, "Along the front edge of the collar.")),
+  spread: usually(0, 40, length("Spread of the points", -100, 150, "How far the point lies forward of square.")),
   drop: length("Front end dropped by", 0, 100),
   tilt: length("End swung out by", -60, 200),
-  breakDepth: length(
-    "Break point below the neck",
-    20,
-    900,
-    "Straight down from the neck point. Left open: at the place above.",
+  breakDepth: usually(
+    200,
+    420,
+    length("Break point below the neck", 20, 900, "Straight down from the neck point. Left open: at the place above."),
   ),
   rollAhead: length("Roll line ahead of neck", 0, 80, "Along the shoulder line, beyond the neck point."),
   shoulderStand: length(
@@ -40,7 +50,7 @@ const FIELDS = {
     150,
     "How high the collar still stands at the side of the neck: worn, it rolls ahead of its crease.",
   ),
-  gorgeStart: length("Gorge from the neck point", 5, 300, "From the neck point."),
+  gorgeStart: usually(20, 80, length("Gorge from the neck point", 5, 300, "From the neck point.")),
   gorgeDrop: length("Lapel tip below neckline", -60, 250, "Below the front neck depth."),
   lapelOut: length("Lapel beyond the stand", 0, 200),
   lapelRound: length("Lapel edge rounded by", -20, 40),
@@ -48,16 +58,24 @@ const FIELDS = {
   notchCollar: length("Notch, collar edge", 3, 200),
   notchAngle: { label: "Notch opens by", bounds: { least: 10, most: 140 }, isAngle: true },
   buttonSpacing: length("Between the buttons", 20, 250),
-  lapelWidth: length("Lapel width", 20, 300, "From the crease line to the edge, where it is widest."),
-  lapelFoot: length("Widest above the break", 10, 600, "Along the crease line. Less makes a steeper foot."),
+  lapelWidth: usually(50, 120, length("Lapel width", 20, 300, "From the crease line to the edge, where it is widest.")),
+  lapelFoot: usually(
+    40,
+    160,
+    length("Widest above the break", 10, 600, "Along the crease line. Less makes a steeper foot."),
+  ),
   out: length("Collar end moved out by", 0, 80),
   depth: length("Finished depth of the band", 5, 150),
   hemDepth: length("Depth of the hem band", 0, 200),
-  overlap: length(
-    "Overlap at the shoulder",
-    0,
-    60,
-    "Front and back laid together: more makes the collar roll up at the neck.",
+  overlap: usually(
+    10,
+    20,
+    length(
+      "Overlap at the shoulder",
+      0,
+      60,
+      "Front and back laid together: more makes the collar roll up at the neck.",
+    ),
   ),
   slant: length("Back seam slanted by", 0, 60),
 } as const satisfies Readonly<Record<string, CollarField>>;

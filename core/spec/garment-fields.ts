@@ -18,7 +18,6 @@ import {
   COLLAR_KINDS,
   type CollarChoiceName,
   type CollarChoiceOf,
-  type CollarFieldName,
   collarOf,
 } from "../collar";
 import { eachOf } from "../data";
@@ -90,25 +89,12 @@ function kindsWith(what: "fields" | "choices", name: string): readonly string[] 
   );
 }
 
-/** Between which the figures of a collar usually lie, on an adult's garment. */
-const COLLAR_RANGES: { readonly [name in CollarFieldName]?: ReturnType<typeof usually> } = {
-  height: usually(20, 45),
-  fall: usually(35, 75),
-  ease: usually(5, 40),
-  bow: usually(20, 100),
-  beyond: usually(0, 40),
-  breakDepth: usually(200, 420),
-  lapelWidth: usually(50, 120),
-  lapelFoot: usually(40, 160),
-  point: usually(50, 90),
-  spread: usually(0, 40),
-  gorgeStart: usually(20, 80),
-  overlap: usually(10, 20),
-};
-
 const collarFigures = eachOf(COLLAR_FIELD_NAMES, (name) => {
-  const { label, bounds, isAngle, hint } = COLLAR_FIELDS[name];
-  const more = { ...COLLAR_RANGES[name], ...(hint === undefined ? {} : { hint }) };
+  const { label, bounds, isAngle, hint, range } = COLLAR_FIELDS[name];
+  const more = {
+    ...(range === undefined ? {} : usually(range.least, range.most)),
+    ...(hint === undefined ? {} : { hint }),
+  };
   const field = isAngle
     ? angle(label, bounds, "degrees, whatever the unit", more)
     : length(label, bounds, hint ?? "", more);

@@ -123,10 +123,10 @@ export const sleeveFields = group("Sleeve", {
     "Cap ease",
     EASE,
     "of the whole cap; default the middle of what the cloth usually takes",
-    usually(0, 50),
+    usually(-10, 50),
   ),
   backEaseShare: share("Back's share of the ease", upTo(1), "default 0.55"),
-  upperArmEase: length("Upper-arm ease", EASE, "over the whole girth", usually(0, 120)),
+  upperArmEase: length("Upper-arm ease", EASE, "over the whole girth", usually(-10, 120)),
   elbowEase: length("Elbow ease", EASE, "over the whole girth", usually(0, 120)),
   wristEase: length("Wrist ease", EASE, "over the whole girth", usually(10, 150)),
   length: length(

@@ -11,7 +11,7 @@ import {
   QUANTITY_FIELDS,
 } from "../spec";
 import { evenly, figure, type Reach } from "./any-figure";
-import { USUAL } from "./usual-ranges";
+import { USUAL_BESIDE_TABLE } from "./usual-ranges";
 
 /** A garment file in millimetres. */
 export type GarmentFile = { readonly [field in string]?: unknown };
@@ -84,7 +84,7 @@ function anyValue(field: Field, path: string, reach: Reach): fc.Arbitrary<unknow
   switch (field.kind) {
     case "length":
     case "angle":
-      return figure(reach, field.bounds, usualAt(path) ?? field.bounds);
+      return figure(reach, field.bounds, usualAt(path) ?? field.range ?? field.bounds);
     case "share":
     case "quantity":
       return evenly(field.bounds);
@@ -117,12 +117,12 @@ function anyValue(field: Field, path: string, reach: Reach): fc.Arbitrary<unknow
   }
 }
 
-/** What a figure usually is: said by its style, or by the table of usual ones. */
+/** What a figure usually is: said by its style, or here where the table of fields has no usual range. */
 function usualAt(path: string): Bounds | undefined {
   const [, kind, name = ""] = path.split(".");
   const style: SleeveStyle | null = STYLE_KINDS.map((one) => (one === kind ? STYLES[one] : null)).find(Boolean) ?? null;
   const field = style?.fields[name];
-  return field ? around(field.usual, field.bounds) : USUAL[path];
+  return field ? around(field.usual, field.bounds) : USUAL_BESIDE_TABLE[path];
 }
 
 /** What is left out is left to its default. */

@@ -1,6 +1,6 @@
 import type { Point } from "@core/geometry/index";
 import type { Size } from "../view";
-import type { Rect } from "./ground";
+import { isOver, type Rect } from "./rect";
 
 /** As large as the card is at most, in pixels; it scrolls within itself beyond that. */
 const CARD = { width: 264, height: 380 } as const;
@@ -30,8 +30,7 @@ export function cardPlace(
       const left = MARGIN.left + (across * column) / (PLACES_ACROSS - 1);
       const top = MARGIN.top + (down * row) / (PLACES_ACROSS - 1);
       const card: Rect = { left: left - 6, top: top - 6, right: left + CARD.width + 6, bottom: top + high + 6 };
-      const isOn =
-        card.left < figure.right && figure.left < card.right && card.top < figure.bottom && figure.top < card.bottom;
+      const isOn = isOver(card, figure);
       const covered = points.reduce((sum, { x, y }) => {
         if (x < card.left || x > card.right || y < card.top || y > card.bottom) return sum;
         return sum + (Math.hypot(x - middle.x, y - middle.y) < NEAR_PX ? 1 + NEAR_COST : 1);

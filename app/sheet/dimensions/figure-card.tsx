@@ -196,15 +196,18 @@ function TypedFigure({ dimension, path, isShort }: TypedProps) {
 function useUsual(path: string): number | null {
   const taken = useWork((work) => work.garment.defaults.find((one) => one.path === path)?.value);
   const spec = useWork((work) => work.spec);
+  const store = useWorkStore();
   const [found, setFound] = useState<number | null>(null);
   useEffect(() => {
     if (taken !== undefined) return;
     const timer = setTimeout(() => {
-      const left = sketchGarment(setAtPath(spec, path, undefined)).defaults.find((one) => one.path === path)?.value;
+      const { garment } = store.getState();
+      const open = sketchGarment(setAtPath(spec, path, undefined), garment);
+      const left = open.defaults.find((one) => one.path === path)?.value;
       setFound(typeof left === "number" ? left : null);
     }, CALM_MS);
     return () => clearTimeout(timer);
-  }, [taken, spec, path]);
+  }, [taken, spec, path, store]);
   return typeof taken === "number" ? taken : found;
 }
 

@@ -4,7 +4,7 @@ import { memo } from "react";
 import { PlainPath } from "../drawn";
 import { toScreen, type View } from "../view";
 import { SIGN_PX } from "./on-sheet";
-import { anchorOf, type Placed, rectOf, segmentsOf, TEXT_HEIGHT_PX } from "./place";
+import { anchorOf, type Placed, rectOf, segmentsOf, TEXT_HEIGHT_PX } from "./placed";
 import { textWidth } from "./text-width";
 
 type Props = {

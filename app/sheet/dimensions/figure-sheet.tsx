@@ -13,7 +13,7 @@ import { FigureCard } from "./figure-card";
 import { FigureMark } from "./figure-mark";
 import { findingsAt } from "./findings-at";
 import { type OnSheet, onScreen } from "./on-sheet";
-import { anchorOf, rectOf } from "./place";
+import { anchorOf, rectOf } from "./placed";
 import { usePlaces } from "./use-places";
 
 type Props = OnSheet & {

@@ -1,8 +1,6 @@
 import type { Point } from "@core/geometry/index";
 import type { Size } from "../view";
-
-/** A rectangle of the screen, in pixels. */
-export type Rect = { readonly left: number; readonly top: number; readonly right: number; readonly bottom: number };
+import type { Rect } from "./rect";
 
 /** The side of a cell, in pixels: finer than any gap that is kept. */
 const CELL_PX = 4;

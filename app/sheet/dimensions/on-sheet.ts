@@ -2,9 +2,10 @@ import type { Dimension } from "@core/draft/index";
 import { flatten, type Path, type Point } from "@core/geometry/index";
 import { formatLength, type Tape } from "@core/tape/index";
 import { type Size, toScreen, type View } from "../view";
-import type { Rect } from "./ground";
-import { clearOf, type Placed, placeAll, type ToPlace } from "./place";
+import { clearOf, placeAll, type ToPlace } from "./place";
 import { type PlacedLetter, placeLetters, rectsOfLetters, rectsOfPoints, type SheetLetter } from "./place-letters";
+import type { Placed } from "./placed";
+import type { Rect } from "./rect";
 import { textWidth } from "./text-width";
 
 /** All that lies on a sheet on which figures are written. Millimetres. */

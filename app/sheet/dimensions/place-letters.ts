@@ -1,7 +1,8 @@
 import type { LetteredPoint } from "@core/draft/index";
 import type { Point } from "@core/geometry/index";
 import { type Size, toScreen, type View } from "../view";
-import { groundOf, type Rect } from "./ground";
+import { groundOf } from "./ground";
+import { isOver, type Rect } from "./rect";
 
 /** A lettered point, or a word for what lies there, which has no point. */
 export type SheetLetter = LetteredPoint & { readonly isWord?: true };
@@ -52,8 +53,6 @@ export function placeLetters(
     return { point, by: placed };
   });
 }
-
-const isOver = (a: Rect, b: Rect) => a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
 
 /** What the letters cover, in pixels. */
 export function rectsOfLetters(placed: readonly PlacedLetter[], view: View): readonly Rect[] {

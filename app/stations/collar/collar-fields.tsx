@@ -1,7 +1,7 @@
 import { FieldsPanel, type PanelSection } from "@app/work/fields-panel";
 import { KindChoice } from "@app/work/kind-choice";
 import { useWork, useWorkStore } from "@app/work/work-context";
-import { type CollarKindName, collarOf } from "@core/collar/index";
+import { type CollarKindName, collarOf, optionsOf } from "@core/collar/index";
 import { useMemo } from "react";
 import { COLLARS_DRAWN, COLLARS_NAMED, type CollarOrNone, NO_COLLAR } from "./collar-kinds";
 import { OuterEdgeChart } from "./outer-edge-chart";
@@ -14,8 +14,8 @@ export function CollarFields() {
   const sections = useMemo(() => {
     // Another place to break is no place at all while a depth of its own is kept.
     const takeBreak = (option: string) => {
-      store.getState().setField("collar.breakDepth", undefined);
-      store.getState().setField("collar.breakAt", option);
+      const breakAt = optionsOf("breakAt").find((one) => one === option);
+      if (breakAt) store.getState().change({ collar: { breakAt, breakDepth: undefined } });
     };
     return [KIND, ...(kind === null ? [] : sectionsOf(kind, takeBreak))];
   }, [kind, store]);

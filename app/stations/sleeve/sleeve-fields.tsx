@@ -5,7 +5,7 @@ import { useWork, useWorkStore } from "@app/work/work-context";
 import { length, phrase } from "@core/draft/index";
 import { sewnSleeve } from "@core/drafting/index";
 import { type SleeveKind, styleOf } from "@core/sleeve/index";
-import { fitFirstRange } from "@core/sleeve/set-in/index";
+import { fitFirstRange, SET_IN_METHODS } from "@core/sleeve/set-in/index";
 import { useMemo } from "react";
 import { Link } from "react-router";
 import { ClothChoice } from "./cloth-choice";
@@ -17,9 +17,9 @@ export function SleeveFields() {
   const kind = useWork((work) => work.spec.sleeve?.kind ?? null);
   const sections = useMemo(() => {
     // A cap that was too long by the method before is not eased away by this one.
-    const takeMethod = (method: string) => {
-      store.getState().setField("sleeve.surplus", undefined);
-      store.getState().setField("sleeve.method", method);
+    const takeMethod = (option: string) => {
+      const method = SET_IN_METHODS.find((one) => one === option);
+      if (method) store.getState().change({ sleeve: { method, surplus: undefined } });
     };
     return [STYLE, ...(kind === null ? [] : sectionsOf(kind, takeMethod))];
   }, [kind, store]);

@@ -1,8 +1,8 @@
 import type { CollarFieldName } from "../../collar";
 import type { Dimension } from "../../draft";
 import type { DraftedCollar } from "../../drafting";
-import type { Edge } from "../../pattern";
-import { alongEdge, ofHandle } from "./dimension";
+import type { Edge, Piece } from "../../pattern";
+import { alongEdge, isSilent, ofHandle } from "./dimension";
 
 /** Every figure of the collar that lies somewhere on its draft: what its handles change, then what its edges measure. */
 export function collarDimensions(collar: DraftedCollar): readonly Dimension[] {
@@ -16,9 +16,9 @@ export function collarDimensions(collar: DraftedCollar): readonly Dimension[] {
   const taken = new Set(held.map(({ types }) => types));
   const edges = collar.drawn.flatMap((piece, i) =>
     piece.edges
-      .filter(({ role }) => !SILENT.includes(role))
+      .filter((edge) => !isSilent(edge))
       .flatMap((edge): readonly Dimension[] => {
-        const types = typedBy(collar, edge);
+        const types = typedBy(collar, piece, edge);
         if (types !== null && taken.has(types)) return [];
         if (types !== null) taken.add(types);
         return [
@@ -37,17 +37,15 @@ export function collarDimensions(collar: DraftedCollar): readonly Dimension[] {
   return [...held, ...edges];
 }
 
-const SILENT: readonly Edge["role"][] = ["raw", "folded-back", "turned-up", "end", "dart"];
-
 /** The figure of the collar that makes an edge as long as it is, where it is just one. */
-function typedBy({ figures, drawing }: DraftedCollar, { role, id }: Edge): string | null {
+function typedBy({ figures, drawing }: DraftedCollar, { kind }: Piece, { role }: Edge): string | null {
   const field: CollarFieldName | null =
     role === "collar-centre" || (role === "centre" && drawing.front === null)
       ? drawing.turnedOver === null
         ? "height"
         : "fall"
       : role === "notch"
-        ? id === "notch"
+        ? kind.of === "collar"
           ? "notchCollar"
           : "notchLapel"
         : null;

@@ -1,5 +1,6 @@
 import type { Dimension, Handle } from "../../draft";
 import { distance, type Path, type Point, pathLength, SEEN_MM, step } from "../../geometry";
+import type { Edge } from "../../pattern";
 import { LENGTH_FIELDS, labelOf } from "../../spec";
 
 type Of = {
@@ -56,3 +57,8 @@ export function ofHandle(handle: Handle, path: string, value: number, on: string
   const direction = { x: gain.x / size, y: gain.y / size };
   return straight(of, step(at, direction, -value / size), at, value);
 }
+
+const SILENT: readonly Edge["role"][] = ["dart", "raw", "folded-back", "turned-up", "end"];
+
+/** Whether the length of an edge says nothing of its own: the mouth of a dart, the sides of what is folded, what is drawn as it is cut. */
+export const isSilent = ({ role }: Pick<Edge, "role">): boolean => SILENT.includes(role);

@@ -4,7 +4,7 @@ import { along, boxOf, endOf, type Path, type Point, pathLength, startOf, subpat
 import type { Edge, Piece } from "../../pattern";
 import { methodOf } from "../../sleeve/set-in";
 import { styleHandle } from "../handles";
-import { alongEdge, atPlace, ofHandle, straight } from "./dimension";
+import { alongEdge, atPlace, isSilent, ofHandle, straight } from "./dimension";
 
 /** Every figure of the sleeve that lies somewhere on its draft, in the order in which it is drafted: cap, width, arm, hem, style. */
 export function sleeveDimensions(drafted: DraftedSleeve): readonly Dimension[] {
@@ -112,10 +112,9 @@ function sleeveLength(drafted: SewnSleeve): readonly Dimension[] {
 /** A line that is outside all that is drawn keeps so far from it. */
 const OUTSIDE_MM = 18;
 
-function ofHem({ drawn, styled, pieces, hem }: SewnSleeve): readonly Dimension[] {
+function ofHem({ drawn, styled }: SewnSleeve): readonly Dimension[] {
   const [main] = drawn;
   const path = main && hemOf(main);
-  const cuff = pieces.find((piece) => piece.kind.of === "sleeve" && piece.kind.worn.as === "hung");
   return [
     ...(main && path
       ? [
@@ -131,18 +130,6 @@ function ofHem({ drawn, styled, pieces, hem }: SewnSleeve): readonly Dimension[]
           ),
         ]
       : []),
-    ...(cuff && hem.pieces.includes(cuff) && drawn.includes(cuff) ? cuffFigures(cuff) : []),
-  ];
-}
-
-function cuffFigures(cuff: Piece): readonly Dimension[] {
-  const { left, top, bottom } = boxOf([cuff.outline]);
-  return [
-    straight(
-      { id: "sleeve.hem.depth", types: "sleeve.hem.depth", rank: 2, on: cuff.id },
-      { x: left, y: top },
-      { x: left, y: bottom },
-    ),
   ];
 }
 
@@ -218,15 +205,12 @@ function ofHandles(drafted: DraftedSleeve): readonly Dimension[] {
   });
 }
 
-/** What else an edge measures. A dart's mouth, and the sides of what is folded, say nothing of their own. */
-const SILENT: readonly Edge["role"][] = ["dart", "raw", "folded-back", "turned-up", "end"];
-
 /** The lengths of the edges of which no figure says anything yet. */
 function restOfEdges({ drawn }: DraftedSleeve, told: readonly Dimension[]): readonly Dimension[] {
   const ends = told.flatMap(({ place }) => (place.as === "edge" ? [placesOf(place.path)] : []));
   return drawn.flatMap((piece) =>
     piece.edges
-      .filter(({ role, path }) => !SILENT.includes(role) && !ends.some((one) => isSamePlace(one, placesOf(path))))
+      .filter((edge) => !isSilent(edge) && !ends.some((one) => isSamePlace(one, placesOf(edge.path))))
       .map((edge) =>
         alongEdge({ id: `${piece.id}.${edge.id}`, label: edge.name, rank: rankOf(edge), on: piece.id }, edge.path),
       ),

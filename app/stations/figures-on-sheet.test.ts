@@ -1,18 +1,18 @@
-import { collarOnSheet } from "@app/stations/collar/collar-on-sheet";
-import { joinedBeside } from "@app/stations/collar/joined-beside";
+import { blockOnSheet } from "@app/sheet/block-on-sheet";
+import { type OnSheet, placesOn, stillClear, toPlace } from "@app/sheet/dimensions/on-sheet";
+import { anchorOf, rectOf, segmentsOf } from "@app/sheet/dimensions/placed";
+import { isOver, type Rect, segmentsCross } from "@app/sheet/dimensions/rect";
+import { textWidth } from "@app/sheet/dimensions/text-width";
+import { placeBlock } from "@app/sheet/placed-block";
+import { sleeveOnSheet } from "@app/sheet/sleeve-on-sheet";
+import { fitView, toScreen, type View } from "@app/sheet/view";
 import { type Garment, sketchGarment } from "@core/garment/index";
 import { boxOf, flatten, type Point } from "@core/geometry/index";
 import { MIDDLE_BODY, STARTING_POINTS, startedFrom } from "@core/starting/index";
 import { formatLength, type TapeUnit } from "@core/tape/index";
 import { describe, expect, it } from "vitest";
-import { blockOnSheet } from "../block-on-sheet";
-import { placeBlock } from "../placed-block";
-import { sleeveOnSheet } from "../sleeve-on-sheet";
-import { fitView, toScreen, type View } from "../view";
-import type { Rect } from "./ground";
-import { type OnSheet, placesOn, stillClear, toPlace } from "./on-sheet";
-import { anchorOf, rectOf, segmentsCross, segmentsOf } from "./place";
-import { textWidth } from "./text-width";
+import { collarOnSheet } from "./collar/collar-on-sheet";
+import { joinedBeside } from "./collar/joined-beside";
 
 /** The sheet of a window of 1280 by 800 with one panel open. */
 const SIZE = { width: 996, height: 660 };
@@ -67,8 +67,6 @@ const chordsOf = (sheet: OnSheet, view: View) =>
     const points = flatten(path, 40).map((p) => toScreen(view, p));
     return points.slice(1).map((to, i): readonly [Point, Point] => [points[i] ?? to, to]);
   });
-
-const isOver = (a: Rect, b: Rect) => a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
 
 describe("the figures on the sheet of every starting point", () => {
   it.each(ALL)(
