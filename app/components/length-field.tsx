@@ -110,13 +110,15 @@ export function LengthField({
   );
 }
 
-/** True when there is a next box to write in. */
+/** True when there is a next box to write in; a box that is folded away is none. */
 function goToNextBox(box: HTMLInputElement): boolean {
   const form = box.closest("form, [data-fields]");
   if (!form) return false;
   const boxes = [
-    ...form.querySelectorAll<HTMLInputElement>('input:not([type="hidden"], [type="radio"], [type="file"])'),
-  ];
+    ...form.querySelectorAll<HTMLInputElement>(
+      'input:not([type="hidden"], [type="radio"], [type="range"], [type="file"])',
+    ),
+  ].filter((one) => one === box || one.checkVisibility());
   const next = boxes[boxes.indexOf(box) + 1];
   if (!next) return false;
   next.focus();

@@ -1,1 +1,4 @@
+export { measuresAsked } from "./measures-asked";
+export { readingsAsked } from "./readings-asked";
+export { type ShownPoint, shownOf } from "./shown";
 export { MIDDLE_BODY, STARTING_POINTS, type StartingPoint, startedFrom } from "./starting-points";

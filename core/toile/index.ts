@@ -1,4 +1,5 @@
 export { type ArmPose, HANGING } from "./body/arm";
+export { type LineDrawing, lineDrawing } from "./line-drawing";
 export { buffersOf, type HalfPicture, pictureOf, type Side, type ToilePicture } from "./picture";
 export { type WornFinding, wornFindings } from "./reads/findings";
 export { raisedReads, readsOf } from "./reads/reads";

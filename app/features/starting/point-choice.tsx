@@ -1,46 +1,64 @@
-import { Box, Grid, Heading, Text } from "@chakra-ui/react";
+import { Text } from "@chakra-ui/react";
 import type { GarmentPicture } from "@core/garment/index";
+import type { ShownPoint } from "@core/starting/index";
+import { useEffect, useRef } from "react";
 
-export type PointShown = {
+export type PointShown = ShownPoint & {
   readonly id: string;
   readonly name: string;
   readonly says: string;
+  readonly isOwn: boolean;
+  /** The paths of the readings of armhole or neckline that it is drafted to. */
+  readonly readings: readonly string[];
   readonly picture: GarmentPicture | null;
 };
 
-/** What a garment can start from, each as the pieces that it is cut as, drawn for this client. */
-export function PointChoice({ points }: { readonly points: readonly PointShown[] }) {
+type Props = {
+  readonly points: readonly PointShown[];
+  readonly chosen: string;
+  readonly onChoose: (id: string) => void;
+};
+
+/** What a garment can start from, each worn and as the pieces that it is cut as, drawn for this client. */
+export function PointChoice({ points, chosen, onChoose }: Props) {
+  const group = useRef<HTMLFieldSetElement>(null);
+  // The page begins with what is to be made: the arrow keys choose at once.
+  useEffect(() => group.current?.querySelector<HTMLInputElement>("input:checked")?.focus({ preventScroll: true }), []);
   return (
-    <Box as="fieldset" border="0" p="0" minW="0">
-      <Heading asChild fontFamily="heading" fontSize="lg" fontWeight="600" mb="2">
-        <legend>What is to be made?</legend>
-      </Heading>
-      <Grid templateColumns="repeat(auto-fill, minmax(11.5rem, 1fr))" gap="3">
-        {points.map((point, i) => (
-          <PointCard key={point.id} point={point} isFirst={i === 0} />
+    <fieldset className="point-choice" ref={group}>
+      <legend>What is to be made?</legend>
+      <div className="point-cards">
+        {points.map((point) => (
+          <PointCard key={point.id} point={point} isChosen={point.id === chosen} onChoose={() => onChoose(point.id)} />
         ))}
-      </Grid>
-    </Box>
+      </div>
+    </fieldset>
   );
 }
 
-function PointCard({ point, isFirst }: { readonly point: PointShown; readonly isFirst: boolean }) {
-  const { id, name, says, picture } = point;
+type CardProps = {
+  readonly point: PointShown;
+  readonly isChosen: boolean;
+  readonly onChoose: () => void;
+};
+
+function PointCard({ point: { id, name, says, picture, worn }, isChosen, onChoose }: CardProps) {
   return (
     <label className="point-card" data-point={id}>
-      <input type="radio" name="point" value={id} defaultChecked={isFirst} />
-      {picture ? (
-        <svg
-          aria-hidden="true"
-          viewBox={`-10 -10 ${picture.width + 20} ${picture.height + 20}`}
-          width="100%"
-          height="124"
-        >
-          <path d={picture.data} vectorEffect="non-scaling-stroke" />
-        </svg>
-      ) : (
-        <Box h="124px" />
-      )}
+      <input type="radio" name="point" value={id} checked={isChosen} onChange={onChoose} />
+      <span className="pictures">
+        {worn && (
+          <svg className="worn" aria-hidden="true" viewBox={`0 0 ${worn.width} ${worn.height}`}>
+            <path className="of-body" d={worn.body} />
+            <path d={worn.cloth} />
+          </svg>
+        )}
+        {picture && (
+          <svg className="pieces" aria-hidden="true" viewBox={`-10 -10 ${picture.width + 20} ${picture.height + 20}`}>
+            <path d={picture.data} />
+          </svg>
+        )}
+      </span>
       <Text as="span" display="block" fontWeight="600">
         {name}
       </Text>
