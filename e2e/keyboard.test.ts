@@ -65,6 +65,7 @@ describe("the main job by keyboard alone", () => {
     }
     await she.find('nav[aria-label="Stations"] a[aria-current="page"][href$="/sleeve"]');
     await she.find("svg.sheet [data-dim]");
+    await she.find("[data-find-figure]");
     // Its ease is found by letters and typed where it is found; kept.
     await keys("f");
     await she.until("a figure is looked for", async () => /find/i.test(await inFocus()));

@@ -8,7 +8,7 @@ type Props = {
   readonly isKeyed?: boolean;
 };
 
-/** Finds among what stands below it by the letters of its name; Escape empties it. */
+/** Finds among what stands below it by the letters of its name; Enter goes to the first that is found, Escape empties it. */
 export function SoughtBox({ label, value, onText, isKeyed = false }: Props) {
   return (
     <Input
@@ -25,6 +25,13 @@ export function SoughtBox({ label, value, onText, isKeyed = false }: Props) {
       onChange={(event) => onText(event.currentTarget.value)}
       onKeyDown={(event) => {
         if (event.key === "Escape") onText("");
+        if (event.key !== "Enter") return;
+        event.preventDefault();
+        const fields = event.currentTarget.closest("[data-fields]");
+        const boxes = fields?.querySelectorAll<HTMLInputElement>('input:not([type="search"], [type="hidden"]), select');
+        const first = [...(boxes ?? [])].find((box) => box.checkVisibility() && !box.disabled);
+        first?.focus();
+        if (first instanceof HTMLInputElement) first.select();
       }}
     />
   );
