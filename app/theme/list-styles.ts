@@ -32,7 +32,11 @@ export const listStyles = {
   },
   ".point-choice": { border: "0", p: "0", minW: "0" },
   ".point-choice legend": { fontFamily: "heading", fontSize: "lg", fontWeight: "600", mb: "2" },
-  ".point-cards": { display: "grid", gridTemplateColumns: "repeat(auto-fill, minmax(14rem, 1fr))", gap: "3" },
+  ".point-cards": {
+    display: "grid",
+    gridTemplateColumns: { base: "repeat(2, minmax(0, 1fr))", md: "repeat(auto-fill, minmax(14rem, 1fr))" },
+    gap: { base: "2", md: "3" },
+  },
   ".point-card": {
     position: "relative",
     display: "block",
@@ -46,7 +50,13 @@ export const listStyles = {
   ".point-card:has(input:checked)": { borderColor: "chalk", boxShadow: "inset 0 0 0 1px {colors.chalk}" },
   ".point-card:has(input:focus-visible)": { outline: "2px solid {colors.chalk}", outlineOffset: "2px" },
   ".point-card input": { position: "absolute", opacity: 0 },
-  ".point-card .pictures": { display: "flex", gap: "3", h: "8.5rem", mb: "2", justifyContent: "center" },
+  ".point-card .pictures": {
+    display: "flex",
+    gap: { base: "2", md: "3" },
+    h: { base: "6rem", md: "8.5rem" },
+    mb: "2",
+    justifyContent: "center",
+  },
   ".point-card .worn": { flex: "1 1 0", minW: "0", h: "100%" },
   ".point-card .pieces": { flex: "1 1 0", minW: "0", h: "100%" },
   ".point-card path": { stroke: "ink", strokeWidth: "1px", vectorEffect: "non-scaling-stroke" },
@@ -59,7 +69,7 @@ export const listStyles = {
     gap: "3.5",
     position: { base: "static", lg: "sticky" },
     top: "4",
-    maxH: { base: "none", lg: "calc(100dvh - 2rem)" },
+    maxH: { base: "none", lg: "calc(100dvh - 8rem)" },
     overflowY: { base: "visible", lg: "auto" },
     // What is in focus keeps its ring inside a panel that scrolls.
     px: { base: "0", lg: "1" },
