@@ -219,7 +219,7 @@ export type NoCollar =
   /** What only this kind can run into, in its own words, with what would give a collar. */
   | {
       readonly what: "own";
-      readonly code: string;
+      readonly code: "too-wide-to-lie-flat";
       readonly message: Phrase;
       readonly reason: Phrase;
       readonly numbers: Readonly<Record<string, number>>;

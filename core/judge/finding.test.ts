@@ -5,7 +5,7 @@ import { withSleeve } from "../testing/sample";
 import { type Remedy, solvedLater, withRemediesOf } from "./finding";
 
 const found = {
-  code: "made-up",
+  code: "no-cap-fits",
   severity: "fault",
   station: "sleeve",
   message: phrase`It does not fit.`,
@@ -21,7 +21,7 @@ describe("remedies that take solving", () => {
       times++;
       return [remedy("one"), remedy("other")];
     });
-    expect(finding.code).toBe("made-up");
+    expect(finding.code).toBe("no-cap-fits");
     expect(times).toBe(0);
     expect(finding.remedies.map(({ id }) => id)).toEqual(["one", "other"]);
     expect(finding.remedies).toBe(finding.remedies);

@@ -1,5 +1,6 @@
 import type { Phrase } from "../draft";
 import type { SpecChange } from "../spec";
+import type { FindingCode } from "./findings-table";
 
 export type Severity = "fault" | "warning" | "note";
 
@@ -8,7 +9,7 @@ export type Remedy = { readonly id: string; readonly label: Phrase; readonly cha
 
 /** Something a good colleague would say about the draft. */
 export type Finding = {
-  readonly code: string;
+  readonly code: FindingCode;
   readonly severity: Severity;
   /** The station where it is mended. */
   readonly station: "measures" | "block" | "sleeve" | "collar" | "pieces" | "match";

@@ -36,12 +36,14 @@ export function judgeSurplus(task: SetInTask, sleeve: SetInSleeve, cloth: Cloth)
 
 /** A surplus that is gathered or pleated by choice is no fault, nor is what a knit can be stretched by. */
 function surplusTaken(task: SetInTask, surplus: number, cloth: Cloth): Finding | null {
+  const { surplus: taken } = task;
+  if (taken === null) return null;
   const { armhole, capEase } = task.cap;
   const girth = armhole.front + armhole.back;
   const easeFinding = (message: Phrase, numbers: Finding["numbers"]): Finding =>
     solvedLater(
       {
-        code: `surplus-${task.surplus}`,
+        code: `surplus-${taken}`,
         severity: "note",
         station: "sleeve",
         message,

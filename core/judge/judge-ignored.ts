@@ -3,13 +3,14 @@ import { length, type Phrase, phrase } from "../draft";
 import type { SpecChange } from "../spec";
 import type { DraftedGarment } from "./drafted-garment";
 import type { Finding } from "./finding";
+import type { FindingCode } from "./findings-table";
 
 /** A choice or a figure that nothing is drafted from, since another one rules it out. */
 export function judgeIgnored({ spec, resolved }: DraftedGarment): readonly Finding[] {
   const { block, bodice, sleeve } = spec;
   const choices = resolved.block.source === "drafted" ? resolved.block.choices : null;
   const ignored = (
-    code: string,
+    code: FindingCode,
     station: Finding["station"],
     message: Phrase,
     reason: Phrase,

@@ -185,7 +185,7 @@ function judgeFinishedLength({ finished, hem }: FinishedStyle, armLength: number
       code: "sleeve-beyond-arm",
       severity: "warning",
       station: "sleeve",
-      message: phrase`DraftedGarment, the sleeve is ${length(finished)} long and the arm ${length(armLength)}: it hangs ${length(finished - armLength)} over the hand.`,
+      message: phrase`Finished, the sleeve is ${length(finished)} long and the arm ${length(armLength)}: it hangs ${length(finished - armLength)} over the hand.`,
       reason:
         hem.finish === "plain"
           ? phrase`The hand disappears in it.`

@@ -15,7 +15,7 @@ const figure = (types: string): Dimension => ({
 });
 
 const finding = (
-  code: string,
+  code: Finding["code"],
   severity: Finding["severity"],
   change: Finding["remedies"][number]["change"],
 ): Finding => ({
@@ -32,19 +32,19 @@ const FIGURES = [figure("sleeve.capEase"), figure("sleeve.upperArmEase")];
 
 describe("a finding stands at its figure", () => {
   it("at the one that its remedy changes, and at no other station's", () => {
-    const one = finding("too-tight", "warning", { sleeve: { upperArmEase: 40 } });
+    const one = finding("sleeve-binds", "warning", { sleeve: { upperArmEase: 40 } });
     expect([...findingsAt([one], "sleeve", FIGURES)]).toEqual([["sleeve.upperArmEase", one]]);
     expect(findingsAt([one], "block", FIGURES).size).toBe(0);
   });
 
   it("and of several at one place the gravest is shown", () => {
-    const note = finding("note", "note", { sleeve: { capEase: 20 } });
-    const fault = finding("fault", "fault", { sleeve: { capEase: 25 } });
+    const note = finding("cap-too-long", "note", { sleeve: { capEase: 20 } });
+    const fault = finding("no-cap-fits", "fault", { sleeve: { capEase: 25 } });
     expect(findingsAt([note, fault], "sleeve", FIGURES).get("sleeve.capEase")?.code).toBe("fault");
   });
 
   it("nowhere, where no figure of the sheet mends it", () => {
-    expect(findingsAt([finding("cut", "fault", { bodice: { cut: "whole" } })], "sleeve", FIGURES).size).toBe(0);
+    expect(findingsAt([finding("front-cut-twice", "fault", { bodice: { cut: "whole" } })], "sleeve", FIGURES).size).toBe(0);
     expect(findingsAt([], "sleeve", FIGURES).size).toBe(0);
   });
 
