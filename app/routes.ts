@@ -21,6 +21,7 @@ export default [
   route("clients/:clientId/measures.csv", "routes/client-csv.ts"),
   route("clients/:clientId/measure", "routes/client-measure.tsx"),
   route("search", "routes/search.tsx"),
+  route("help", "routes/help.tsx"),
   route("shelves", "routes/shelves.tsx"),
   route("garments/new", "routes/garment-new.tsx"),
   route("starting-points", "routes/starting-points.ts"),

@@ -37,6 +37,7 @@ export const everyRoute = ({ client, garment, fitting, photograph }: Ids): reado
   { path: `/clients/${client}/data.zip` },
   { path: `/clients/${client}/measure`, sends: { takenOn: "2026-11-20", bust: "36", unit: "in" } },
   { path: "/search?q=brandt", isOwn: true },
+  { path: "/help", isOwn: true },
   { path: "/shelves", isOwn: true, sends: { what: "client", id: client, act: "delete" } },
   { path: `/garments/new?client=${client}`, isOwn: true, sends: { client, point: "work-shirt" } },
   { path: "/starting-points", sends: { act: "remove", id: garment } },

@@ -1,4 +1,4 @@
-import { Moon, Sun, UserRound } from "lucide-react";
+import { CircleHelp, Moon, Sun, UserRound } from "lucide-react";
 import type { ReactNode } from "react";
 import { Link, NavLink } from "react-router";
 import { Mark } from "./mark";
@@ -32,6 +32,9 @@ export function Frame({ person, children }: { readonly person: Person | null; re
               Shelves
             </NavLink>
             <NavLink to="/settings">Settings</NavLink>
+            <NavLink className="frame-help" to="/help" aria-label="Help" title="Help (?)">
+              <CircleHelp size={18} aria-hidden />
+            </NavLink>
             <NavLink className="frame-person" to="/account" aria-label={`Your account, ${person.name}`}>
               <UserRound size={18} aria-hidden />
               <span>{person.name}</span>

@@ -2,6 +2,7 @@ import { useCallback, useEffect, useRef, useState } from "react";
 import { useFetcher, useNavigate } from "react-router";
 import { tinykeys } from "tinykeys";
 import { isWriting } from "./is-writing";
+import { ANYWHERE, PLACES } from "./keys";
 
 type PaletteEntry = {
   readonly to: string;
@@ -19,22 +20,6 @@ type Found = {
     readonly station: string;
   }[];
 };
-
-/** Where one can go from anywhere, with the letter that leads there when no box is being written in. */
-const PLACES: readonly (PaletteEntry & { readonly key: string })[] = [
-  { key: "w", to: "/", name: "Worktable", about: "what is in hand" },
-  { key: "f", to: "/?show=fitting", name: "Fittings due", about: "the first day first" },
-  { key: "n", to: "/garments/new", name: "New garment", about: "start one" },
-  { key: "c", to: "/clients", name: "Clients", about: "all of them" },
-  { key: "s", to: "/settings", name: "Settings", about: "of the workroom" },
-  { key: "", to: "/settings/cloths", name: "Cloths", about: "what each takes" },
-  { key: "", to: "/settings/ease", name: "Ease", about: "how much room each garment has" },
-  { key: "", to: "/settings/people", name: "People", about: "who belongs to the workroom" },
-  { key: "", to: "/settings/data", name: "Back up", about: "save or restore an archive" },
-  { key: "", to: "/shelves", name: "Shelves", about: "what is put away" },
-  { key: "", to: "/clients/new", name: "New client", about: "add one" },
-  { key: "", to: "/account", name: "Your account", about: "password, sign out" },
-];
 
 const REST_MS = 150;
 /** Goes anywhere by a few letters: opened by / from anywhere, or Control and K from within a box; g and a letter goes straight to a place. */
@@ -54,10 +39,11 @@ export function Palette() {
   useEffect(
     () =>
       tinykeys(window, {
-        "/": (event) => !isWriting(event.target) && open(event),
-        "$mod+k": open,
+        [ANYWHERE.goTo.press]: (event: KeyboardEvent) => !isWriting(event.target) && open(event),
+        [ANYWHERE.goToFromBox.press]: open,
+        [ANYWHERE.help.press]: (event: KeyboardEvent) => !isWriting(event.target) && void navigate("/help"),
         ...Object.fromEntries(
-          PLACES.filter(({ key }) => key !== "").map(({ key, to }) => [
+          PLACES.filter((place) => place.key !== "").map(({ key, to }) => [
             `g ${key}`,
             (event: KeyboardEvent) => !isWriting(event.target) && void navigate(to),
           ]),

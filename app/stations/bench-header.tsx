@@ -1,3 +1,4 @@
+import { ON_A_GARMENT } from "@app/components/keys";
 import { canRedo, canUndo } from "@app/work/history";
 import type { MergedSave } from "@app/work/save-answer";
 import { saveWork } from "@app/work/save-work";
@@ -172,10 +173,10 @@ function SaveBar({ garmentId, onBeside }: { readonly garmentId: string; readonly
   useEffect(
     () =>
       tinykeys(window, {
-        "$mod+z": (event) => outsideBoxes(event, () => undo(store)),
-        "$mod+Shift+z": (event) => outsideBoxes(event, () => redo(store)),
-        "$mod+y": (event) => outsideBoxes(event, () => redo(store)),
-        "$mod+s": (event) => {
+        [ON_A_GARMENT.undo.press]: (event: KeyboardEvent) => outsideBoxes(event, () => undo(store)),
+        [ON_A_GARMENT.redoToo.press]: (event: KeyboardEvent) => outsideBoxes(event, () => redo(store)),
+        [ON_A_GARMENT.redo.press]: (event: KeyboardEvent) => outsideBoxes(event, () => redo(store)),
+        [ON_A_GARMENT.save.press]: (event: KeyboardEvent) => {
           event.preventDefault();
           document.getElementById("save-garment")?.click();
         },

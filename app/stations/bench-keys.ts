@@ -1,4 +1,5 @@
 import { isWriting } from "@app/components/is-writing";
+import { ON_A_GARMENT } from "@app/components/keys";
 import { STATIONS } from "@core/garment/index";
 import { useEffect } from "react";
 import { useNavigate } from "react-router";
@@ -10,7 +11,6 @@ function firstBox(): HTMLInputElement | undefined {
   return [...boxes].find((box) => box.offsetParent !== null && !box.disabled);
 }
 
-const LEAVE = "Escape";
 const leaveBox = ({ target }: KeyboardEvent) => {
   if (target instanceof HTMLElement && isWriting(target)) target.blur();
 };
@@ -30,16 +30,18 @@ export function useBenchKeys(garmentId: string): void {
     const go = (to: string) => outside(() => void navigate(`/garments/${garmentId}/${to}`));
     return tinykeys(window, {
       ...Object.fromEntries(STATIONS.map((station, i) => [String(i + 1), go(station)])),
-      v: go("versions"),
-      t: go("fittings"),
-      b: outside(() => {
+      [ON_A_GARMENT.versions.press]: go("versions"),
+      [ON_A_GARMENT.fittings.press]: go("fittings"),
+      [ON_A_GARMENT.firstBox.press]: outside(() => {
         const box = firstBox();
         box?.focus();
         box?.select();
       }),
-      f: outside(() => document.querySelector<HTMLInputElement>("[data-find-figure]")?.focus()),
-      p: outside(() => document.getElementById("print-and-download")?.click()),
-      [LEAVE]: leaveBox,
+      [ON_A_GARMENT.findFigure.press]: outside(() =>
+        document.querySelector<HTMLInputElement>("[data-find-figure]")?.focus(),
+      ),
+      [ON_A_GARMENT.print.press]: outside(() => document.getElementById("print-and-download")?.click()),
+      [ON_A_GARMENT.leaveBox.press]: leaveBox,
     });
   }, [garmentId, navigate]);
 }

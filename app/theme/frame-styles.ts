@@ -78,7 +78,8 @@ export const frameStyles = {
   },
   ".frame-links a:hover": { color: "ink" },
   ".frame-links a.active": { color: "ink", borderColor: "chalk" },
-  ".frame-links .frame-person": { ml: "auto", display: "flex", alignItems: "center", gap: "1.5" },
+  ".frame-links .frame-help": { ml: "auto" },
+  ".frame-links .frame-person": { display: "flex", alignItems: "center", gap: "1.5" },
   ".frame-person span": {
     display: { base: "none", lg: "inline" },
     maxW: "12rem",

@@ -2,6 +2,7 @@ import { defineGlobalStyles } from "@chakra-ui/react";
 import { figureStyles } from "./figure-styles";
 import { formStyles } from "./form-styles";
 import { frameStyles } from "./frame-styles";
+import { helpStyles } from "./help-styles";
 import { listStyles } from "./list-styles";
 import { panelStyles } from "./panel-styles";
 import { sheetStyles } from "./sheet-styles";
@@ -41,6 +42,7 @@ export const globalCss = defineGlobalStyles({
   ...formStyles,
   ...workStyles,
   ...wearStyles,
+  ...helpStyles,
   ...listStyles,
   ...panelStyles,
   ...sheetStyles,

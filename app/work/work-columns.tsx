@@ -1,4 +1,5 @@
 import { isWriting } from "@app/components/is-writing";
+import { ON_A_GARMENT } from "@app/components/keys";
 import type { PanelName } from "@app/components/panels";
 import { usePreferences } from "@app/components/preferences";
 import { PanelLeftClose, PanelLeftOpen, PanelRightClose, PanelRightOpen } from "lucide-react";
@@ -39,8 +40,8 @@ export function WorkColumns({ fields, fieldsName = "Choices", sheet, side }: Pro
       act();
     };
     return tinykeys(window, {
-      "$mod+ArrowLeft": outside(() => fold("fields", !isLeftFolded)),
-      "$mod+ArrowRight": outside(() => rightPanel && fold(rightPanel, !isRightFolded)),
+      [ON_A_GARMENT.foldLeft.press]: outside(() => fold("fields", !isLeftFolded)),
+      [ON_A_GARMENT.foldRight.press]: outside(() => rightPanel && fold(rightPanel, !isRightFolded)),
     });
   }, [fold, isLeftFolded, isRightFolded, rightPanel]);
   return (

@@ -44,7 +44,9 @@ describe("a finding stands at its figure", () => {
   });
 
   it("nowhere, where no figure of the sheet mends it", () => {
-    expect(findingsAt([finding("front-cut-twice", "fault", { bodice: { cut: "whole" } })], "sleeve", FIGURES).size).toBe(0);
+    expect(
+      findingsAt([finding("front-cut-twice", "fault", { bodice: { cut: "whole" } })], "sleeve", FIGURES).size,
+    ).toBe(0);
     expect(findingsAt([], "sleeve", FIGURES).size).toBe(0);
   });
 
