@@ -116,6 +116,36 @@ describe("the bench", () => {
     await she.press("Undo");
   });
 
+  it("types a measure where its tape lies on the body", async () => {
+    await she.station("Measures");
+    await press('[data-body-figure="waist"]');
+    await she.until("its box is in focus", async () => (await inFocus()) === "figure.body.waist");
+    expect(await (await she.find('[data-body-figure="waist"]')).getAttribute("aria-label")).toMatch(/^Waist girth, /);
+    const before = await she.textIn("body.waist");
+    await keys(Key.chord(Key.CONTROL, "a"), "31");
+    await she.holds("body.waist", "31");
+    await she.until(
+      "it stands on the body",
+      async () => (await (await she.find('[data-body-figure="waist"]')).getText()) === "31",
+    );
+    await keys(Key.ESCAPE);
+    await she.press("Back");
+    await she.find('[data-body-figure="backLength"]');
+    await she.press("Undo");
+    await she.holds("body.waist", before ?? "");
+  });
+
+  it("says at an empty station what it is for, and goes on by one press", async () => {
+    await she.station("Sleeve");
+    await she.chooseKind("sleeve.kind", "none");
+    await she.find('[data-empty="sleeve"]');
+    await press('[data-kind="sleeve.kind.shelf puff"]');
+    await she.find("svg.sheet [data-dim]");
+    await she.press("Undo");
+    await she.press("Undo");
+    expect(await browser.driver.findElements(By.css("[data-empty]"))).toEqual([]);
+  });
+
   it("has no label over one line and none cut, at any station that has boxes", async () => {
     for (const station of ["measures", "block", "sleeve", "collar", "pieces", "cut"]) {
       await she.open(`${garment}/${station}`);

@@ -26,7 +26,7 @@ describe("a stand collar", () => {
     await she.open("/");
     const link = await browser.driver.findElement(By.linkText("Tidewater raglan coat"));
     await she.open(new URL((await link.getAttribute("href")) ?? "").pathname.replace(/\/[^/]+$/, "/collar"));
-    await she.until("it teaches what it is for", async () => /No collar is wanted/.test(await she.pageText()));
+    await she.until("it teaches what it is for", async () => /No collar is chosen/.test(await she.pageText()));
     await she.chooseKind("collar.kind", "stand");
     await she.write("body.neck", "14");
     await she.write("collar.ease", "1/2");

@@ -93,6 +93,7 @@ const SCREENS = () =>
     ["data", "/settings/data"],
     ["account", "/account"],
     ["shelves", "/shelves"],
+    ["help", "/help"],
   ] as const;
 
 describe("every screen", () => {
@@ -115,6 +116,27 @@ describe("every screen", () => {
       }
     }
     expect(await complaints(browser.driver)).toEqual([]);
+  });
+
+  it("within the same with a figure's card open, and in forced colours", async () => {
+    const emulate = (forced: "active" | "none") =>
+      browser.driver.sendDevToolsCommand("Emulation.setEmulatedMedia", {
+        features: [
+          { name: "prefers-reduced-motion", value: "reduce" },
+          { name: "forced-colors", value: forced },
+        ],
+      });
+    for (const forced of ["none", "active"] as const) {
+      await emulate(forced);
+      await he.open(`${garment}/sleeve`);
+      await he.find("[data-dim] [data-figure-button]");
+      await browser.driver.executeScript(
+        "document.querySelector('[data-dim] [data-figure-button]').dispatchEvent(new MouseEvent('click', { bubbles: true }))",
+      );
+      await he.find("[data-card] input, [data-card] button");
+      expect.soft(await breaches(), `forced colours ${forced}`).toEqual([]);
+    }
+    await emulate("none");
   });
 
   it("before the door too: sign-in and a workroom of one's own, on light and on dark paper, from phone to desk", async () => {

@@ -2,6 +2,7 @@ import { LengthText, Sentence } from "@app/components/length-text";
 import { Box, Flex, Heading, Text } from "@chakra-ui/react";
 import { type MeasureId, measureOf, plausibleRange } from "@core/body/index";
 import type { DefaultTaken } from "@core/resolve/index";
+import type { ReactNode } from "react";
 import { BodyFigure } from "./body-figure";
 
 /** How one measurement is taken: the figure, the words, what it is for, what to expect, and what stands in for it. */
@@ -9,11 +10,17 @@ export function MeasureGuide({
   id,
   estimate,
   last,
+  figure,
+  box,
 }: {
   readonly id: MeasureId;
   readonly estimate: DefaultTaken | undefined;
   /** The reading that stays in use while none is taken today. */
   readonly last?: number | undefined;
+  /** A figure of all measures, in place of that of this one. */
+  readonly figure?: ReactNode;
+  /** The box that this measure is typed in. */
+  readonly box?: ReactNode;
 }) {
   const { term, alsoCalled, howTaken, usedFor, isTwoSided } = measureOf(id);
   const range = plausibleRange(id);
@@ -30,8 +37,13 @@ export function MeasureGuide({
       py="5"
       overflowY="auto"
     >
-      <Box flex="0 0 auto" w={{ base: "11rem", sm: "45%" }} maxH="40rem" color="inkSoft">
-        <BodyFigure id={id} />
+      <Box
+        flex="0 0 auto"
+        w={{ base: figure ? "100%" : "11rem", sm: figure ? "55%" : "45%" }}
+        maxH="40rem"
+        color="inkSoft"
+      >
+        {figure ?? <BodyFigure id={id} />}
       </Box>
       <Box flex="1" minW="0" pt="4">
         <Heading as="h2" fontFamily="heading" fontSize="2xl" fontWeight="600" lineHeight="1.2">
@@ -41,6 +53,11 @@ export function MeasureGuide({
           <Text color="inkSoft" mt="1">
             also called {alsoCalled.join(", ")}
           </Text>
+        )}
+        {box && (
+          <Box mt="4" maxW="14rem">
+            {box}
+          </Box>
         )}
         <Text fontSize="lg" mt="4" lineHeight="1.45">
           {howTaken}

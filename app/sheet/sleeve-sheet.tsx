@@ -1,4 +1,5 @@
 import { useTape } from "@app/components/preferences";
+import { EmptyStation } from "@app/work/empty-station";
 import { savedGarment } from "@app/work/saved-garment";
 import { useWork } from "@app/work/work-context";
 import { Box, Flex } from "@chakra-ui/react";
@@ -28,7 +29,8 @@ export function SleeveSheet() {
   const before = useMemo(() => (isChanged ? savedGarment(savedSpec).sleeve : null), [isChanged, savedSpec]);
   const drafted = lastGood.sleeve;
   const onSheet = useMemo(() => (drafted ? sleeveOnSheet(drafted) : null), [drafted]);
-  if (!drafted || !onSheet) return <Nothing />;
+  if (!drafted || !onSheet)
+    return <EmptyStation station="sleeve" why="These figures give no sleeve. The findings say what is in the way." />;
   const isStale = garment !== lastGood;
   return (
     <Flex direction="column" h="100%">
@@ -101,14 +103,6 @@ function capHeightOf(drafted: DraftedSleeve): number {
 function boxOnCapLine(drafted: DraftedSleeve) {
   const box = boxOf([...outlinesOf(drafted), ...drafted.drawn.map((piece) => piece.outline)]);
   return { ...box, top: box.top - capHeightOf(drafted), bottom: box.bottom - capHeightOf(drafted) };
-}
-
-function Nothing() {
-  return (
-    <Box display="grid" placeItems="center" h="100%" bg="panel" px="10" textAlign="center" color="inkSoft">
-      There is no sleeve to draw yet. What is missing is said at the side.
-    </Box>
-  );
 }
 
 /** The numbers of what a remedy would give, beside its outline. */

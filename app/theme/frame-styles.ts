@@ -70,7 +70,7 @@ export const frameStyles = {
   ".frame-home .notch": { stroke: "ink" },
   ".frame-links": { display: "flex", gap: { base: "0", md: "1" }, flex: "1" },
   ".frame-links a": {
-    px: { base: "1", md: "2.5" },
+    px: { base: "3px", md: "2.5" },
     py: "1.5",
     fontSize: { base: "sm", md: "md" },
     color: "inkSoft",
@@ -78,7 +78,7 @@ export const frameStyles = {
   },
   ".frame-links a:hover": { color: "ink" },
   ".frame-links a.active": { color: "ink", borderColor: "chalk" },
-  ".frame-links .frame-help": { ml: "auto" },
+  ".frame-links .frame-help": { ml: "auto", display: "flex", alignItems: "center" },
   ".frame-links .frame-person": { display: "flex", alignItems: "center", gap: "1.5" },
   ".frame-person span": {
     display: { base: "none", lg: "inline" },

@@ -12,10 +12,11 @@ type Props = {
   /** What is meant while it is empty; left out: the default that the garment took. */
   readonly usual?: number;
   readonly hint?: ReactNode;
+  readonly id?: string;
 };
 
-/** A figure of the garment in a unit of its own, by its path. While it is empty the usual one is shown in its place. */
-export function QuantityField({ path, usual, hint }: Props) {
+/** A figure of the garment in a unit of its own, by its path; one that stands on a page twice has an id of its own the second time. While it is empty the usual one is shown in its place. */
+export function QuantityField({ path, usual, hint, id = path }: Props) {
   const field = QUANTITY_FIELDS[path];
   if (!field) throw new RangeError(`QuantityField: no quantity at "${path}"`);
   const tape = useTape();
@@ -29,7 +30,7 @@ export function QuantityField({ path, usual, hint }: Props) {
   });
   return (
     <LengthField
-      id={path}
+      id={id}
       label={field.label}
       unit={field.sign ?? ""}
       hint={hint ?? (field.hint === undefined ? undefined : wordsText(field.hint, tape))}

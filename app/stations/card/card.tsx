@@ -1,5 +1,6 @@
 import { Sentence } from "@app/components/length-text";
 import { Pager } from "@app/components/pager";
+import { EmptyStation, GoOnAt } from "@app/work/empty-station";
 import { FindingsNotes } from "@app/work/findings-panel";
 import { useWork } from "@app/work/work-context";
 import { Box, Button, Flex, Heading, Text } from "@chakra-ui/react";
@@ -29,10 +30,14 @@ export function Card({ garmentId }: { readonly garmentId: string }) {
   const draft = garment.drafts.find((one) => one.id === part) ?? garment.drafts[0];
   if (!draft) {
     return (
-      <Box maxW="44rem" mx="auto" px="6" py="10">
-        <Text mb="6">There is nothing to draft yet, so there is no card.</Text>
-        <FindingsNotes hasSleeve={false} />
-      </Box>
+      <>
+        <EmptyStation station="card" why="There is nothing to draft yet.">
+          <GoOnAt station="block">Go to the block</GoOnAt>
+        </EmptyStation>
+        <Box maxW="44rem" mx="auto" px="6">
+          <FindingsNotes hasSleeve={false} />
+        </Box>
+      </>
     );
   }
   const practising = Number(search.get("practice"));

@@ -7,9 +7,10 @@ import { SheetToggle } from "@app/sheet/sheet-toggle";
 import { StaleBanner } from "@app/sheet/stale-banner";
 import { useHandleGesture } from "@app/sheet/use-handle-gesture";
 import type { View } from "@app/sheet/view";
+import { EmptyStation } from "@app/work/empty-station";
 import { KindShelf } from "@app/work/kind-choice";
 import { useWork, useWorkStore } from "@app/work/work-context";
-import { Box, Flex, Text } from "@chakra-ui/react";
+import { Box, Flex } from "@chakra-ui/react";
 import type { DraftedCollar } from "@core/drafting/index";
 import { collarHandle } from "@core/garment/index";
 import { boxOf } from "@core/geometry/index";
@@ -35,24 +36,19 @@ export function CollarSheet() {
   const beside = useMemo(() => (collar ? joinedBeside(collar) : null), [collar]);
   const onSheet = useMemo(() => (collar ? collarOnSheet(collar, beside) : null), [collar, beside]);
   if (!collar || !onSheet) {
-    return (
-      <Box display="grid" placeItems="center" h="100%" bg="panel" px="10" textAlign="center" color="inkSoft">
-        {isWanted ? (
-          "These figures give no collar. What is in the way is said at the side."
-        ) : (
-          <Box>
-            <Text mb="4">No collar is wanted. Each of these is fitted to this block’s neckline:</Text>
-            <KindShelf<CollarOrNone>
-              name="collar.kind.shelf"
-              label="Kind of collar"
-              value={NO_COLLAR}
-              options={COLLARS_NAMED.filter(({ value }) => value !== NO_COLLAR)}
-              kinds={COLLARS_DRAWN}
-              onChoose={(kind) => store.getState().setField("collar", { kind })}
-            />
-          </Box>
-        )}
-      </Box>
+    return isWanted ? (
+      <EmptyStation station="collar" why="These figures give no collar. The findings say what is in the way." />
+    ) : (
+      <EmptyStation station="collar" why="No collar is chosen. Each of these is fitted to this block’s neckline:">
+        <KindShelf<CollarOrNone>
+          name="collar.kind.shelf"
+          label="Kind of collar"
+          value={NO_COLLAR}
+          options={COLLARS_NAMED.filter(({ value }) => value !== NO_COLLAR)}
+          kinds={COLLARS_DRAWN}
+          onChoose={(kind) => store.getState().setField("collar", { kind })}
+        />
+      </EmptyStation>
     );
   }
   const worn = isWorn ? wornBeside(collar, beside) : null;

@@ -1,4 +1,5 @@
 import { PressButton } from "@app/components/press-button";
+import { EmptyStation, GoOnAt } from "@app/work/empty-station";
 import { useThrottledWork } from "@app/work/use-throttled-work";
 import { WorkColumns } from "@app/work/work-columns";
 import { useWorkStore } from "@app/work/work-context";
@@ -106,7 +107,9 @@ export function CutStation({ garmentId, client }: Props) {
           </Flex>
           <Box flex="1" minH="0">
             {garment.pieces.length === 0 ? (
-              <Empty words="There is nothing to cut yet." />
+              <EmptyStation station="cut" why="There is nothing to cut yet.">
+                <GoOnAt station="pieces">Go to the pieces</GoOnAt>
+              </EmptyStation>
             ) : shown === "pieces" ? (
               <CutSheet pieces={cut.pieces} lines={lines} />
             ) : shown === "notes" ? (

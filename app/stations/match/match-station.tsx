@@ -1,5 +1,6 @@
 import { useWalk } from "@app/sheet/use-walk";
 import { WalkPanel } from "@app/sheet/walk-panel";
+import { EmptyStation, GoOnAt } from "@app/work/empty-station";
 import { FindingsNotes } from "@app/work/findings-panel";
 import { useWork } from "@app/work/work-context";
 import { Box, Grid, Heading, Text } from "@chakra-ui/react";
@@ -18,10 +19,14 @@ export function MatchStation() {
   const drafted = garment.sleeve;
   if (garment.seams.length === 0) {
     return (
-      <Box maxW="44rem" mx="auto" px="6" py="10">
-        <Text mb="6">There is no sleeve and no collar to match yet.</Text>
-        <FindingsNotes hasSleeve={false} />
-      </Box>
+      <>
+        <EmptyStation station="match" why="There is no sleeve and no collar to match yet.">
+          <GoOnAt station="sleeve">Choose a sleeve</GoOnAt>
+        </EmptyStation>
+        <Box maxW="44rem" mx="auto" px="6">
+          <FindingsNotes hasSleeve={false} />
+        </Box>
+      </>
     );
   }
   return drafted?.family === "sewn" ? (

@@ -1,7 +1,7 @@
+import { EmptyStation } from "@app/work/empty-station";
 import { useThrottledWork } from "@app/work/use-throttled-work";
 import { WorkColumns } from "@app/work/work-columns";
 import { useWorkStore } from "@app/work/work-context";
-import { Box, Button, Text } from "@chakra-ui/react";
 import { useMemo, useState } from "react";
 import { BodiceFields } from "./bodice-fields";
 import { type Looked, lookedAt } from "./looked";
@@ -41,18 +41,10 @@ export function PiecesStation() {
 function Nothing() {
   const store = useWorkStore();
   return (
-    <Box display="grid" placeItems="center" h="100%" bg="panel" px="10" textAlign="center" color="inkSoft">
-      <Box>
-        <Text mb="4">There is nothing to cut yet: no sleeve, no collar, and front and back are left uncut.</Text>
-        <Button
-          variant="outline"
-          borderColor="ruleStrong"
-          color="ink"
-          onClick={() => store.getState().setField("bodice.cut", "whole")}
-        >
-          Cut front and back
-        </Button>
-      </Box>
-    </Box>
+    <EmptyStation station="pieces" why="There is no sleeve and no collar, and front and back are not cut.">
+      <button type="button" className="plain-button" onClick={() => store.getState().setField("bodice.cut", "whole")}>
+        Cut front and back
+      </button>
+    </EmptyStation>
   );
 }
