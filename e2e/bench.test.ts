@@ -122,7 +122,7 @@ describe("the bench", () => {
     await she.until("its box is in focus", async () => (await inFocus()) === "figure.body.waist");
     expect(await (await she.find('[data-body-figure="waist"]')).getAttribute("aria-label")).toMatch(/^Waist girth, /);
     const before = await she.textIn("body.waist");
-    await keys(Key.chord(Key.CONTROL, "a"), "31");
+    await (await she.find('input[name="figure.body.waist"]')).sendKeys(Key.chord(Key.CONTROL, "a"), "31");
     await she.holds("body.waist", "31");
     await she.until(
       "it stands on the body",
