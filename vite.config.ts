@@ -1,4 +1,4 @@
-import { readFileSync, writeFileSync } from "node:fs";
+import { readdirSync, readFileSync, writeFileSync } from "node:fs";
 import { join } from "node:path";
 import { brotliCompressSync, constants, gzipSync } from "node:zlib";
 import { reactRouter } from "@react-router/dev/vite";
@@ -33,23 +33,34 @@ const variablesOnTheServer: Plugin = {
   },
 };
 
+function pack(file: string): void {
+  const content = readFileSync(file);
+  const params = { [constants.BROTLI_PARAM_SIZE_HINT]: content.length };
+  writeFileSync(`${file}.br`, brotliCompressSync(content, { params }));
+  writeFileSync(`${file}.gz`, gzipSync(content, { level: 9 }));
+}
+
 /** Scripts and styles are packed once, as small as can be, when the app is built: packed at every asking they were a fifth larger. */
 const packedOnce: Plugin = {
   name: "packed-once",
   applyToEnvironment: ({ name }) => name === "client",
   writeBundle({ dir = "" }, bundle) {
-    for (const name of Object.keys(bundle).filter((name) => /\.(?:js|css|svg)$/.test(name))) {
-      const file = join(dir, name);
-      const content = readFileSync(file);
-      const params = { [constants.BROTLI_PARAM_SIZE_HINT]: content.length };
-      writeFileSync(`${file}.br`, brotliCompressSync(content, { params }));
-      writeFileSync(`${file}.gz`, gzipSync(content, { level: 9 }));
-    }
+    for (const name of Object.keys(bundle)) if (/\.(?:js|css|svg)$/.test(name)) pack(join(dir, name));
+  },
+};
+
+/** The list of all routes is a script too, and is written only while the server is built. */
+const routesPackedOnce: Plugin = {
+  name: "routes-packed-once",
+  applyToEnvironment: ({ name }) => name === "ssr",
+  writeBundle() {
+    const assets = "build/client/assets";
+    for (const name of readdirSync(assets)) if (/^manifest-.*\.js$/.test(name)) pack(join(assets, name));
   },
 };
 
 export default defineConfig({
-  plugins: [reactRouter(), variablesOnTheServer, packedOnce],
+  plugins: [reactRouter(), variablesOnTheServer, packedOnce, routesPackedOnce],
   resolve: { tsconfigPaths: true },
   ssr: { noExternal: BUNDLED_ON_SERVER },
   optimizeDeps: {

@@ -161,8 +161,8 @@ function SaveBar({ garmentId, onBeside }: { readonly garmentId: string; readonly
     });
     if (!together) return;
     onBeside({ besides, together });
-    const { readGarment } = await import("@core/spec/index");
-    const read = readGarment(together.file);
+    const { readMerged } = await import("@app/work/read-merged");
+    const read = readMerged(together.file);
     // What was typed while it was being saved is not taken away again.
     if (!read.ok || together.number === number || store.getState().spec !== spec) return;
     const merged = { ...read.spec, unit: spec.unit };

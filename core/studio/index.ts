@@ -1,10 +1,13 @@
-export { mergedSettings } from "./merge-settings";
 export {
   CLOTH_EASE_LEVELS,
   EASE_ROWS,
   type EaseRowName,
   easeLevelsOf,
   type OwnEase,
+  workroomEase,
+} from "./ease-table";
+export { mergedSettings } from "./merge-settings";
+export {
   PAPER_SIZES,
   PLOTTER_ROLLS,
   readSettings,
@@ -12,5 +15,4 @@ export {
   USUAL_FIELDS,
   type UsualField,
   withSettings,
-  workroomEase,
 } from "./settings";

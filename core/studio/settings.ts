@@ -1,10 +1,11 @@
 import { z } from "zod";
-import { clothAdds, EASE_GARMENTS, EASE_LEVELS, type EaseGarment, easeAtBase, usualGarment } from "../block";
-import { CLOTH_KINDS, type ClothKind, DEFAULT_CLOTH } from "../cloth";
+import { usualGarment } from "../block";
+import { DEFAULT_CLOTH } from "../cloth";
 import { isRecord } from "../data";
 import { usualAllowances } from "../resolve";
 import { type GarmentSpec, isWithin } from "../spec";
 import { INCH_MARKS, type InchMarks, TAPE_UNITS, type TapeUnit } from "../tape";
+import { EASE_ROWS, easeLevelsOf, type OwnEase, workroomEase } from "./ease-table";
 
 /** Papers that a printer or a copy shop has. */
 export const PAPER_SIZES = ["a4", "letter", "a3", "roll24", "roll36", "roll44"] as const;
@@ -35,22 +36,6 @@ const SETTINGS = z.object({
   usual: z.partialRecord(z.enum(USUAL_FIELDS), z.number()).catch({}).default({}),
   ease: z.unknown().optional(),
 });
-
-type EaseRow = Readonly<Partial<Record<(typeof EASE_LEVELS)[number], number>>>;
-
-/** The rows of a workroom's table of ease: of its garments, and what each cloth adds. */
-export type EaseRowName = EaseGarment | ClothKind;
-export const EASE_ROWS: readonly EaseRowName[] = [...EASE_GARMENTS, ...CLOTH_KINDS];
-
-/** A cloth adds at the bust and in the armhole alone. */
-export const CLOTH_EASE_LEVELS = ["bust", "armhole"] as const;
-
-export function easeLevelsOf(row: EaseRowName): readonly (typeof EASE_LEVELS)[number][] {
-  return CLOTH_KINDS.some((kind) => kind === row) ? CLOTH_EASE_LEVELS : EASE_LEVELS;
-}
-
-/** A workroom's own ease on a bust of 920 mm: whole girths and widths. What is left out is as is usual. */
-export type OwnEase = Readonly<Partial<Record<EaseRowName, EaseRow>>>;
 
 /** What a workroom has decided for all its garments; whatever is left out is as is usual. Lengths in millimetres. */
 export type StudioSettings = {
@@ -86,20 +71,6 @@ function readEase(stored: unknown): OwnEase {
     return own.length === 0 ? [] : [[name, Object.fromEntries(own)] as const];
   });
   return Object.fromEntries(rows);
-}
-
-/**
- * What the workroom's table has for a garment of a cloth, on a bust of 920 mm: the garment's row, and what the cloth adds to it. Nothing
- * where the workroom says nothing of either.
- */
-export function workroomEase(table: OwnEase, garment: EaseGarment, cloth: ClothKind): EaseRow | undefined {
-  const [row, adds] = [table[garment], table[cloth]];
-  if (!row && !adds) return undefined;
-  if (!adds) return row;
-  const usual = easeAtBase(garment);
-  const usually = clothAdds(garment, cloth);
-  const whole = (level: "bust" | "armhole") => (row?.[level] ?? usual[level]) + (adds[level] ?? usually[level]);
-  return { ...row, bust: whole("bust"), armhole: whole("armhole") };
 }
 
 /** Nothing for a block that is not solved with ease. */

@@ -1,8 +1,6 @@
-import type { Body, MeasureId } from "@core/body/index";
+import type { Body } from "@core/body/index";
 import { useEffect, useState } from "react";
-
-/** What stands in for a measure that was not taken, in millimetres or degrees; nothing until the first is worked out. */
-export type Estimates = { readonly [id in MeasureId]?: number };
+import type { Estimates } from "./estimates";
 
 /** The estimates for a body, a moment after it is typed. What works them out is fetched after the page: a first screen does not wait for it. */
 export function useEstimates(body: Body): Estimates {
@@ -11,10 +9,8 @@ export function useEstimates(body: Body): Estimates {
   useEffect(() => {
     let isCurrent = true;
     const timer = setTimeout(async () => {
-      const { estimateBody } = await import("@core/resolve/index");
-      if (!isCurrent) return;
-      const taken = estimateBody(JSON.parse(key) as Body);
-      setEstimates(Object.fromEntries(taken.map(({ path, value }) => [path.slice("body.".length), value])));
+      const { estimatesFor } = await import("./estimates");
+      if (isCurrent) setEstimates(estimatesFor(JSON.parse(key) as Body));
     }, AFTER_MS);
     return () => {
       isCurrent = false;
