@@ -80,7 +80,7 @@ try {
   const client = await hrefOf("Odile Brandt");
   await shoot("worktable", "/");
   await shoot("client", client);
-  await shoot("measuring", `${client}/measure`, { ready: '[data-figure-of="bust"]', act: focusOn("armholeGirth") });
+  await shoot("measures", `${blouse}/measures`, { ready: "[data-body-figure]", act: focusOn("body.armholeGirth") });
   await shoot("block", `${jacket}/block`, { ready: "svg.sheet" });
   await shoot("sleeve", `${blouse}/sleeve`, {
     ready: '[data-dim="sleeve.capWidth"]',
@@ -91,10 +91,10 @@ try {
   await shoot("pieces", `${jacket}/pieces`, { ready: "[data-piece]" });
   await shoot("cut", `${jacket}/cut`, { ready: "[data-cut]", act: layPlan });
   await shoot("wear", `${jacket}/wear`, { ready: ".toile-view", act: hung });
-  await shoot("new-garment", `/garments/new?client=${client.split("/").at(-1)}`, { ready: "[data-point]" });
+  await shoot("new-garment", `/garments/new?client=new`, { ready: "[data-point]" });
   await shoot("fitting", worn, { ready: "svg.sheet" });
   await shoot("versions", `${crepe}/versions`, { ready: "svg.sheet" });
-  await shoot("settings", "/settings", { ready: ".settings-form" });
+  await shoot("help", "/help", { ready: "[data-help]" });
   await shoot("methods", `${blouse}/sleeve?view=methods`, {
     ready: '[data-chart="trade-off"] svg',
     height: 1200,
