@@ -123,7 +123,7 @@ describe("an archive", () => {
         continue;
       }
       expect(status).toBe(422);
-      expect(says).toMatch(/Nothing was taken over\.$/);
+      expect(says).toMatch(/Nothing was restored\.$/);
       refused++;
     }
     expect(refused).toBeGreaterThan(FLIPS * 0.8);
@@ -177,7 +177,7 @@ describe("an archive that was made to do harm", () => {
   ])("is refused for %s, in a sentence", async (_what, entries, says) => {
     const answer = await restore(mover, await zipOf(entries()));
     expect(answer).toEqual({ status: 422, says: expect.stringMatching(says) });
-    expect(answer.says).toMatch(/Nothing was taken over\.$/);
+    expect(answer.says).toMatch(/Nothing was restored\.$/);
   });
 
   it("is refused where it is encrypted", async () => {

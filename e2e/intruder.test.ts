@@ -175,7 +175,7 @@ describe("an intruder", () => {
     const come = () => post(app.url, `/invitations/${link}`, { name: "Twice", password: "four quite unlike words" });
     expect((await come()).status).toBe(302);
     expect((await come()).status).toBe(410);
-    expect(await (await get(`/invitations/${link}`, "")).text()).toContain("was taken up already");
+    expect(await (await get(`/invitations/${link}`, "")).text()).toContain("This invitation was used");
   });
 
   it("finds nothing by a link that was ended or is too old, and of a pattern no card", async () => {

@@ -15,7 +15,7 @@ export function Frame({ person, children }: { readonly person: Person | null; re
   return (
     <div className="frame">
       <a className="skip-link" href="#main">
-        To the matter
+        Skip to the content
       </a>
       <header className="frame-strip not-printed">
         <Link className="frame-home" to="/" aria-label="Gamine, to the worktable">

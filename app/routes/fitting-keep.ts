@@ -37,7 +37,7 @@ export async function action({ request, params, context }: Route.ActionArgs) {
     // A garment is altered once for a fitting, however often that is asked for.
     if (fitting.appliedAs !== null) return { number: fitting.appliedAs };
     const read = readGarment(garment.file);
-    if (!read.ok) return "The garment cannot be read as it was saved: mend it first.";
+    if (!read.ok) return "The saved garment cannot be read. Mend it first.";
     const { spec, refused } = amendGarment(read.spec, changes);
     if (!spec)
       return `“${refused ? amendNamed(refused).says : "A change"}” cannot be made by so much: take another amount.`;

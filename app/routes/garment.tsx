@@ -66,7 +66,7 @@ export async function action({ request, params, context }: Route.ActionArgs) {
   const garmentId = idFrom(params.garmentId, "This garment");
   const form = await postedForm(request);
   const sent = MENDED.safeParse(textsOf(form));
-  if (!sent.success) return data({ problems: ["What was sent is no garment file."] }, { status: 422 });
+  if (!sent.success) return data({ problems: ["This is not a garment file."] }, { status: 422 });
   const read = readGarmentText(sent.data.file);
   if (!read.ok) return data({ problems: read.issues.map(({ message }) => message) }, { status: 422 });
   const kept = await attemptInStudio(context, actOf(request, form), (queries) =>

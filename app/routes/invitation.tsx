@@ -12,7 +12,7 @@ import type { Route } from "./+types/invitation";
 
 export const meta: Route.MetaFunction = () => [{ title: "Invitation · Gamine" }];
 
-const VOID = "This invitation was taken up already, taken back, or is too old. Ask for another.";
+const VOID = "This invitation was used, withdrawn or is too old. Ask for another.";
 
 export async function loader({ params, context }: Route.LoaderArgs) {
   const invitation = await openInvitation(theDatabase(), idFrom(params.invitationId, "This invitation"));

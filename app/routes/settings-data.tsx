@@ -35,7 +35,7 @@ export default function Data({ loaderData: { name, isOwner, isEmpty: hasNothing 
   if (!isOwner)
     return (
       <SettingsPage>
-        <p className="page-note">Only an owner backs the workroom up, or ends it.</p>
+        <p className="page-note">Only an owner can back up or end the workroom.</p>
       </SettingsPage>
     );
   return (

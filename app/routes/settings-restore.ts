@@ -21,11 +21,11 @@ export async function action({ request, context }: Route.ActionArgs) {
     const restored = await readArchive(file, studio.id);
     return restored.ok ? Response.json(restored) : told(restored.sentence, 422);
   } catch (error) {
-    if (isDatabaseDown(error)) return told("The database is not answering. Nothing was taken over.", 503);
+    if (isDatabaseDown(error)) return told("The database is not answering. Nothing was restored.", 503);
     if (error instanceof Error && "code" in error) {
-      if (error.code === "ENOSPC") return told("The disk is full. Nothing was taken over.", 507);
+      if (error.code === "ENOSPC") return told("The disk is full. Nothing was restored.", 507);
       if (error.code === "ERR_STREAM_PREMATURE_CLOSE" || error.code === "ECONNRESET" || error.code === "ABORT_ERR")
-        return told("The archive did not arrive whole. Nothing was taken over.", 400);
+        return told("The archive did not arrive whole. Nothing was restored.", 400);
     }
     throw error;
   }

@@ -109,7 +109,7 @@ export default function Settings({ loaderData, actionData }: Route.ComponentProp
           />
           <h2 className="page-part page-section">What a new garment starts with</h2>
           <p className="page-note">
-            Left open, a figure is as is usual for the garment. A garment that is begun keeps its own.
+            Where a box is empty the usual figure is taken. A garment that was started keeps its figures.
           </p>
           <div className="settings-figures">
             {USUAL_FIELDS.map((path) => {

@@ -29,7 +29,7 @@ export async function loader({ context }: Route.LoaderArgs) {
 export async function action({ request, context }: Route.ActionArgs) {
   const form = await postedForm(request);
   const asked = ASKED.safeParse(textsOf(form));
-  if (!asked.success) return data({ problem: "Nothing was done: what was sent names no client and no garment." }, 422);
+  if (!asked.success) return data({ problem: "Nothing was done: no client and no garment was named." }, 422);
   const { what, id, act } = asked.data;
   const done = await attemptInStudio(context, actOf(request, form), (queries) => queries.shelve(what, id, act));
   if (!done.ok) return data({ problem: done.sentence }, 503);

@@ -134,7 +134,7 @@ export default function Versions({ loaderData, actionData }: Route.ComponentProp
               <FigureChanges figures={overlay.figures} under={`Version ${under}`} over={`Version ${over}`} />
             </>
           ) : (
-            <p>One of the two cannot be read any more, so that they cannot be drawn.</p>
+            <p>One of the two versions cannot be read, so they cannot be drawn.</p>
           )}
         </section>
       </div>

@@ -29,7 +29,7 @@ export function BlockSheet() {
   if (!block || !placed || !box || !onSheet) {
     return (
       <Box display="grid" placeItems="center" h="100%" bg="panel" px="10" textAlign="center" color="inkSoft">
-        These figures give no bodice. What is in the way is said at the side.
+        These figures give no bodice. The findings say what is in the way.
       </Box>
     );
   }

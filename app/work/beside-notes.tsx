@@ -29,7 +29,7 @@ export function BesideNotes({ besides, together, onClose }: Props) {
         {whoSaved(authors, besides)}{" "}
         {isTogether
           ? `Every version is kept, and version ${number} puts them together.`
-          : "Every version is kept; in figures they do not differ."}
+          : "Every version is kept. Their figures are the same."}
       </Text>
       {taken.length > 0 && (
         <Text fontSize="sm" color="inkSoft">

@@ -13,7 +13,7 @@ export function RestoreArchive() {
   const restore = async (file: File) => {
     const stop = new AbortController();
     setSending(stop);
-    setTold(`${file.name} is being taken over.`);
+    setTold(`${file.name} is being restored.`);
     const answer = await send(file, stop.signal);
     setSending(null);
     if (!answer.ok) return setTold(answer.sentence);
@@ -58,9 +58,7 @@ async function send(file: File, signal: AbortSignal): Promise<Answer> {
   } catch {
     return {
       ok: false,
-      sentence: signal.aborted
-        ? "Stopped. Nothing was taken over."
-        : "The server does not answer. Nothing was taken over.",
+      sentence: signal.aborted ? "Stopped. Nothing was changed." : "The server does not answer. Nothing was changed.",
     };
   }
 }

@@ -164,9 +164,7 @@ export function FittingWork(props: Props) {
           {amended?.refused && (
             <p role="alert">“{amendNamed(amended.refused).says}” cannot be done by so much: take another amount.</p>
           )}
-          {isFaulty && (
-            <p role="alert">With these changes the garment has a fault that it had not: look at it before you cut.</p>
-          )}
+          {isFaulty && <p role="alert">These changes give the garment a new fault. Look at it before you cut.</p>}
           {overlay && (
             <>
               <p className="soft">
@@ -189,7 +187,7 @@ export function FittingWork(props: Props) {
               )}
             </>
           )}
-          {!spec && <p>The garment cannot be read as it was saved: mend it first.</p>}
+          {!spec && <p>The saved garment cannot be read. Mend it first.</p>}
           {mayChange && !isMade && (
             <p className="not-printed page-note">
               <button

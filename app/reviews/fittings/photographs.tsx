@@ -29,7 +29,7 @@ export function Photographs({ address, begun, mayChange, marks, onPlace }: Props
   const remove = async (id: string) => {
     const response = await sendAct(address, new URLSearchParams({ remove: id })).catch(() => null);
     if (response?.ok) setPictures((before) => before.filter((one) => one.id !== id));
-    else setTold("It could not be taken out: try again in a moment.");
+    else setTold("It could not be removed. Try again in a moment.");
   };
   return (
     <div className="page-section">

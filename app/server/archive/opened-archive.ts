@@ -15,7 +15,7 @@ const MOST_BYTES = 20_000_000;
 const MOST_UNFOLDED = 20_000_000_000;
 const MOST_ENTRIES = 500_000;
 
-const NOT_WHOLE = "That file is no archive of a workroom, or is not whole. Nothing was taken over.";
+const NOT_WHOLE = "That file is no archive of a workroom, or is not whole. Nothing was restored.";
 
 export type OpenedArchive = {
   /** An entry whole; null where there is none of the name. */
@@ -64,11 +64,11 @@ async function entriesOf(zip: ZipFile): Promise<ReadonlyMap<string, Entry>> {
     const entry = next.value;
     unfolded += entry.uncompressedSize;
     if (entry.isEncrypted())
-      throw new Refused(`${entry.fileName} is encrypted: give the archive as it was saved. Nothing was taken over.`);
+      throw new Refused(`${entry.fileName} is encrypted: give the archive as it was saved. Nothing was restored.`);
     if (entries.has(entry.fileName))
-      throw new Refused(`${entry.fileName} is in the archive twice. Nothing was taken over.`);
+      throw new Refused(`${entry.fileName} is in the archive twice. Nothing was restored.`);
     if (unfolded > MOST_UNFOLDED || entries.size >= MOST_ENTRIES)
-      throw new Refused("That archive unfolds to more than any workroom holds. Nothing was taken over.");
+      throw new Refused("That archive unfolds to more than any workroom holds. Nothing was restored.");
     entries.set(entry.fileName, entry);
   }
 }
@@ -97,7 +97,7 @@ function archiveOf(zip: ZipFile, entries: ReadonlyMap<string, Entry>): OpenedArc
     for await (const part of partsOf(name)) {
       size += part.length;
       if (size > MOST_BYTES)
-        throw new Refused(`${name} is larger than any archive of a workroom holds. Nothing was taken over.`);
+        throw new Refused(`${name} is larger than any archive of a workroom holds. Nothing was restored.`);
       parts.push(part);
     }
     return Buffer.concat(parts);
@@ -138,7 +138,7 @@ function archiveOf(zip: ZipFile, entries: ReadonlyMap<string, Entry>): OpenedArc
 }
 
 const damaged = (name: string) =>
-  new Refused(`${name} is not as it was when the archive was saved: take another copy of it. Nothing was taken over.`);
+  new Refused(`${name} is not as it was when the archive was saved: take another copy of it. Nothing was restored.`);
 
 /** Compares what is in an archive with what it says that it holds: nothing is missing, changed or besides. */
 function compare(found: readonly CheckedEntry[], contents: z.infer<typeof CONTENTS>): void {
@@ -151,7 +151,7 @@ function compare(found: readonly CheckedEntry[], contents: z.infer<typeof CONTEN
     said.delete(name);
   }
   const [missing] = said.keys();
-  if (missing !== undefined) throw new Refused(`${missing} is missing in the archive. Nothing was taken over.`);
+  if (missing !== undefined) throw new Refused(`${missing} is missing in the archive. Nothing was restored.`);
 }
 
 const LINE_END = 10;
@@ -169,7 +169,7 @@ async function* linesOf(parts: AsyncIterable<Buffer>, name: string): AsyncGenera
       from = end + 1;
     }
     size += part.length - from;
-    if (size > MOST_BYTES) throw new Refused(`A line of ${name} is longer than any. Nothing was taken over.`);
+    if (size > MOST_BYTES) throw new Refused(`A line of ${name} is longer than any. Nothing was restored.`);
     begun.push(part.subarray(from));
   }
   yield Buffer.concat(begun);
@@ -180,15 +180,15 @@ function parsed<Schema extends z.ZodType>(schema: Schema, text: Buffer, where: s
   try {
     value = JSON.parse(text.toString("utf8"));
   } catch {
-    throw new Refused(`${where} is not whole. Nothing was taken over.`);
+    throw new Refused(`${where} is not whole. Nothing was restored.`);
   }
   if (!isStorable(value))
-    throw new Refused(`${where} holds a sign that no text of a workroom has. Nothing was taken over.`);
+    throw new Refused(`${where} holds a sign that no text of a workroom has. Nothing was restored.`);
   const read = schema.safeParse(value);
   if (read.success) return read.data;
   const [issue] = read.error.issues;
   throw new Refused(
-    `${where}: ${issue?.path.join(".") || "it"}: ${issue?.message ?? "cannot be read"}. Nothing was taken over.`,
+    `${where}: ${issue?.path.join(".") || "it"}: ${issue?.message ?? "cannot be read"}. Nothing was restored.`,
   );
 }
 

@@ -43,7 +43,7 @@ export async function readArchive(fileDescriptor: number, studioId: string): Pro
   }
 }
 
-const NOT_KEPT = "The archive holds something that no workroom can. Nothing was taken over.";
+const NOT_KEPT = "The archive holds something that no workroom can. Nothing was restored.";
 
 /** PostgreSQL's codes for values that it does not take, and for rows that cannot stand together. */
 function isOfTheData(error: unknown): boolean {
@@ -53,7 +53,7 @@ function isOfTheData(error: unknown): boolean {
 
 async function take(archive: OpenedArchive, studioId: string): Promise<Restored> {
   const manifest = await archive.json(FILES.manifest, MANIFEST);
-  if (!manifest) throw new Refused("That file is no archive of a workroom. Nothing was taken over.");
+  if (!manifest) throw new Refused("That file is no archive of a workroom. Nothing was restored.");
   await archive.check();
   return theDatabase().transaction(async (database) => {
     const into = restoring(database, studioId);
@@ -103,7 +103,7 @@ function taking(archive: OpenedArchive, into: Restoring) {
   const garmentOf = (id: string): TakenGarment => {
     const garment = garments.get(id);
     if (!garment)
-      throw new Refused("Something in the archive is of a garment that is not in it. Nothing was taken over.");
+      throw new Refused("Something in the archive is of a garment that is not in it. Nothing was restored.");
     return garment;
   };
   const write = async () => {
@@ -123,7 +123,7 @@ function taking(archive: OpenedArchive, into: Restoring) {
   };
   return {
     client: async ({ id, ...client }: Parameters<Restoring["client"]>[0] & { readonly id: string }) => {
-      if (clientIds.has(id)) throw new Refused(`“${client.name}” is in the archive twice. Nothing was taken over.`);
+      if (clientIds.has(id)) throw new Refused(`“${client.name}” is in the archive twice. Nothing was restored.`);
       clientIds.set(id, await into.client(client));
     },
     garment: async ({
@@ -134,9 +134,9 @@ function taking(archive: OpenedArchive, into: Restoring) {
       const clientId = clientIds.get(before);
       if (!clientId)
         throw new Refused(
-          `The garment “${garment.name}” is of a client who is not in the archive. Nothing was taken over.`,
+          `The garment “${garment.name}” is of a client who is not in the archive. Nothing was restored.`,
         );
-      if (garments.has(id)) throw new Refused(`“${garment.name}” is in the archive twice. Nothing was taken over.`);
+      if (garments.has(id)) throw new Refused(`“${garment.name}” is in the archive twice. Nothing was restored.`);
       const added = await into.garment({ ...garment, clientId });
       garments.set(id, { id: added, name: garment.name, latest: garment.latestVersion, read: 0 });
     },
@@ -163,7 +163,7 @@ function taking(archive: OpenedArchive, into: Restoring) {
         const sent = await archive.bytes(photographFile(picture));
         const read = sent && (await keptPhotograph(sent));
         if (!read?.ok)
-          throw new Refused(`A photograph of “${garment.name}” is missing or broken. Nothing was taken over.`);
+          throw new Refused(`A photograph of “${garment.name}” is missing or broken. Nothing was restored.`);
         await into.photograph({ fittingId, width: read.width, height: read.height, jpeg: read.jpeg });
         photographs++;
       }
@@ -178,7 +178,7 @@ type TakenGarment = { readonly id: string; readonly name: string; readonly lates
 
 const missing = ({ name }: TakenGarment, number: number) =>
   new Refused(
-    `Version ${number} of “${name}” is missing, or its versions do not follow each other. Nothing was taken over.`,
+    `Version ${number} of “${name}” is missing, or its versions do not follow each other. Nothing was restored.`,
   );
 
 /** A version that cannot be read is kept as it is, and its page says why. */

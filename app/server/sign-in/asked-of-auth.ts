@@ -40,7 +40,7 @@ const SENTENCES: Readonly<Record<string, string>> = {
   PASSWORD_TOO_LONG: "A password has at most 200 letters.",
   USER_ALREADY_EXISTS: "This address has an account already: sign in with it.",
   USER_ALREADY_EXISTS_USE_ANOTHER_EMAIL: "This address has an account already: sign in with it.",
-  INVITATION_NOT_FOUND: "This invitation was taken up already, taken back, or is too old.",
+  INVITATION_NOT_FOUND: "This invitation was used, withdrawn or is too old.",
   YOU_ARE_NOT_THE_RECIPIENT_OF_THE_INVITATION: "This invitation is for another address: sign in with that one.",
   USER_IS_ALREADY_A_MEMBER_OF_THIS_ORGANIZATION: "This person is in the workroom already.",
   USER_IS_ALREADY_INVITED_TO_THIS_ORGANIZATION:

@@ -155,7 +155,7 @@ export function PhotoBench() {
             )}
             {isFlawed && (
               <Text role="alert" color="fault" fontSize="sm">
-                These places make no rectangle: clear them and point at the corners again.
+                These points make no rectangle. Clear them and point at the corners again.
               </Text>
             )}
           </FieldGroup>

@@ -50,7 +50,7 @@ export function LaySheet({ plan, pieces, table, numbers, onPlan }: Props) {
     if (way !== null) {
       setSaid(
         way === "edge"
-          ? "There the cloth ends: it stays where it was."
+          ? "The cloth ends there. The piece stays where it was."
           : `There lies ${nameOf(way)}: it stays where it was.`,
       );
       return;

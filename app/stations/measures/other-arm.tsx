@@ -10,7 +10,7 @@ export function OtherArmFields() {
   const side = useWork((work) => work.spec.otherArm && (work.spec.otherArm.side ?? "left"));
   if (!side) return null;
   return (
-    <FieldGroup title={`The ${side} arm`} note="It differs by more than a quarter inch, so it has a sleeve of its own.">
+    <FieldGroup title={`The ${side} arm`} note="It differs enough to have a sleeve of its own.">
       {ARM_MEASURES.map((id) => (
         <SpecField key={id} path={`otherArm.${id}`} label={measureOf(id).term} />
       ))}

@@ -23,7 +23,7 @@ export function BodiceFields() {
         : [
             {
               title: "Front and back",
-              note: "They are cut from a drafted block; from any other they can be, too.",
+              note: "A drafted block is always cut. Any other block is cut where you choose it.",
               entries: ["bodice.cut"],
             },
           ],

@@ -64,7 +64,7 @@ export function ClothChoice() {
       </Text>
       {!sameTakes(cloth, inTable) && (
         <Box mt="2">
-          <Text fontSize="sm">Your table says otherwise by now.</Text>
+          <Text fontSize="sm">Your table has changed since.</Text>
           <Button size="sm" variant="outline" borderColor="ruleStrong" color="ink" mt="1" onClick={() => choose(value)}>
             Take the table’s figures
           </Button>

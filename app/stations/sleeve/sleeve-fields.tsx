@@ -118,7 +118,7 @@ const methodSection = (takeMethod: (method: string) => void): PanelSection => ({
   ],
 });
 
-const OUTSIDE = "Outside the slant; a minus is inside. As usual when left open.";
+const OUTSIDE = "Outside the slant; with a minus inside. Empty: as usual.";
 
 /** Between the narrowest and the widest sleeve whose cap is this armhole and its ease; known before anything is solved. */
 function FittingEase() {

@@ -50,8 +50,8 @@ export const WearSide = memo(function WearSide({ shown, isKnit }: Props) {
         </ul>
         <p className="wear-note">
           {isKnit
-            ? "Of a knit the percent can be believed."
-            : "The darker, the tighter. Of a woven only that order can be believed, not a percent: no woven gives as much as it does here."}
+            ? "For a knit the per cent is reliable."
+            : "The darker, the tighter. For a woven only the order is reliable, not the per cent: no real woven gives as much as this one."}
         </p>
       </Part>
       {shown && <Fineness shown={shown} />}
