@@ -36,6 +36,16 @@ export const globalCss = defineGlobalStyles({
   "body:has([data-making-notes]) [data-side], body:has([data-making-notes]) [data-fields]": {
     "@media print": { display: "none !important" },
   },
+  // Where the system has its own colours, what is chosen is told by a line, and what is not chosen has none.
+  ".frame-links a:not(.active), nav[aria-label=Stations] a:not(.active)": {
+    "@media (forced-colors: active)": { borderColor: "Canvas !important" },
+  },
+  ".frame-links a.active, nav[aria-label=Stations] a.active": {
+    "@media (forced-colors: active)": { borderColor: "Highlight !important" },
+  },
+  "[aria-pressed=true], label:has(input:checked)": {
+    "@media (forced-colors: active)": { outline: "2px solid Highlight", outlineOffset: "-2px" },
+  },
   ".not-printed": { "@media print": { display: "none !important" } },
   ...figureStyles,
   ...frameStyles,

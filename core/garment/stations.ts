@@ -28,6 +28,9 @@ export function stationState(station: Station, garment: Garment): StationState {
   if (station === "pieces" && garment.pieces.length === 0) return { mark: "asks", says: "nothing to cut yet" };
   if (station === "collar" && !garment.spec.collar) return { mark: "done", says: "none wanted" };
   if (warnings > 0) return { mark: "asks", says: warnings === 1 ? "1 warning" : `${warnings} warnings` };
-  if (station === "pieces") return { mark: "done", says: `${garment.pieces.length} pieces` };
+  if (station === "pieces") {
+    const count = garment.pieces.length;
+    return { mark: "done", says: count === 1 ? "one piece" : `${count} pieces` };
+  }
   return { mark: "done", says: station === "card" || station === "cut" || station === "wear" ? "ready" : "in order" };
 }
