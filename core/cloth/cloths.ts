@@ -48,7 +48,7 @@ const CLOTHS: Readonly<Record<ClothKind, Cloth>> = {
   },
   "crisp-woven": {
     kind: "crisp-woven",
-    name: "Crisp cotton, silk, synthetic",
+    name: "Crisp cotton or silk",
     capEase: { least: 10, most: 20 },
     upperArmEase: { least: 38, most: 50 },
     mostEaseShare: 0.08,

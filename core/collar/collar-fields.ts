@@ -137,7 +137,7 @@ const CHOICES = {
     label: "Break point",
     options: {
       chest: { name: "At the chest line", summary: "Open in front." },
-      underbust: { name: "Just above the under-bust line", summary: "1 in (2.5 cm) above it." },
+      underbust: { name: "Just above under-bust", summary: "1 in (2.5 cm) above it." },
       "above-waist": { name: "Just above the waist", summary: "2 in (5 cm) above it." },
       waist: { name: "At the waist" },
     },

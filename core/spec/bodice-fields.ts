@@ -21,7 +21,7 @@ export const bodiceFields = orEmpty(
   group("Bodice", {
     cut: choice<BodiceCut>(
       "What is cut",
-      { whole: "Front and back as well", parts: "Only what sleeve and collar draw" },
+      { whole: "Front and back as well", parts: "Sleeve and collar only" },
       "`parts` leaves front and back uncut where neither sleeve nor collar draws them; default `whole` for a drafted block",
     ),
     front: choice<FrontEdge>(
@@ -62,12 +62,12 @@ export const bodiceFields = orEmpty(
     ),
     backFacing: choice<BackFacing>(
       "Back facing",
-      { even: "As wide as the front’s", deep: "Deep, below the front neck", none: "Left out" },
+      { even: "As wide as the front’s", deep: "Deep, below front neck", none: "Left out" },
       "`deep` reaches below the front neck; `none`: it is finished otherwise",
     ),
     panels: choice<Panels>(
       "Panels",
-      { whole: "Halves left whole", cut: "Cut apart: two to a half", split: "Split again: three to a half" },
+      { whole: "Halves left whole", cut: "Cut apart: two to a half", split: "Three to a half" },
       "along the princess line, where the block has one",
     ),
     waistSeam: choice<WaistSeam>("Waist seam", { none: "None", waist: "At the waist" }),
@@ -79,7 +79,7 @@ export const bodiceFields = orEmpty(
     ),
     hem: choice<BodiceHem>("Hem of the bodice", {
       plain: "Plain",
-      curved: "Curved, higher at the side",
+      curved: "Curved, higher at side",
       casing: phrase`Casing, ${mm(1.25 * INCH_MM)} or so`,
       band: "Band",
     }),

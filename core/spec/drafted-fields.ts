@@ -108,8 +108,8 @@ export const draftedFields = {
         neck: "In the neck",
         gathers: "Gathered into the neck",
         waist: "At the waist",
-        "princess-shoulder": "Princess seam from the shoulder",
-        "princess-armhole": "Princess seam from the armhole",
+        "princess-shoulder": "Princess from shoulder",
+        "princess-armhole": "Princess from armhole",
         ease: "None: left as ease",
       },
       "`gathers`: into the neck; `ease`: none is sewn, and what lacks in length is told",
@@ -193,8 +193,8 @@ export const draftedFields = {
     none: "None",
     "waist-darts": "Waist darts",
     "shoulder-darts": "Waist and shoulder darts",
-    "princess-shoulder": "Princess line from the shoulder",
-    "princess-armhole": "Princess line from the armhole",
+    "princess-shoulder": "Princess from shoulder",
+    "princess-armhole": "Princess from armhole",
   }),
   ...when(SHAPED, {
     dartIntake: length("Waist dart, width", upTo(80), "", {

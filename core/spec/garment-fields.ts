@@ -210,7 +210,7 @@ export const GARMENT_FIELDS = {
     ),
     nap: choice<Nap>(
       "Tops of the pieces",
-      { "either-way": "Either way", "one-way": "All the same way: nap, one-way pattern" },
+      { "either-way": "Either way", "one-way": "One way: nap or pattern" },
       "default `either-way`; `one-way` for a nap or a pattern that runs one way",
       { usual: "either-way" },
     ),

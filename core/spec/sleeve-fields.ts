@@ -211,9 +211,9 @@ export const sleeveFields = group("Sleeve", {
   curve: choice<CapCurve>(
     "Cap curve",
     {
-      armhole: "The armhole’s own lower curve",
+      armhole: "Armhole’s lower curve",
       quarters: "The quarters of the slant",
-      middle: "The middle of the slant only",
+      middle: "Middle of the slant only",
     },
     "`armhole`: the lower part follows the armhole's own (default of fit first); or by guide points at the `quarters` of the slant (default of the rules) or its `middle`",
   ),
