@@ -159,6 +159,20 @@ describe("the bench", () => {
           .map((label) => label.textContent)`,
       );
       expect(broken, station).toEqual([]);
+      // What is chosen is written in its box whole: measured as the box writes it.
+      const cut = await browser.driver.executeScript<readonly string[]>(
+        `const pen = document.createElement("canvas").getContext("2d");
+        return [...document.querySelectorAll("[data-fields] select")]
+          .filter((select) => select.clientWidth > 2 && select.selectedOptions.length > 0)
+          .filter((select) => {
+            const { font, paddingLeft, paddingRight } = getComputedStyle(select);
+            pen.font = font;
+            const room = select.clientWidth - parseFloat(paddingLeft) - parseFloat(paddingRight);
+            return pen.measureText(select.selectedOptions[0].textContent).width > room + 1;
+          })
+          .map((select) => select.name + ": " + select.selectedOptions[0].textContent)`,
+      );
+      expect(cut, station).toEqual([]);
     }
   });
 
