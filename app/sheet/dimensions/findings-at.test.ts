@@ -40,7 +40,7 @@ describe("a finding stands at its figure", () => {
   it("and of several at one place the gravest is shown", () => {
     const note = finding("cap-too-long", "note", { sleeve: { capEase: 20 } });
     const fault = finding("no-cap-fits", "fault", { sleeve: { capEase: 25 } });
-    expect(findingsAt([note, fault], "sleeve", FIGURES).get("sleeve.capEase")?.code).toBe("fault");
+    expect(findingsAt([note, fault], "sleeve", FIGURES).get("sleeve.capEase")).toBe(fault);
   });
 
   it("nowhere, where no figure of the sheet mends it", () => {
