@@ -64,7 +64,10 @@ export const helpStyles = {
     strokeWidth: "1px",
     vectorEffect: "non-scaling-stroke",
   },
-  ".help-picture .drawing path.guide": { stroke: "ruleStrong", strokeWidth: "0.8px" },
+  ".help-picture .drawing path.guide, .help-picture .drawing path.of-body": {
+    stroke: "ruleStrong",
+    strokeWidth: "0.8px",
+  },
   ".help-picture .drawing path.lit": { stroke: "chalk", strokeWidth: "3px" },
   ".help-picture .drawing circle.lit": { fill: "chalk" },
 };

@@ -1,5 +1,4 @@
-export { measuresAsked } from "./measures-asked";
-export { readingsAsked } from "./readings-asked";
+export { measuresAsked, readingsAsked } from "./asked";
 export { type ShownPoint, shownOf } from "./shown";
 export { type DraftPicture, type ShownWord, type ShownWords, shownWords } from "./shown-words";
 export { MIDDLE_BODY, STARTING_POINTS, type StartingPoint, startedFrom } from "./starting-points";

@@ -1,4 +1,4 @@
-import { type Body, MEASURE_IDS, MEASURING_ORDER, type MeasureId } from "../body";
+import { type Body, MEASURING_ORDER, type MeasureId } from "../body";
 import { type Garment, sketchGarment } from "../garment";
 import type { GarmentSpec } from "../spec";
 import { MIDDLE_BODY } from "./starting-points";
@@ -33,7 +33,7 @@ const TRIED = [0.97, 1.03] as const;
 export function measuresRead(spec: GarmentSpec): readonly MeasureId[] {
   return MEASURING_ORDER.flatMap(({ ids }) => ids).filter((id) => {
     const middle = { ...BESIDES, ...MIDDLE_BODY }[id];
-    if (middle === undefined) throw new Error(`The middle body lacks ${id}, one of ${MEASURE_IDS.length} measures.`);
+    if (middle === undefined) throw new Error(`The middle body lacks ${id}.`);
     const [less, more] = TRIED.map((share) =>
       toldOf(sketchGarment({ ...spec, body: { ...MIDDLE_BODY, [id]: middle * share } })),
     );

@@ -41,14 +41,21 @@ export function shownWords(): ShownWords {
 }
 
 function showWords(): ShownWords {
-  const names = Object.keys(FROM) as ShownDraft[];
-  const drafts = Object.fromEntries(names.map((name) => [name, draftOf(name)])) as Record<ShownDraft, Draft>;
+  const drafts = eachDraft(draftOf);
   return {
     stations: showStations(drafts),
-    drafts: Object.fromEntries(names.map((name) => [name, pictureOf(drafts[name])])) as ShownWords["drafts"],
+    drafts: eachDraft((name) => pictureOf(drafts[name])),
     words: TRADE_WORDS.map((word) => shownWord(word, drafts[word.on])),
   };
 }
+
+const eachDraft = <Of>(of: (name: ShownDraft) => Of): Readonly<Record<ShownDraft, Of>> => ({
+  back: of("back"),
+  front: of("front"),
+  sleeve: of("sleeve"),
+  collar: of("collar"),
+  lapel: of("lapel"),
+});
 
 function garmentOf(pointId: string): Garment {
   const point = STARTING_POINTS.find(({ id }) => id === pointId);

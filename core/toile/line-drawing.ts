@@ -1,5 +1,5 @@
 import { at } from "../data";
-import type { HalfPicture, ToilePicture } from "./picture";
+import type { HalfPicture, Side, ToilePicture } from "./picture";
 
 /** A worn toile as lines, as one would sketch it: SVG path data in whole millimetres, seen level from the front, x to the viewer's right and y down from `0, 0`. */
 export type LineDrawing = {
@@ -29,8 +29,8 @@ const MARGIN = 6;
 
 /** The front of a worn toile drawn with lines, hidden ones left out. The same toile gives the same drawing. */
 export function lineDrawing(picture: ToilePicture): LineDrawing {
-  const halves = [
-    { half: picture as HalfPicture, mirror: -1, sides: [picture, picture.over] },
+  const halves: readonly { half: HalfPicture; mirror: number; sides: readonly Side[] }[] = [
+    { half: picture, mirror: -1, sides: [picture, picture.over] },
     // The right front laps over the left one: of that nothing is seen beyond the middle.
     { half: picture.left ?? picture, mirror: 1, sides: [picture.left ?? picture] },
   ];
@@ -64,11 +64,9 @@ export function lineDrawing(picture: ToilePicture): LineDrawing {
   ];
   const body = turned(false);
   const all = [...cloth, ...body].flat();
-  const [left, top] = [0, 1].map((k) => Math.floor(Math.min(...all.map((p) => at(p, k))) - MARGIN)) as [number, number];
-  const [right, bottom] = [0, 1].map((k) => Math.ceil(Math.max(...all.map((p) => at(p, k))) + MARGIN)) as [
-    number,
-    number,
-  ];
+  const [xs, ys] = [all.map(([x]) => x), all.map(([, y]) => y)];
+  const [left, top] = [Math.floor(Math.min(...xs) - MARGIN), Math.floor(Math.min(...ys) - MARGIN)];
+  const [right, bottom] = [Math.ceil(Math.max(...xs) + MARGIN), Math.ceil(Math.max(...ys) + MARGIN)];
   const data = (lines: readonly (readonly Seen[])[]) =>
     lines
       .map(

@@ -1,4 +1,5 @@
 import { ANYWHERE, type KeyOf, ON_A_GARMENT, ON_THE_SHEET, PLACES } from "@app/components/keys";
+import { WornLines } from "@app/components/worn-lines";
 import { BodyFigure } from "@app/measures/body-figure";
 import { STATION_NAMES, STATION_PURPOSES } from "@app/work/stations";
 import { MEASURING_ORDER, type MeasureId, measureOf } from "@core/body/index";
@@ -33,7 +34,7 @@ export function HelpPage({ drafts, words, stations, worn, findings }: Props) {
               {station === "measures" ? (
                 <BodyFigure id="bust" />
               ) : station === "wear" ? (
-                worn && <WornPicture worn={worn} />
+                worn && <WornLines worn={worn} />
               ) : (
                 <Picture of={stations[station]} />
               )}
@@ -135,15 +136,6 @@ function Picture({
       <path className="guide" d={guides} />
       <path d={seams} />
       {children}
-    </svg>
-  );
-}
-
-function WornPicture({ worn: { width, height, cloth, body } }: { readonly worn: LineDrawing }) {
-  return (
-    <svg className="drawing" aria-hidden="true" viewBox={`0 0 ${width} ${height}`}>
-      <path className="guide" d={body} />
-      <path d={cloth} />
     </svg>
   );
 }

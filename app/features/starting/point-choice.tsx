@@ -1,3 +1,4 @@
+import { WornLines } from "@app/components/worn-lines";
 import { Text } from "@chakra-ui/react";
 import type { GarmentPicture } from "@core/garment/index";
 import type { ShownPoint } from "@core/starting/index";
@@ -47,12 +48,7 @@ function PointCard({ point: { id, name, says, picture, worn }, isChosen, onChoos
     <label className="point-card" data-point={id}>
       <input type="radio" name="point" value={id} checked={isChosen} onChange={onChoose} />
       <span className="pictures">
-        {worn && (
-          <svg className="worn" aria-hidden="true" viewBox={`0 0 ${worn.width} ${worn.height}`}>
-            <path className="of-body" d={worn.body} />
-            <path d={worn.cloth} />
-          </svg>
-        )}
+        {worn && <WornLines worn={worn} />}
         {picture && (
           <svg className="pieces" aria-hidden="true" viewBox={`-10 -10 ${picture.width + 20} ${picture.height + 20}`}>
             <path d={picture.data} />

@@ -1,4 +1,5 @@
 import type { MeasureId } from "../body";
+import type { GarmentSpec } from "../spec";
 
 /** What most garments are drafted from and a dressmaker takes first (common practice, no source). */
 const TAKEN_FIRST: ReadonlySet<MeasureId> = new Set<MeasureId>([
@@ -24,4 +25,13 @@ export function measuresAsked(read: readonly MeasureId[]) {
     first: read.filter((id) => TAKEN_FIRST.has(id)),
     more: read.filter((id) => !TAKEN_FIRST.has(id)),
   };
+}
+
+/** The paths of the readings that a sleeve or a collar alone is drafted to, in the order of the tape; none for a garment with a block of its own. */
+export function readingsAsked({ block, sleeve, collar }: GarmentSpec): readonly string[] {
+  if (block.source !== "readings") return [];
+  return [
+    ...(sleeve ? ["block.armhole.front", "block.armhole.back"] : []),
+    ...(collar ? ["block.neckline.backLength", "block.neckline.frontLength"] : []),
+  ];
 }
