@@ -8,7 +8,7 @@ import { blockOnSheet } from "./block-on-sheet";
 import { FigureSheet } from "./dimensions/figure-sheet";
 import { DragHandle } from "./drag-handle";
 import { Lines, PlainPath, Tick } from "./drawn";
-import { boxOfPlaced, type PlacedHalf, placeBlock } from "./placed-block";
+import { boxOfPlaced, halvesOf, type PlacedHalf, placeBlock } from "./placed-block";
 import { useHandleGesture } from "./use-handle-gesture";
 import type { View } from "./view";
 
@@ -24,9 +24,10 @@ export function BlockSheet() {
     [plainBlock, alterations],
   );
   const box = useMemo(() => placed && boxOfPlaced(placed), [placed]);
+  const parts = useMemo(() => placed && halvesOf(placed), [placed]);
   const [isHeld, setHeld] = useState(false);
   const onSheet = useMemo(() => (placed ? blockOnSheet(shown, placed) : null), [shown, placed]);
-  if (!block || !placed || !box || !onSheet) {
+  if (!block || !placed || !box || !parts || !onSheet) {
     return (
       <Box display="grid" placeItems="center" h="100%" bg="panel" px="10" textAlign="center" color="inkSoft">
         These figures give no bodice. The findings say what is in the way.
@@ -35,7 +36,14 @@ export function BlockSheet() {
   }
   const notches = sewnSleeve(shown)?.task.notches;
   return (
-    <FigureSheet station="block" box={box} isHeld={isHeld} label="The bodice block, drawn to scale" {...onSheet}>
+    <FigureSheet
+      station="block"
+      box={box}
+      parts={parts}
+      isHeld={isHeld}
+      label="The bodice block, drawn to scale"
+      {...onSheet}
+    >
       {(view) => (
         <>
           {before && (

@@ -85,3 +85,14 @@ function plainPoints(half: BodiceHalf): readonly LetteredPoint[] {
 export function boxOfPlaced({ back, front }: ReturnType<typeof placeBlock>): Box {
   return boxOf([...back.seams, ...front.seams].map((one) => one.path));
 }
+
+/** Each half by itself. */
+export function halvesOf({
+  back,
+  front,
+}: ReturnType<typeof placeBlock>): readonly { readonly name: string; readonly box: Box }[] {
+  return [
+    { name: "Back", box: boxOf(back.seams.map((one) => one.path)) },
+    { name: "Front", box: boxOf(front.seams.map((one) => one.path)) },
+  ];
+}

@@ -5,8 +5,8 @@ const Tool = chakra("button", {
   base: {
     display: "grid",
     placeItems: "center",
-    w: "9",
-    h: "9",
+    w: { base: "11", lg: "9" },
+    h: { base: "11", lg: "9" },
     cursor: "pointer",
     bg: "panel",
     color: "ink",

@@ -15,6 +15,7 @@ type Props = {
   /** A handle is being dragged: the paper must not move under it. */
   readonly isHeld?: boolean;
   readonly children: (view: View) => ReactNode;
+  readonly onSwipe?: ((by: 1 | -1) => void) | undefined;
   /** What lies over the sheet and its rulers, where its size is known. */
   readonly overlay?: (view: View, size: Size | null) => ReactNode;
 };
@@ -31,10 +32,10 @@ const KEYS_PAN: Readonly<Record<string, readonly [number, number]>> = {
 };
 
 /** The sheet of paper: pan, zoom, rulers in tape units, and whatever is drawn on it. */
-export function Sheet({ box, label, isHeld = false, children, overlay }: Props) {
+export function Sheet({ box, label, isHeld = false, onSwipe, children, overlay }: Props) {
   const svg = useRef<SVGSVGElement>(null);
   const unit = useUnit();
-  const { view, size, refit, zoomIn, zoomOut, pan } = useView(svg, box, isHeld);
+  const { view, size, refit, zoomIn, zoomOut, pan } = useView(svg, box, { isHeld, ...(onSwipe ? { onSwipe } : {}) });
   const shown = size ?? FIRST_SIZE;
   const viewBox = size ? undefined : `0 0 ${FIRST_SIZE.width} ${FIRST_SIZE.height}`;
   const onKeyDown = (event: KeyboardEvent) => {

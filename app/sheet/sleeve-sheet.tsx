@@ -15,6 +15,7 @@ import { SleeveDraft } from "./sleeve-draft";
 import { SleeveHandles } from "./sleeve-handles";
 import { sleeveOnSheet } from "./sleeve-on-sheet";
 import { StaleBanner } from "./stale-banner";
+import type { SheetPart } from "./use-parts";
 import type { View } from "./view";
 
 /** The sleeve's draft on the sheet, with what can be taken hold of. */
@@ -44,6 +45,7 @@ export function SleeveSheet() {
         <FigureSheet
           station="sleeve"
           box={boxOnCapLine(drafted)}
+          parts={partsOnCapLine(drafted)}
           isHeld={isHeld}
           label={`${drafted.draft.title}, drawn to scale`}
           viewOf={(view) => onCapLine(view, drafted)}
@@ -101,8 +103,17 @@ function capHeightOf(drafted: DraftedSleeve): number {
 }
 
 function boxOnCapLine(drafted: DraftedSleeve) {
-  const box = boxOf([...outlinesOf(drafted), ...drafted.drawn.map((piece) => piece.outline)]);
+  return fromCapLine(drafted, boxOf([...outlinesOf(drafted), ...drafted.drawn.map((piece) => piece.outline)]));
+}
+
+function fromCapLine(drafted: DraftedSleeve, box: ReturnType<typeof boxOf>) {
   return { ...box, top: box.top - capHeightOf(drafted), bottom: box.bottom - capHeightOf(drafted) };
+}
+
+/** A sleeve that takes a part of the bodice along lies beside what is left of front and back. */
+function partsOnCapLine(drafted: DraftedSleeve): readonly SheetPart[] {
+  if (drafted.family === "sewn") return [];
+  return drafted.drawn.map(({ name, outline }) => ({ name, box: fromCapLine(drafted, boxOf([outline])) }));
 }
 
 /** The numbers of what a remedy would give, beside its outline. */

@@ -1,5 +1,5 @@
 import type { Box } from "@core/geometry/index";
-import { type RefObject, useCallback, useEffect, useMemo, useState } from "react";
+import { type RefObject, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { fitView, RULED, type Size, type Surround, type View } from "./view";
 import type { Zooming } from "./zooming";
 
@@ -14,17 +14,23 @@ const MOVED_AFTER_MS = 700;
 /** The sheet is fitted again once the draft stands out by this share of its size, or has shrunk by it three times over. */
 const REFIT_SHARE = 0.12;
 
-/**
- * Pan and zoom by wheel, pinch, drag and keys; fitted to `box` until a person moves the sheet, and again when asked to.
- * While `isHeld` (a handle is dragged) the paper lies still under the hand.
- */
-export function useView(svg: RefObject<SVGSVGElement | null>, box: Box, isHeld: boolean, surround: Surround = RULED) {
+type Ways = {
+  /** A handle is dragged: the paper lies still under the hand. */
+  readonly isHeld: boolean;
+  readonly surround?: Surround;
+  /** A finger drew the fitted sheet across: to the next part of it (1) or to the one before (-1). */
+  readonly onSwipe?: (by: 1 | -1) => void;
+};
+
+/** Pan and zoom by wheel, pinch, drag and keys; fitted to `box` until a person moves the sheet, and again when asked to. */
+export function useView(svg: RefObject<SVGSVGElement | null>, box: Box, { isHeld, surround = RULED, onSwipe }: Ways) {
   const [size, setSize] = useState<Size | null>(null);
   const [moved, setMoved] = useState<View | null>(null);
   const [fitted, setFitted] = useState(box);
   if (!isHeld && fitted !== box && hasOutgrown(fitted, box)) setFitted(box);
   const [zooming, setZooming] = useState<Zooming | null>(null);
-  const view = useMemo(() => moved ?? fitView(fitted, size ?? FIRST_SIZE, surround), [moved, fitted, size, surround]);
+  const fit = useMemo(() => fitView(fitted, size ?? FIRST_SIZE, surround), [fitted, size, surround]);
+  const view = moved ?? fit;
 
   useEffect(() => {
     const node = svg.current?.parentElement;
@@ -35,6 +41,8 @@ export function useView(svg: RefObject<SVGSVGElement | null>, box: Box, isHeld: 
     return () => observer.disconnect();
   }, [svg]);
 
+  const swipe = useRef({ onSwipe, from: fit });
+  swipe.current = { onSwipe, from: fit };
   useEffect(() => {
     const node = svg.current;
     if (!node) return;
@@ -46,9 +54,20 @@ export function useView(svg: RefObject<SVGSVGElement | null>, box: Box, isHeld: 
       isTaken = true;
       const { zoomingOf } = await import("./zooming");
       if (isGone) return;
-      const made = zoomingOf(node, SCALES, (event) => {
-        if (event.sourceEvent) setMoved({ scale: event.transform.k, x: event.transform.x, y: event.transform.y });
-      });
+      const made = zoomingOf(
+        node,
+        SCALES,
+        (event) => {
+          if (event.sourceEvent) setMoved({ scale: event.transform.k, x: event.transform.x, y: event.transform.y });
+        },
+        ({ sourceEvent, transform: { k, x, y } }) => {
+          const { onSwipe, from } = swipe.current;
+          const by = swiped(from, { scale: k, x, y });
+          if (!onSwipe || by === null || !isOfFinger(sourceEvent)) return;
+          setMoved(null);
+          onSwipe(by);
+        },
+      );
       letGo = made.letGo;
       setZooming(made);
     };
@@ -100,4 +119,19 @@ function hasOutgrown(fitted: Box, box: Box): boolean {
     (box.bottom - fitted.bottom) / height,
   ];
   return out.some((share) => share > REFIT_SHARE || share < -3 * REFIT_SHARE);
+}
+
+/** So far across, and by so much more than up or down, a finger turns to the next part. */
+const SWIPE_PX = 60;
+const SWIPE_SLOPE = 1.5;
+
+/** Which way a sheet was drawn that was not made larger meanwhile: 1 to the left, so that what lies to its right is shown. */
+function swiped(from: View, to: View): 1 | -1 | null {
+  const [dx, dy] = [to.x - from.x, to.y - from.y];
+  const isAcross = Math.abs(dx) > SWIPE_PX && Math.abs(dx) > SWIPE_SLOPE * Math.abs(dy);
+  return isAcross && Math.abs(to.scale / from.scale - 1) < 0.02 ? (dx < 0 ? 1 : -1) : null;
+}
+
+function isOfFinger(event: unknown): boolean {
+  return typeof TouchEvent !== "undefined" && event instanceof TouchEvent;
 }

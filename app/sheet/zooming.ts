@@ -8,16 +8,20 @@ export type Zooming = {
   readonly letGo: () => void;
 };
 
+export type ZoomEvent = D3ZoomEvent<SVGSVGElement, unknown>;
+
 /** Pan and zoom by wheel, pinch and drag on `node`, but not by what is done to a handle; a scale is in pixels a millimetre. */
 export function zoomingOf(
   node: SVGSVGElement,
   scales: [number, number],
-  onZoom: (event: D3ZoomEvent<SVGSVGElement, unknown>) => void,
+  onZoom: (event: ZoomEvent) => void,
+  onEnd: (event: ZoomEvent) => void,
 ): Zooming {
   const behaviour = zoom<SVGSVGElement, unknown>()
     .scaleExtent(scales)
     .filter((event: Event) => !isOnHandle(event) && !(event instanceof MouseEvent && event.button))
-    .on("zoom", onZoom);
+    .on("zoom", onZoom)
+    .on("end", onEnd);
   const selection = select(node);
   selection.call(behaviour).on("dblclick.zoom", null);
   return {

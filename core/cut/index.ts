@@ -1,3 +1,4 @@
+export { allowanceDimensions } from "./allowance-dimensions";
 export type { EdgeAllowance } from "./allowances";
 export { type CutGarment, type CutPiece, cutGarment } from "./cut-garment";
 export { type CutLine, type CutList, cutList } from "./cut-list";

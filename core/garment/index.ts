@@ -1,4 +1,11 @@
-export { blockDimensions, collarDimensions, type HalfPlaces, sleeveDimensions } from "./dimensions";
+export {
+  blockDimensions,
+  collarDimensions,
+  distanceDimension,
+  type HalfPlaces,
+  pieceDimensions,
+  sleeveDimensions,
+} from "./dimensions";
 export { beyondBlock, blockEdges, edgePaths } from "./edge-paths";
 export {
   capLineHandle,

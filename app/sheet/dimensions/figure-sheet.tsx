@@ -7,6 +7,7 @@ import type { Box, Point } from "@core/geometry/index";
 import { formatLength } from "@core/tape/index";
 import { type ReactNode, useCallback, useEffect, useMemo, useRef, useState } from "react";
 import { Sheet } from "../sheet";
+import { type SheetPart, useParts } from "../use-parts";
 import { fitView, type Size, toScreen, type View } from "../view";
 import { cardPlace } from "./card-place";
 import { FigureCard } from "./figure-card";
@@ -24,12 +25,15 @@ type Props = OnSheet & {
   /** From how the sheet is looked at to how the draft on it is: left out where they are the same. */
   readonly viewOf?: (view: View) => View;
   readonly children: (view: View) => ReactNode;
+  /** The parts of the draft that fill the sheet one at a time where it is small. */
+  readonly parts?: readonly SheetPart[];
   /** What stands in the row along the bottom beside the button for all figures. */
   readonly tools?: ReactNode;
 };
 
 /** A sheet on which every figure lies where it acts: pressed it is typed, beside a hand those that are near are shown. */
-export function FigureSheet({ box, label, isHeld = false, viewOf = asItIs, children, ...rest }: Props) {
+export function FigureSheet({ box: whole, parts, label, isHeld = false, viewOf = asItIs, children, ...rest }: Props) {
+  const { box, onSwipe, chooser } = useParts(whole, parts);
   const [isAll, setAll] = useState(false);
   const [open, setOpen] = useState<string | null>(null);
   const close = useCallback(() => setOpen(null), []);
@@ -39,9 +43,13 @@ export function FigureSheet({ box, label, isHeld = false, viewOf = asItIs, child
       box={box}
       label={label}
       isHeld={isHeld}
-      overlay={(view, size) =>
-        size && <Overlay {...rest} state={state} view={viewOf(view)} size={size} box={box} isHeld={isHeld} />
-      }
+      onSwipe={onSwipe}
+      overlay={(view, size) => (
+        <>
+          {size && <Overlay {...rest} state={state} view={viewOf(view)} size={size} box={box} isHeld={isHeld} />}
+          {chooser}
+        </>
+      )}
     >
       {children}
     </Sheet>
@@ -58,7 +66,7 @@ type State = {
   readonly close: () => void;
 };
 
-type OverlayProps = Omit<Props, "label" | "viewOf" | "children" | "isHeld"> & {
+type OverlayProps = Omit<Props, "label" | "viewOf" | "children" | "isHeld" | "parts"> & {
   readonly state: State;
   readonly view: View;
   readonly size: Size;
@@ -90,6 +98,7 @@ function Overlay({
   drawn,
   letters,
   handlesAt,
+  wordsAt,
   tools,
   state,
   view,
@@ -108,8 +117,8 @@ function Overlay({
     letters: placedLetters,
     clear,
   } = usePlaces(
-    { dimensions, drawn, letters, handlesAt },
-    { view, size, isHeld, tape, found: [...found.keys()].join(" ") },
+    { dimensions, drawn, letters, handlesAt, wordsAt },
+    { view, size, box, isHeld, tape, found: [...found.keys()].join(" ") },
   );
   const [pointed, setPointed] = useState<string | null>(null);
   const { near, layer } = useNear(dimensions, figures, view, isHeld);

@@ -7,7 +7,7 @@ const WEIGHT = { fault: 0, warning: 1, note: 2 } as const;
 
 /**
  * What was found at the figures of a sheet, by the figure: each finding at the first figure that one of its remedies changes, the gravest of
- * several at one place. A finding that no figure of this sheet mends has none.
+ * several at one place. What no figure of this sheet mends, but is about a piece, is found at the first figure of that piece; the rest has none.
  */
 export function findingsAt(
   findings: readonly Finding[],
@@ -18,7 +18,9 @@ export function findingsAt(
   const ofStation = findings.filter((finding) => finding.station === station);
   for (const finding of [...ofStation].sort((a, b) => WEIGHT[a.severity] - WEIGHT[b.severity])) {
     const changed = finding.remedies.flatMap(({ change }) => pathsOf(change));
-    const at = changed.map((path) => dimensions.find(({ types }) => types === path)).find((one) => one !== undefined);
+    const at =
+      changed.map((path) => dimensions.find(({ types }) => types === path)).find((one) => one !== undefined) ??
+      dimensions.find(({ on }) => finding.piece !== undefined && on === finding.piece);
     if (at && !found.has(at.id)) found.set(at.id, finding);
   }
   return found;

@@ -1,7 +1,7 @@
 import type { Dimension } from "@core/draft/index";
 import { flatten, type Path, type Point } from "@core/geometry/index";
 import { formatLength, type Tape } from "@core/tape/index";
-import { type Size, toScreen, type View } from "../view";
+import { type Size, SMALL_PX, toScreen, type View } from "../view";
 import { clearOf, placeAll, type ToPlace } from "./place";
 import { type PlacedLetter, placeLetters, rectsOfLetters, rectsOfPoints, type SheetLetter } from "./place-letters";
 import type { Placed } from "./placed";
@@ -14,6 +14,8 @@ export type OnSheet = {
   readonly drawn: readonly Path[];
   readonly letters: readonly SheetLetter[];
   readonly handlesAt: readonly Point[];
+  /** What else is written on it, in pixels, by how it is looked at. */
+  readonly wordsAt?: (view: View) => readonly Rect[];
 };
 
 /** Where every figure and every letter of a sheet stands. */
@@ -43,7 +45,7 @@ export function toPlace(
 
 /** Places the letters, then every figure at once; a figure that has a place `before` keeps it as far as it can. */
 export function placesOn(
-  { drawn, letters, handlesAt }: Omit<OnSheet, "dimensions">,
+  { drawn, letters, handlesAt, wordsAt }: Omit<OnSheet, "dimensions">,
   all: readonly ToPlace[],
   { view, size }: Looked,
   before: Places = NO_PLACES,
@@ -52,7 +54,13 @@ export function placesOn(
   const handles = handleRects(handlesAt, view);
   const placedLetters = placeLetters(letters, lines, handles, size, view);
   const words = rectsOfLetters(placedLetters, view);
-  const rects = [...words, ...rectsOfPoints(placedLetters, view), ...handles, ...keptFree(size)];
+  const rects = [
+    ...words,
+    ...(wordsAt?.(view) ?? []),
+    ...rectsOfPoints(placedLetters, view),
+    ...handles,
+    ...keptFree(size),
+  ];
   return {
     figures: placeAll({ size, view, lines, rects, letters: words }, all, before.figures),
     letters: placedLetters,
@@ -82,16 +90,15 @@ function handleRects(handlesAt: readonly Point[], view: View): readonly Rect[] {
   });
 }
 
-const NARROW_PX = 600;
-
 /** The rulers, the tools on the right and the row along the bottom: nothing is written under them. */
 function keptFree({ width, height }: Size): readonly Rect[] {
   return [
     { left: 0, right: width, top: 0, bottom: 24 },
     { left: 0, right: 24, top: 0, bottom: height },
-    { left: width - 52, right: width, top: height - 132, bottom: height },
+    { left: width - 60, right: width, top: height - 156, bottom: height },
     // On a phone the row stands at the top, where there is more room beside a draft than under it.
-    width < NARROW_PX
+    ...(width < SMALL_PX ? [{ left: 0, right: width - 60, top: height - 54, bottom: height }] : []),
+    width < SMALL_PX
       ? { left: width - 130, right: width, top: 24, bottom: 74 }
       : { left: 0, right: 330, top: height - 50, bottom: height },
   ];

@@ -1,9 +1,10 @@
+import { FigureSheet } from "@app/sheet/dimensions/figure-sheet";
 import { PlainPath } from "@app/sheet/drawn";
 import { PieceMarks } from "@app/sheet/piece-marks";
 import { PieceName } from "@app/sheet/piece-name";
-import { Sheet } from "@app/sheet/sheet";
-import type { View } from "@app/sheet/view";
-import type { CutPiece } from "@core/cut/index";
+import { partsOf, piecesOnSheet, viewOnPiece } from "@app/sheet/pieces-on-sheet";
+import { useWork } from "@app/work/work-context";
+import { allowanceDimensions, type CutPiece } from "@core/cut/index";
 import { arranged } from "@core/pattern/index";
 import type { LinesShown } from "@exporting/line-choice";
 import { useMemo } from "react";
@@ -11,6 +12,8 @@ import { useMemo } from "react";
 const ASPECT = 1.15;
 /** Between pieces there is room for their allowances. */
 const BETWEEN_MM = 90;
+
+const NONE: readonly never[] = [];
 
 type Props = { readonly pieces: readonly CutPiece[]; readonly lines: LinesShown };
 
@@ -26,12 +29,32 @@ export function CutSheet({ pieces, lines }: Props) {
     [pieces],
   );
   const box = useMemo(() => ({ left: -20, top: -20, right: layout.width + 20, bottom: layout.height + 20 }), [layout]);
+  const own = useWork((work) => work.spec.allowances.edges ?? NONE);
+  const parts = useMemo(() => partsOf(layout.pieces, box), [layout, box]);
+  const onSheet = useMemo(
+    () =>
+      piecesOnSheet(
+        layout.pieces,
+        lines === "stitching" ? [] : allowanceDimensions(pieces, layout.pieces, own),
+        ({ id }) => {
+          const cutting = pieces.find(({ piece }) => piece.id === id)?.cutting;
+          return cutting ? [cutting] : [];
+        },
+      ),
+    [pieces, layout, lines, own],
+  );
   return (
-    <Sheet box={box} label={`The ${pieces.length} pieces with their allowances, drawn to scale`}>
+    <FigureSheet
+      station="cut"
+      box={box}
+      parts={parts}
+      {...onSheet}
+      label={`The ${pieces.length} pieces with their allowances, drawn to scale`}
+    >
       {(view) =>
         layout.pieces.map(({ piece, x, y }, i) => {
           const cut = pieces.find((one) => one.piece.id === piece.id);
-          const own: View = { ...view, x: view.x + x * view.scale, y: view.y + y * view.scale };
+          const own = viewOnPiece(view, { x, y });
           if (!cut) return null;
           const isCut = lines !== "stitching" && cut.cutting !== null;
           const shown = isCut ? { ...piece, notches: cut.notches } : piece;
@@ -51,6 +74,6 @@ export function CutSheet({ pieces, lines }: Props) {
           );
         })
       }
-    </Sheet>
+    </FigureSheet>
   );
 }

@@ -1,12 +1,13 @@
+import { FigureSheet } from "@app/sheet/dimensions/figure-sheet";
 import { PlainPath } from "@app/sheet/drawn";
 import { PieceMarks } from "@app/sheet/piece-marks";
 import { PieceName } from "@app/sheet/piece-name";
-import { Sheet } from "@app/sheet/sheet";
+import { partsOf, piecesOnSheet, viewOnPiece } from "@app/sheet/pieces-on-sheet";
 import { SheetToggle } from "@app/sheet/sheet-toggle";
 import { toScreen, type View } from "@app/sheet/view";
-import { Box } from "@chakra-ui/react";
-import { along, lerp, type Point, svgPathData } from "@core/geometry/index";
-import { arranged, type Piece, type PlacedPiece, type Seam } from "@core/pattern/index";
+import { type Garment, pieceDimensions } from "@core/garment/index";
+import { along, lerp, type Path, type Point, svgPathData } from "@core/geometry/index";
+import { arranged, type PlacedPiece, type Seam } from "@core/pattern/index";
 import { Spline } from "lucide-react";
 import { type KeyboardEvent, useMemo } from "react";
 import { type Looked, litEdges, type Shown } from "./looked";
@@ -17,7 +18,7 @@ const ASPECT = 1.15;
 const BETWEEN_MM = 45;
 
 type Props = {
-  readonly pieces: readonly Piece[];
+  readonly garment: Garment;
   readonly seams: readonly Seam[];
   readonly looked: Shown;
   readonly onLook: (looked: Looked | null) => void;
@@ -25,35 +26,45 @@ type Props = {
   readonly onMap: (isShown: boolean) => void;
 };
 
-/** All pieces at one scale, arranged as a maker lays them; the seam map over them where it is wanted. */
-export function PiecesSheet({ pieces, seams, looked, onLook, isMapShown, onMap }: Props) {
+/** All pieces at one scale, arranged as a maker lays them, with their figures; the seam map over them where it is wanted. */
+export function PiecesSheet({ garment, seams, looked, onLook, isMapShown, onMap }: Props) {
+  const { pieces, resolved } = garment;
   const layout = useMemo(() => arranged(pieces, ASPECT, BETWEEN_MM), [pieces]);
   const box = useMemo(() => ({ left: 0, top: 0, right: layout.width, bottom: layout.height }), [layout]);
+  const parts = useMemo(() => partsOf(layout.pieces, box), [layout, box]);
+  const onSheet = useMemo(
+    () => piecesOnSheet(layout.pieces, pieceDimensions(resolved, layout.pieces)),
+    [resolved, layout],
+  );
   return (
-    <Box position="relative" h="100%">
-      <Sheet box={box} label={`The ${pieces.length} pieces of the garment, drawn to scale`}>
-        {(view) => (
-          <>
-            {layout.pieces.map((placed, i) => (
-              <PlacedOnSheet
-                key={placed.piece.id}
-                placed={placed}
-                number={i + 1}
-                view={view}
-                looked={looked}
-                onLook={onLook}
-              />
-            ))}
-            {isMapShown && <SeamMap placed={layout.pieces} seams={seams} view={view} looked={looked} onLook={onLook} />}
-          </>
-        )}
-      </Sheet>
-      <div className="figures-row not-printed">
+    <FigureSheet
+      station="pieces"
+      box={box}
+      parts={parts}
+      label={`The ${pieces.length} pieces of the garment, drawn to scale`}
+      {...onSheet}
+      tools={
         <SheetToggle isOn={isMapShown} onToggle={onMap}>
           <Spline size={16} aria-hidden /> Seam map
         </SheetToggle>
-      </div>
-    </Box>
+      }
+    >
+      {(view) => (
+        <>
+          {layout.pieces.map((placed, i) => (
+            <PlacedOnSheet
+              key={placed.piece.id}
+              placed={placed}
+              number={i + 1}
+              view={view}
+              looked={looked}
+              onLook={onLook}
+            />
+          ))}
+          {isMapShown && <SeamMap placed={layout.pieces} seams={seams} view={view} looked={looked} onLook={onLook} />}
+        </>
+      )}
+    </FigureSheet>
   );
 }
 
@@ -65,15 +76,9 @@ type PlacedProps = {
   readonly onLook: (looked: Looked | null) => void;
 };
 
-const onPiece = (view: View, { x, y }: PlacedPiece): View => ({
-  ...view,
-  x: view.x + x * view.scale,
-  y: view.y + y * view.scale,
-});
-
 function PlacedOnSheet({ placed, number, view, looked, onLook }: PlacedProps) {
   const { piece } = placed;
-  const own = onPiece(view, placed);
+  const own = viewOnPiece(view, placed);
   const lit = litEdges(looked);
   const isChosen = looked.kind === "piece" && looked.piece.id === piece.id;
   const look = () => onLook(isChosen ? null : { piece: piece.id });
@@ -126,7 +131,7 @@ function keyOf(p: Point | undefined): string {
   return p ? `${p.x} ${p.y}` : "";
 }
 
-function onScreen(path: Piece["outline"], view: View): string {
+function onScreen(path: Path, view: View): string {
   return svgPathData(
     path.map(([p0, p1, p2, p3]) => [toScreen(view, p0), toScreen(view, p1), toScreen(view, p2), toScreen(view, p3)]),
   );

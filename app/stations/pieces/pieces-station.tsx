@@ -21,7 +21,7 @@ export function PiecesStation() {
       fields={<BodiceFields />}
       sheet={
         <PiecesSheet
-          pieces={garment.pieces}
+          garment={garment}
           seams={seams}
           looked={shown}
           onLook={setLooked}
