@@ -176,19 +176,71 @@ describe("the bench", () => {
     }
   });
 
-  it("has a garment's head in two lines on a phone, its card from below, and the figure above it", async () => {
-    await setSize(browser.driver, 390, 844);
+  it("has a garment's head in one line on a phone, its card from below, and the figure above it", async () => {
     await she.open("/");
     await she.press("Harbour blouse");
     await she.station("Sleeve");
+    await setSize(browser.driver, 390, 844);
     await press('[data-dim="sleeve.capWidth"] .figure-words');
     const card = await (await she.find("[data-card]")).getRect();
     const figure = await (await she.find('[data-dim="sleeve.capWidth"] .figure-words')).getRect();
     expect(card.width).toBe(390);
     expect(Math.abs(card.y + card.height - 844)).toBeLessThan(2);
     expect(figure.y + figure.height).toBeLessThan(card.y);
-    expect((await (await she.find('section[aria-label="Garment"]')).getRect()).height).toBeLessThan(100);
+    expect((await (await she.find('section[aria-label="Garment"]')).getRect()).height).toBeLessThan(56);
     expect(await complaints(browser.driver)).toEqual([]);
+    await setSize(browser.driver, 1280, 800);
+  });
+
+  it("brings a panel up from below on a phone, taller and away again, and shows one half of the block at a time", async () => {
+    await setSize(browser.driver, 390, 844);
+    await browser.driver.get((await browser.driver.getCurrentUrl()).replace(/[^/]+$/, "block"));
+    const part = async () => (await she.find(".sheet-parts output")).getText();
+    expect(await part()).toBe("Back");
+    const half = async (side: string) => (await she.find(`[data-half="${side}"]`)).getRect();
+    const isInMiddle = ({ x, width }: { x: number; width: number }) => Math.abs(x + width / 2 - 205) < 60;
+    expect(isInMiddle(await half("back"))).toBe(true);
+    await press('[aria-label="The next part"]');
+    expect(await part()).toBe("Front");
+    expect(isInMiddle(await half("front"))).toBe(true);
+    const sheet = async () => (await (await she.find(".work-sheet")).getRect()).height;
+    const whole = await sheet();
+    await press(".panel-row .panel-fold");
+    expect(await sheet()).toBeLessThan(whole * 0.7);
+    expect(isInMiddle(await half("front"))).toBe(true);
+    expect(await complaints(browser.driver)).toEqual([]);
+    await press('[aria-label="Make the panel taller"]');
+    expect(await sheet()).toBe(0);
+    await press(".panel-row .panel-fold");
+    expect(await sheet()).toBe(whole);
+    const low = await browser.driver.executeScript<string[]>(
+      `return [...document.querySelectorAll(".bench button, .bench select")]
+        .filter((one) => { const { width, height } = one.getBoundingClientRect(); return width > 0 && (height < 43.5 || width < 40); })
+        .map((one) => one.outerHTML.slice(0, 120))`,
+    );
+    expect(low).toEqual([]);
+    await setSize(browser.driver, 1280, 800);
+  });
+
+  it("turns to the other half by a swipe of a finger", async () => {
+    await setSize(browser.driver, 390, 844);
+    const tell = (name: string, about: object) => browser.driver.sendDevToolsCommand(name, about);
+    await tell("Emulation.setTouchEmulationEnabled", { enabled: true });
+    await browser.driver.navigate().refresh();
+    const swipe = async (from: number, to: number) => {
+      const at = (x: number) => [{ x, y: 400 }];
+      await tell("Input.dispatchTouchEvent", { type: "touchStart", touchPoints: at(from) });
+      for (let i = 1; i <= 5; i++)
+        await tell("Input.dispatchTouchEvent", { type: "touchMove", touchPoints: at(from + ((to - from) * i) / 5) });
+      await tell("Input.dispatchTouchEvent", { type: "touchEnd", touchPoints: [] });
+    };
+    const part = async () => (await she.find(".sheet-parts output")).getText();
+    const before = await part();
+    await browser.driver.wait(async () => {
+      await swipe(300, 120);
+      return (await part()) !== before;
+    }, 15_000);
+    await tell("Emulation.setTouchEmulationEnabled", { enabled: false });
     await setSize(browser.driver, 1280, 800);
   });
 });

@@ -181,6 +181,8 @@ export function person({ driver, downloads }: Browser, base: string, { isKnown =
       PATIENCE_MS,
       "the page did not come alive",
     );
+    // What listens for keys is set up after that, by work that the browser does before it is idle.
+    await driver.executeAsyncScript("requestIdleCallback(arguments[0], { timeout: 5000 })");
   }
 }
 

@@ -1,16 +1,16 @@
 import { ON_A_GARMENT } from "@app/components/keys";
-import { canRedo, canUndo } from "@app/work/history";
 import type { MergedSave } from "@app/work/save-answer";
 import { saveWork } from "@app/work/save-work";
 import { STATION_NAMES } from "@app/work/stations";
+import { UndoButtons } from "@app/work/undo-buttons";
 import { useThrottledWork } from "@app/work/use-throttled-work";
 import { useWork, useWorkStore } from "@app/work/work-context";
 import { redo, undo } from "@app/work/work-store";
 import { Button, chakra, Flex, Text } from "@chakra-ui/react";
 import { STATIONS, type Station, type StationState, stationState } from "@core/garment/index";
-import { CircleAlert, CircleCheck, CircleHelp, Redo2, Undo2 } from "lucide-react";
+import { ChevronLeft, CircleAlert, CircleCheck, CircleHelp } from "lucide-react";
 import { lazy, Suspense, useEffect, useState } from "react";
-import { Link, NavLink } from "react-router";
+import { Link, NavLink, useNavigate } from "react-router";
 import { tinykeys } from "tinykeys";
 import { useBenchKeys } from "./bench-keys";
 import { Downloads } from "./downloads";
@@ -34,16 +34,6 @@ const StationLink = chakra(NavLink, {
   },
 });
 
-const ToolButton = chakra("button", {
-  base: {
-    p: "2",
-    cursor: "pointer",
-    color: "ink",
-    _disabled: { opacity: 0.35, cursor: "default" },
-    _hover: { color: "chalk" },
-  },
-});
-
 type Props = {
   readonly garmentId: string;
   readonly client: { readonly id: string; readonly name: string };
@@ -58,7 +48,7 @@ export function BenchHeader({ garmentId, client, station }: Props) {
     <Flex
       as="section"
       aria-label="Garment"
-      className="not-printed"
+      className="bench-head not-printed"
       direction="column"
       bg="panel"
       borderBottom="1px solid"
@@ -68,6 +58,9 @@ export function BenchHeader({ garmentId, client, station }: Props) {
       gap="1"
     >
       <Flex align="center" gap={{ base: "1", md: "4" }} wrap={{ base: "nowrap", md: "wrap" }}>
+        <Link className="bench-back" to="/" aria-label="To the worktable">
+          <ChevronLeft size={22} aria-hidden />
+        </Link>
         <Text
           as="h1"
           fontFamily="heading"
@@ -82,6 +75,7 @@ export function BenchHeader({ garmentId, client, station }: Props) {
         <Text className="wide-only" color="inkSoft" minW="0" overflowWrap="anywhere">
           for <Link to={`/clients/${client.id}`}>{client.name}</Link>
         </Text>
+        <StationChoice garmentId={garmentId} station={station} />
         <SaveBar garmentId={garmentId} onBeside={setBeside} />
       </Flex>
       {beside && (
@@ -89,7 +83,7 @@ export function BenchHeader({ garmentId, client, station }: Props) {
           <BesideNotes {...beside} onClose={() => setBeside(null)} />
         </Suspense>
       )}
-      <Flex as="nav" aria-label="Stations" overflowX="auto" position="relative">
+      <Flex as="nav" className="bench-stations" aria-label="Stations" overflowX="auto" position="relative">
         {STATIONS.map((one) => (
           <StationLink
             key={one}
@@ -101,12 +95,43 @@ export function BenchHeader({ garmentId, client, station }: Props) {
             <StationMark station={one} />
           </StationLink>
         ))}
-        <StationLink to={`/garments/${garmentId}/fittings`} ml="auto">
-          Fittings
-        </StationLink>
-        <StationLink to={`/garments/${garmentId}/versions`}>Versions</StationLink>
+        {PAGES.map(({ id, name }, i) => (
+          <StationLink key={id} to={`/garments/${garmentId}/${id}`} ml={i === 0 ? "auto" : undefined}>
+            {name}
+          </StationLink>
+        ))}
       </Flex>
     </Flex>
+  );
+}
+
+/** The other two pages of a garment. */
+const PAGES = [
+  { id: "fittings", name: "Fittings" },
+  { id: "versions", name: "Versions" },
+] as const;
+
+/** Where there is no room for a row of stations: all of them in one box. */
+function StationChoice({ garmentId, station }: { readonly garmentId: string; readonly station: Station }) {
+  const go = useNavigate();
+  return (
+    <select
+      className="bench-choice"
+      aria-label="Station"
+      value={station}
+      onChange={(event) => void go(`/garments/${garmentId}/${event.currentTarget.value}`)}
+    >
+      {STATIONS.map((one) => (
+        <option key={one} value={one}>
+          {STATION_NAMES[one]}
+        </option>
+      ))}
+      {PAGES.map(({ id, name }) => (
+        <option key={id} value={id}>
+          {name}
+        </option>
+      ))}
+    </select>
   );
 }
 
@@ -117,7 +142,7 @@ function StationMark({ station }: { readonly station: Station }) {
   const state = useThrottledWork((work) => stationState(station, work.garment), isSameState);
   const Icon = MARKS[state.mark];
   return (
-    <Flex as="span" align="center" gap="1" fontSize="sm" color={MARK_COLOURS[state.mark]}>
+    <Flex as="span" align="center" gap="1" fontSize="sm" whiteSpace="nowrap" color={MARK_COLOURS[state.mark]}>
       <Icon size={15} aria-hidden />
       <Text as="span" className={state.mark === "done" ? "station-quiet" : undefined} srOnly={state.mark === "done"}>
         {state.says}
@@ -139,8 +164,6 @@ function SaveBar({ garmentId, onBeside }: { readonly garmentId: string; readonly
   const version = useWork((work) => work.savedVersion);
   const isChanged = useWork((work) => work.spec !== work.savedSpec);
   const unread = useWork((work) => Object.keys(work.typed).length);
-  const hasBefore = useWork(({ history, spec }) => canUndo(history, spec));
-  const hasAfter = useWork(({ history, spec }) => canRedo(history, spec));
   const [isSaving, setSaving] = useState(false);
   const [told, setTold] = useState<Told | null>(null);
   const [note, setNote] = useState("");
@@ -185,16 +208,13 @@ function SaveBar({ garmentId, onBeside }: { readonly garmentId: string; readonly
   );
 
   return (
-    <Flex align="center" gap={{ base: "0", md: "2" }} flex="1" justify="flex-end" wrap="wrap">
+    <Flex className="bench-save" align="center" gap={{ base: "0", md: "2" }} flex="1" justify="flex-end" wrap="wrap">
       <Text
-        className={isChanged || told ? undefined : "wide-only"}
+        className={told?.kind === "failed" || told?.kind === "beside" ? "bench-told" : "wide-only"}
         fontSize="sm"
         color={told?.kind === "failed" ? "fault" : "inkSoft"}
         role="status"
         data-told={told?.kind}
-        flexBasis={{ base: "100%", md: "auto" }}
-        textAlign={{ base: "right", md: "start" }}
-        order={{ base: 1, md: 0 }}
       >
         {told && (told.kind === "failed" || !isChanged)
           ? told.text
@@ -203,24 +223,9 @@ function SaveBar({ garmentId, onBeside }: { readonly garmentId: string; readonly
             : `Version ${version}`}
         {unread > 0 && !isSaving ? " · a figure is not readable yet" : ""}
       </Text>
-      <ToolButton
-        type="button"
-        aria-label="Undo"
-        title="Undo (Ctrl Z)"
-        disabled={!hasBefore}
-        onClick={() => undo(store)}
-      >
-        <Undo2 size={18} aria-hidden />
-      </ToolButton>
-      <ToolButton
-        type="button"
-        aria-label="Redo"
-        title="Redo (Ctrl Shift Z)"
-        disabled={!hasAfter}
-        onClick={() => redo(store)}
-      >
-        <Redo2 size={18} aria-hidden />
-      </ToolButton>
+      <Flex className="desk-row">
+        <UndoButtons />
+      </Flex>
       <Downloads garmentId={garmentId} />
       <Button
         id="save-garment"

@@ -57,10 +57,12 @@ export function Bench({ garmentId, client, station }: Props) {
   };
   return (
     <ProvenFindings>
-      <BenchHeader garmentId={garmentId} client={client} station={station} />
-      <ShownPanels value={panelsShown}>
-        <Suspense fallback={null}>{stations[station]()}</Suspense>
-      </ShownPanels>
+      <div className="bench">
+        <BenchHeader garmentId={garmentId} client={client} station={station} />
+        <ShownPanels value={panelsShown}>
+          <Suspense fallback={null}>{stations[station]()}</Suspense>
+        </ShownPanels>
+      </div>
     </ProvenFindings>
   );
 }

@@ -2,10 +2,12 @@ import { isWriting } from "@app/components/is-writing";
 import { ON_A_GARMENT } from "@app/components/keys";
 import type { PanelName } from "@app/components/panels";
 import { usePreferences } from "@app/components/preferences";
-import { PanelLeftClose, PanelLeftOpen, PanelRightClose, PanelRightOpen } from "lucide-react";
-import { type ReactNode, useEffect } from "react";
+import { NARROW, useNarrow } from "@app/components/use-narrow";
+import { ChevronDown, ChevronUp, PanelLeftClose, PanelLeftOpen, PanelRightClose, PanelRightOpen } from "lucide-react";
+import { type PointerEvent, type ReactNode, useEffect, useRef, useState } from "react";
 import { tinykeys } from "tinykeys";
 import { usePanelsShown } from "./panels-wait";
+import { UndoButtons } from "./undo-buttons";
 
 type Side = {
   readonly panel: Exclude<PanelName, "fields">;
@@ -21,13 +23,20 @@ type Props = {
   readonly fieldsName?: string;
   readonly sheet: ReactNode;
   readonly side: Side | null;
+  /** What is on the sheet is only looked at while the fields are filled in: they stand under it as on any page. */
+  readonly isForm?: boolean;
 };
 
 /**
- * Figures and choices to the left, the sheet, what is said of it to the right; under each other where there is no room. Either side folds to
- * a rail, by its button or by Ctrl and an arrow, and is so again on the next visit.
+ * Figures and choices to the left, the sheet, what is said of it to the right. Either side folds to a rail, by its button or by Ctrl and an
+ * arrow, and is so again on the next visit. Where there is no room beside the sheet one of them at a time comes up from below it.
  */
-export function WorkColumns({ fields, fieldsName = "Choices", sheet, side }: Props) {
+export function WorkColumns({ isForm = false, ...props }: Props) {
+  const isNarrow = useNarrow(NARROW);
+  return isNarrow && !isForm ? <PanelsBelow {...props} /> : <PanelsBeside {...props} isForm={isForm} />;
+}
+
+function PanelsBeside({ fields, fieldsName = "Choices", sheet, side, isForm = false }: Props) {
   const areShown = usePanelsShown();
   const { folded, fold } = usePreferences();
   const isLeftFolded = folded.includes("fields");
@@ -47,6 +56,7 @@ export function WorkColumns({ fields, fieldsName = "Choices", sheet, side }: Pro
   return (
     <div
       className="work-columns"
+      data-form={isForm || undefined}
       data-left={isLeftFolded ? "folded" : "open"}
       data-right={side === null ? "none" : isRightFolded ? "folded" : "open"}
     >
@@ -103,5 +113,84 @@ function Fold({ name, isFolded, icons: [Open, Close], keys, onFold, children }: 
       <span>{name}</span>
       {children}
     </button>
+  );
+}
+
+/** How much of the window a panel from below takes: under half of it, or nearly all. */
+type Height = "half" | "full";
+type Below = { readonly panel: "fields" | "side"; readonly height: Height };
+/** A finger that moves farther pulls; one that does not presses. */
+const PULL_PX = 24;
+
+/** The sheet, under it a row with the names of both panels, and the one that was chosen below that. */
+function PanelsBelow({ fields, fieldsName = "Choices", sheet, side }: Props) {
+  const areShown = usePanelsShown();
+  const [below, setBelow] = useState<Below | null>(null);
+  const pulledFrom = useRef<number | null>(null);
+  const toggle = (panel: Below["panel"]) => setBelow(below?.panel === panel ? null : { panel, height: "half" });
+  const pull = (isUp: boolean) => {
+    if (isUp) setBelow(below ? { ...below, height: "full" } : { panel: "fields", height: "half" });
+    else setBelow(below?.height === "full" ? { ...below, height: "half" } : null);
+  };
+  const letGo = (event: PointerEvent) => {
+    const from = pulledFrom.current;
+    pulledFrom.current = null;
+    if (from === null || Math.abs(event.clientY - from) < PULL_PX) return;
+    pull(event.clientY < from);
+  };
+  return (
+    <div className="work-columns below" data-below={below?.panel ?? "none"} data-height={below?.height}>
+      <div className="work-sheet">{sheet}</div>
+      <div
+        className="panel-row not-printed"
+        onPointerDown={(event) => {
+          pulledFrom.current = event.pointerType === "mouse" ? null : event.clientY;
+        }}
+        onPointerUp={letGo}
+        onPointerCancel={() => {
+          pulledFrom.current = null;
+        }}
+      >
+        <button
+          type="button"
+          className="panel-fold"
+          aria-expanded={below?.panel === "fields"}
+          onClick={() => toggle("fields")}
+        >
+          <span>{fieldsName}</span>
+        </button>
+        {side && (
+          <button
+            type="button"
+            className="panel-fold"
+            aria-expanded={below?.panel === "side"}
+            onClick={() => toggle("side")}
+          >
+            <span>{side.name}</span>
+            {areShown && side.rail}
+          </button>
+        )}
+        <UndoButtons />
+        {below && (
+          <button
+            type="button"
+            className="panel-fold"
+            aria-label={below.height === "half" ? "Make the panel taller" : "Make the panel lower"}
+            onClick={() => pull(below.height === "half")}
+          >
+            {below.height === "half" ? <ChevronUp size={18} aria-hidden /> : <ChevronDown size={18} aria-hidden />}
+          </button>
+        )}
+      </div>
+      {areShown && below && (
+        <div
+          className="work-panel"
+          data-fields={below.panel === "fields" || undefined}
+          data-side={below.panel === "side" || undefined}
+        >
+          <div className="work-panel-content">{below.panel === "fields" ? fields : side?.content}</div>
+        </div>
+      )}
+    </div>
   );
 }

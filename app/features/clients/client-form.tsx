@@ -119,6 +119,7 @@ export function ClientForm({ title, keptAs, isNew, today, latest = NOTHING_TAKEN
         </Button>
       </Flex>
       <WorkColumns
+        isForm
         fieldsName="Measures"
         fields={
           <>

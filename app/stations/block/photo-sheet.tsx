@@ -32,7 +32,7 @@ export function PhotoSheet({ photo, state, reference, traced, dispatch }: Props)
   const svg = useRef<SVGSVGElement>(null);
   const [isHeld, setHeld] = useState(false);
   const [box] = useState({ left: 0, top: 0, right: photo.width, bottom: photo.height });
-  const { view, size, refit, zoomIn, zoomOut, pan } = useView(svg, box, isHeld, BARE);
+  const { view, size, refit, zoomIn, zoomOut, pan } = useView(svg, box, { isHeld, surround: BARE });
   const toPlace = (x: number, y: number): Place => {
     const bounds = svg.current?.getBoundingClientRect();
     return {
