@@ -15,8 +15,8 @@ import {
   pictureOf,
   raisedReads,
   readsOf,
+  type ToldRead,
   type Worn,
-  type WornRead,
   wear,
   wearFrom,
 } from "@core/toile/index";
@@ -139,7 +139,7 @@ async function wearOne({ file, out, raised }: WearRequest, io: Io): Promise<numb
 function wornOf(
   garment: Garment,
   raised: number,
-): NotWorn | { readonly toile: Worn; readonly reads: readonly WornRead[] } {
+): NotWorn | { readonly toile: Worn; readonly reads: readonly ToldRead[] } {
   const coarse = ended(wear(garment, COARSE));
   if ("why" in coarse) return coarse;
   const down = finer(coarse, garment, HANGING);
@@ -149,7 +149,7 @@ function wornOf(
 }
 
 function finer(from: Worn, garment: Garment, pose: ArmPose): Worn | NotWorn {
-  const steps = from.report.isTangled ? null : wearFrom(from, garment, { ...FINE, pose });
+  const steps = from.report.faults.length > 0 ? null : wearFrom(from, garment, { ...FINE, pose });
   return steps ? ended(steps) : from;
 }
 

@@ -19,6 +19,7 @@ export const wearStyles = {
   ".worn-reads thead th": { color: "inkSoft", borderBottom: "1px solid", borderColor: "rule" },
   ".worn-reads td": { whiteSpace: "nowrap", textAlign: "right" },
   ".worn-reads summary": { cursor: "pointer" },
+  ".worn-spread": { display: "block", color: "inkSoft", fontSize: "xs" },
   ".wear-note": { color: "inkSoft", fontSize: "sm", mt: "2", lineHeight: "1.4" },
   ".worn-finding button": { mt: "2" },
   ".worn-finding": { borderLeft: "3px solid", borderColor: "warn", pl: "3", mb: "4", lineHeight: "1.4" },

@@ -12,9 +12,9 @@ import {
   raisedReads,
   readsOf,
   type ToilePicture,
+  type ToldRead,
   type Worn,
   type WornFinding,
-  type WornRead,
   wear,
   wearFrom,
   wornFindings,
@@ -24,7 +24,7 @@ import { transfer } from "comlink";
 /** A worn toile for the screen: what is drawn, what was read off it, and how the solver ended. */
 export type Shown = {
   readonly picture: ToilePicture;
-  readonly reads: readonly WornRead[];
+  readonly reads: readonly ToldRead[];
   readonly findings: readonly WornFinding[];
   readonly report: Report;
   readonly pose: ArmPose;
@@ -59,20 +59,22 @@ export async function wearGarment(spec: GarmentSpec, pose: ArmPose, tell: Tell):
   const again = hanging && wearFrom(hanging, garment, { ...COARSE, pose });
   const coarse = await follow(again ?? wear(garment, { ...COARSE, pose }), 0, 0.4);
   const first =
-    again && coarse && "report" in coarse && coarse.report.isTangled
+    again && coarse && "report" in coarse && hasFault(coarse)
       ? await follow(wear(garment, { ...COARSE, pose }), 0, 0.4)
       : coarse;
   if (!first || "why" in first) return first?.why ?? null;
   await tell.shown(shownOf(first, garment, spec, false));
-  if (first.report.isTangled) return null;
+  if (hasFault(first)) return null;
   keep(first);
   const finer = wearFrom(first, garment, { ...FINE, pose });
   const fine = finer && (await follow(finer, 0.4, 1));
   if (!fine || "why" in fine) return fine?.why ?? null;
-  if (!fine.report.isTangled) keep(fine);
-  await tell.shown(shownOf(fine.report.isTangled ? first : fine, garment, spec, !fine.report.isTangled));
+  if (!hasFault(fine)) keep(fine);
+  await tell.shown(shownOf(hasFault(fine) ? first : fine, garment, spec, !hasFault(fine)));
   return null;
 }
+
+const hasFault = ({ report }: Worn): boolean => report.faults.length > 0;
 
 function keep(worn: Worn): void {
   hanging = worn;

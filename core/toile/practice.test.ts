@@ -72,4 +72,21 @@ describe("what practice knows of sleeves (common practice, no source)", () => {
     expect(narrow.codes).toContain("worn-upper-arm-tight");
     expect(roomy.codes).not.toContain("worn-upper-arm-tight");
   });
+
+  it("a sleeve smaller than its arm cannot be put on in a woven; a knit gives and is worn", () => {
+    const codes = (upperArmEase: number, kind: "shirting" | "knit") => {
+      const spec = started("work-shirt");
+      const garment = sketchGarment({
+        ...spec,
+        collar: null,
+        cloth: { ...spec.cloth, kind },
+        sleeve: { ...spec.sleeve, kind: "set-in", upperArmEase, capEase: 0 },
+      });
+      const worn = hung(wear(garment, COARSE));
+      return wornFindings(worn, readsOf(worn), { upperArmEase, fall: null }).map(({ code }) => code);
+    };
+    expect(codes(-40, "shirting")).toContain("worn-sleeve-not-put-on");
+    expect(codes(-40, "knit")).not.toContain("worn-sleeve-not-put-on");
+    expect(codes(40, "shirting")).not.toContain("worn-sleeve-not-put-on");
+  });
 });

@@ -75,10 +75,4 @@ export function sewingFor({ cloth, pose, edge, rate }: Task, { garment, plan, tr
   return sewingOf(garment, plan, trunk, cloth, pose, { edge, rate });
 }
 
-/** Is this only finer than what hung before: the same pieces of the same cloth, in the same pose? */
-export function hasHung({ plan, cloth, pose }: Worn, task: Task): boolean {
-  const isSameCut = task.right.plan.pieces.every(({ piece }, m) => piece === plan.pieces[m]?.piece);
-  return isSameCut && isSame(cloth, task.cloth) && isSame(pose, task.pose);
-}
-
 const isSame = (one: object, other: object) => JSON.stringify(one) === JSON.stringify(other);

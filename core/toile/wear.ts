@@ -4,8 +4,8 @@ import type { SewingPlan } from "./sewing/plan";
 import { type Hung, hangAgain, hangFirst, type SewnUp, sewUp } from "./sewing/sew-up";
 import { laidAs, type Sewing } from "./sewing/sewing";
 import { hangWhole } from "./sewing/whole";
-import { hasHung, type NotWorn, sewingFor, type Task, taskOf, type WearingTask, type WearOptions } from "./task";
-import { betterOf, type Ending, faultsOf, type HungToile, type Worn, wornOf } from "./worn";
+import { type NotWorn, sewingFor, type Task, taskOf, type WearingTask, type WearOptions } from "./task";
+import { betterOf, type Ending, type HungToile, type Worn, wornOf } from "./worn";
 import type { WornHalf } from "./worn-half";
 
 /** A toile at once, and one to read. */
@@ -30,7 +30,7 @@ export function* wear(garment: Garment, options: WearOptions): Generator<Progres
       ? yield* withOtherHalf(own, { sewing, ...sewn }, { ...sewingFor(own, task.left), slower })
       : wornHalfHung(own, sewing, yield* hangFirst(sewing, sewn));
     best = betterOf(best, worn);
-    if (faultsOf(best) === 0) break;
+    if (best.report.faults.length === 0) break;
   }
   return best ?? { why: "The toile could not be sewn up with these figures." };
 }
@@ -80,14 +80,14 @@ function* again(before: Worn, task: Task): Generator<Progress, Worn> {
     yield { says: "The pieces are cut", share: 0 };
     const worn = yield* hungFrom(before, { ...task, edge: task.edge * finer });
     best = betterOf(best, worn);
-    if (faultsOf(best) === 0) break;
+    if (best.report.faults.length === 0) break;
   }
   return best ?? before;
 }
 
 function* hungFrom(before: Worn, task: Task): Generator<Progress, Worn> {
   const laid = (body: WearingTask, half: WornHalf) => {
-    const sewing = { ...sewingFor(task, body), hasHung: hasHung(before, task) };
+    const sewing = sewingFor(task, body);
     return { sewing, local: laidAs(sewing, half) };
   };
   const right = laid(task.right, before);
@@ -109,7 +109,7 @@ function* hungWhole(
   return wornOf(
     task,
     { right: { ...right, ...whole.right }, left: { ...left, ...whole.left } },
-    { ...sewn, solver: whole.solver, steps: sewn.steps + whole.steps },
+    { ...sewn, rest: whole.rest, steps: sewn.steps + whole.steps },
   );
 }
 

@@ -1,12 +1,11 @@
 import type { ClothHangs } from "../cloth";
 import type { ArmPose } from "./body/arm";
 import { withArm } from "./body/body";
+import { faultsOfToile, type WornFault } from "./faults";
 import type { Assembly } from "./sewing/assembly";
-import { liesTurnedDown } from "./sewing/fold";
-import { AT_REST_J } from "./sewing/hang";
-import { liesRoundArm } from "./sewing/round-arm";
+import { isAtRest } from "./sewing/hang";
 import type { Sewing } from "./sewing/sewing";
-import type { Solver } from "./solver/solver";
+import type { Rest } from "./solver/implicit";
 import type { WornHalf } from "./worn-half";
 
 /** A garment as it hangs: its right half, and the left one where its sleeve is another. */
@@ -23,11 +22,12 @@ export type Report = {
   readonly widestGap: number;
   /** How far inside the body the deepest point lies, in millimetres. */
   readonly deepest: number;
-  /** Joules. */
-  readonly kineticEnergy: number;
+  /** How near to rest it came. */
+  readonly rest: Rest;
+  /** Of a thousand places the one that is stretched most: 0.01 for 1 %. */
   readonly largestStrain: number;
-  /** Is it caught in itself or on the body, or does it slide off, so that nothing it shows would be so on a person? */
-  readonly isTangled: boolean;
+  /** Why nothing that it shows would be so on a person; none for a toile that is worn as it would be. */
+  readonly faults: readonly WornFault[];
   /** Has it come to rest? */
   readonly isSettled: boolean;
   readonly points: number;
@@ -37,10 +37,8 @@ export type Report = {
   readonly notes: readonly string[];
 };
 
-/** Above this strain cloth is caught (measured: 306 to 560 % where it was, 56 % at most where it was not). */
-const TANGLED_STRAIN = 1;
-/** Joules; a garment that still moves so after it was calmed is sliding off the body. */
-const FALLING_J = 1e-3;
+/** One triangle in so many may be caught between arm and trunk. */
+const ONE_IN = 1000;
 
 /** A half cut out, and where its points are. */
 export type HungToile = { readonly sewing: Sewing; readonly local: Float64Array };
@@ -52,7 +50,7 @@ export type HungHalf = HungToile & {
   readonly strains: Float64Array;
 };
 export type Ending = {
-  readonly solver: Solver;
+  readonly rest: Rest;
   readonly widestGap: number;
   readonly notWorn: readonly number[];
   readonly steps: number;
@@ -64,21 +62,25 @@ type Asked = { readonly cloth: ClothHangs; readonly asked: ArmPose; readonly edg
 export function wornOf(
   { cloth, asked, edge, rate }: Asked,
   { right, left }: { readonly right: HungHalf; readonly left: HungHalf | null },
-  { solver, widestGap, notWorn, steps }: Ending,
+  { rest, widestGap, notWorn, steps }: Ending,
 ): Worn {
   const { plan, pose } = right.sewing;
   const halves = [right, ...(left ? [left] : [])];
   const deepest = Math.max(...halves.map(deepestOf));
-  const largestStrain = halves.reduce((most, { strains }) => strains.reduce((a, b) => Math.max(a, b), most), 0);
-  const kineticEnergy = solver.kineticEnergy();
+  const largestStrain = Math.max(...halves.map(({ strains }) => mostButFew(strains)));
   const report: Report = {
     widestGap: widestGap * 1000,
     deepest,
-    kineticEnergy,
+    rest,
     largestStrain,
-    isTangled:
-      !(largestStrain < TANGLED_STRAIN) || kineticEnergy > FALLING_J || !halves.map(wornHalf).every(liesRoundArm),
-    isSettled: kineticEnergy < AT_REST_J,
+    faults: faultsOfToile({
+      halves: halves.map(wornHalf),
+      notWorn: notWorn.flatMap((m) => plan.pieces[m]?.piece.name ?? []),
+      largestStrain,
+      rest,
+      widestGap: widestGap * 1000,
+    }),
+    isSettled: isAtRest(rest),
     points: halves.reduce((sum, { assembly }) => sum + assembly.sheet.points, 0),
     triangles: halves.reduce((sum, { assembly }) => sum + assembly.sheet.clothOf.length, 0),
     steps,
@@ -87,13 +89,15 @@ export function wornOf(
       ...(pose.raised > asked.raised
         ? [`The arm is held ${Math.round(pose.raised)}° off the body: nearer it would lie in it.`]
         : []),
-      ...notWorn.flatMap((m) => {
-        const name = plan.pieces[m]?.piece.name;
-        return name ? [`${name} is not worn: the toile has found no edge that it hangs on.`] : [];
-      }),
     ],
   };
   return { ...wornHalf(right), left: left && wornHalf(left), cloth, sampling: { edge, rate }, report };
+}
+
+/** The largest of all but one in a thousand. */
+function mostButFew(strains: Float64Array): number {
+  const sorted = strains.toSorted();
+  return sorted[Math.max(0, sorted.length - 1 - Math.ceil(sorted.length / ONE_IN))] ?? 0;
 }
 
 function wornHalf({ sewing, assembly, places, local, strains }: HungHalf): WornHalf {
@@ -111,15 +115,9 @@ function deepestOf({ sewing: { trunk, pose }, places }: HungHalf): number {
   return deepest;
 }
 
-/** What is wrong with a toile for which it is tried another way: it is tangled, or its collar has sprung up. */
-export function faultsOf({ report, left, ...right }: Worn): number {
-  const halves = [right, ...(left ? [left] : [])];
-  return (report.isTangled ? 2 : 0) + (halves.every(liesTurnedDown) ? 0 : 1);
-}
-
 /** The one with fewer faults; of two alike the less strained. */
 export function betterOf(best: Worn | null, other: Worn): Worn {
   if (!best) return other;
-  const fewer = faultsOf(best) - faultsOf(other);
+  const fewer = best.report.faults.length - other.report.faults.length;
   return fewer > 0 || (fewer === 0 && other.report.largestStrain < best.report.largestStrain) ? other : best;
 }

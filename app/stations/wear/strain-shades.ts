@@ -3,10 +3,7 @@ export type StrainShade = { readonly from: number; readonly name: string; readon
 
 const LOOSE: StrainShade = { from: Number.NEGATIVE_INFINITY, name: "loose", colour: "#f3efe4" };
 
-/**
- * From light to dark, so that it is read without colour too: the darker, the tighter. The shares are of a knit; of a woven only the order is to be
- * believed, since its own resistance is beyond what is worked out here.
- */
+/** From light to dark, so that it is read without colour too: the darker, the tighter. */
 export const STRAIN_SHADES: readonly StrainShade[] = [
   LOOSE,
   { from: 0.01, name: "lies close", colour: "#d9c99a" },

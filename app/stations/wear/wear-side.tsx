@@ -2,17 +2,17 @@ import { LengthText, Sentence } from "@app/components/length-text";
 import { RemedyButton } from "@app/work/remedy-button";
 import type { Shown } from "@app/workers/wear-toile";
 import { Box, Heading } from "@chakra-ui/react";
-import type { WornFinding, WornRead } from "@core/toile/index";
+import type { ToldRead, WornFinding } from "@core/toile/index";
 import { memo, type ReactNode, useState } from "react";
-import { STRAIN_SHADES, strainShade } from "./strain-shades";
+import { STRAIN_SHADES } from "./strain-shades";
 
-type Props = { readonly shown: Shown | null; readonly isKnit: boolean };
+type Props = { readonly shown: Shown | null };
 
 /**
  * What was read off the toile, beside what the draft foretold, and what it shows. All but the figures stands there from the start, and the figures are
  * plain rows: when a toile has hung, whoever types is not held up by them.
  */
-export const WearSide = memo(function WearSide({ shown, isKnit }: Props) {
+export const WearSide = memo(function WearSide({ shown }: Props) {
   return (
     <>
       <Part name="What the toile shows" heading="What it shows">
@@ -33,7 +33,7 @@ export const WearSide = memo(function WearSide({ shown, isKnit }: Props) {
           </thead>
           <tbody>
             {shown?.reads.map((read) => (
-              <ReadRow key={read.id} read={read} isKnit={isKnit} />
+              <ReadRow key={read.id} read={read} />
             ))}
           </tbody>
         </table>
@@ -44,15 +44,11 @@ export const WearSide = memo(function WearSide({ shown, isKnit }: Props) {
             <li key={name}>
               <span className="strain-swatch" style={{ background: colour }} />
               {name}
-              {isKnit && Number.isFinite(from) ? `, from ${Math.round(from * 100)} %` : ""}
+              {Number.isFinite(from) ? `, from ${Math.round(from * 100)} %` : ""}
             </li>
           ))}
         </ul>
-        <p className="wear-note">
-          {isKnit
-            ? "For a knit the per cent is reliable."
-            : "The darker, the tighter. For a woven only the order is reliable, not the per cent: no real woven gives as much as this one."}
-        </p>
+        <p className="wear-note">The darker, the tighter: how much longer the cloth is there than it was cut.</p>
       </Part>
       {shown && <Fineness shown={shown} />}
     </>
@@ -108,16 +104,17 @@ function Seen({ finding: { code, message, reason, remedy } }: { readonly finding
   );
 }
 
-function ReadRow({ read, isKnit }: { readonly read: WornRead; readonly isKnit: boolean }) {
+function ReadRow({ read }: { readonly read: ToldRead }) {
   return (
     <tr data-read={read.id}>
       <th scope="row">
         <ReadName read={read} />
       </th>
       <td>
-        <ReadValue read={read} value={read.value} isKnit={isKnit} />
+        <ReadValue read={read} value={read.value} />
+        <Spread read={read} />
       </td>
-      <td>{read.foretold !== null && <ReadValue read={read} value={read.foretold} isKnit={isKnit} />}</td>
+      <td>{read.foretold !== null && <ReadValue read={read} value={read.foretold} />}</td>
     </tr>
   );
 }
@@ -126,14 +123,14 @@ function Fineness({ shown: { isFine, report } }: { readonly shown: Shown }) {
   return (
     <p className="wear-note" data-fineness={isFine ? "fine" : "coarse"}>
       {isFine ? "Fine toile" : "Coarse toile"}, {report.triangles} triangles;{" "}
-      {report.isSettled ? "at rest" : "still moving a little"}. The body is built from the measures, estimates where
-      there are none.
+      {report.isSettled ? "at rest" : "nearly at rest"}. The body is built from the measures, estimates where there are
+      none.
     </p>
   );
 }
 
 /** What was read; how, once it is asked for. */
-function ReadName({ read: { label, how } }: { readonly read: WornRead }) {
+function ReadName({ read: { label, how } }: { readonly read: ToldRead }) {
   const [isOpen, setIsOpen] = useState(false);
   return (
     <details open={isOpen} onToggle={(event) => setIsOpen(event.currentTarget.open)}>
@@ -147,17 +144,23 @@ function ReadName({ read: { label, how } }: { readonly read: WornRead }) {
   );
 }
 
-function ReadValue({
-  read: { kind },
-  value,
-  isKnit,
-}: {
-  readonly read: WornRead;
-  readonly value: number;
-  readonly isKnit: boolean;
-}) {
+/** How far the read may be off, under it; a read without a spread is only to be held against another. */
+function Spread({ read }: { readonly read: ToldRead }) {
+  return (
+    <span className="worn-spread">
+      {read.spread === null ? (
+        "to compare only"
+      ) : (
+        <>
+          ± <ReadValue read={read} value={read.spread} />
+        </>
+      )}
+    </span>
+  );
+}
+
+function ReadValue({ read: { kind }, value }: { readonly read: ToldRead; readonly value: number }) {
   if (kind === "length") return <LengthText mm={value} />;
   if (kind === "degrees") return <>{Math.round(value)}°</>;
-  if (isKnit) return <>{(value * 100).toFixed(1)} %</>;
-  return <>{strainShade(value).name}</>;
+  return <>{(value * 100).toFixed(1).replace("-", "−")} %</>;
 }

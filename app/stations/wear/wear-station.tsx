@@ -2,8 +2,7 @@ import { handOut } from "@app/components/hand-out";
 import { useThrottledWork } from "@app/work/use-throttled-work";
 import { WorkColumns } from "@app/work/work-columns";
 import { Box, Button, Flex, Text } from "@chakra-ui/react";
-import type { ToilePicture } from "@core/toile/index";
-import { type ArmPose, HANGING } from "@core/toile/index";
+import { type ArmPose, HANGING, type ToilePicture, type WornFault } from "@core/toile/index";
 import { useCallback, useMemo, useRef, useState } from "react";
 import { ClothFigures } from "./cloth-figures";
 import { ToileProgress } from "./toile-progress";
@@ -17,7 +16,6 @@ import { type Drawn, WearTools } from "./wear-tools";
 /** The garment sewn up from its own pieces and worn, before any cloth is cut. */
 export function WearStation() {
   const spec = useThrottledWork((work) => work.spec);
-  const cloth = useThrottledWork((work) => work.garment.resolved.cloth);
   const [pose, setPose] = useState<ArmPose>(HANGING);
   const toile = useToile(spec, pose);
   const fields = useMemo(
@@ -36,7 +34,7 @@ export function WearStation() {
       side={{
         panel: "side",
         name: "What it shows",
-        content: <WearSide shown={toile.why ? null : toile.shown} isKnit={cloth.kind === "knit"} />,
+        content: <WearSide shown={toile.why ? null : toile.shown} />,
       }}
     />
   );
@@ -48,8 +46,8 @@ function Toile({ toile, name }: { readonly toile: ToileState; readonly name: str
   const [drawn, setDrawn] = useState<Drawn>({ surface: "plain", hasLines: true });
   const [before, setBefore] = useState<ToilePicture | null>(null);
   const handle = useRef<ToileHandle>(null);
-  const isTangled = shown?.report.isTangled ?? false;
-  const picture = isTangled ? null : (shown?.picture ?? null);
+  const faults = shown?.report.faults ?? [];
+  const picture = faults.length > 0 ? null : (shown?.picture ?? null);
   const look = useCallback((view: View) => handle.current?.lookFrom(view), []);
   const keepBeside = useCallback(() => setBefore((kept) => (kept ? null : picture)), [picture]);
   const save = useCallback(async () => {
@@ -69,8 +67,8 @@ function Toile({ toile, name }: { readonly toile: ToileState; readonly name: str
       <Box flex="1" minH="0" position="relative">
         {why ? (
           <Says words={why} />
-        ) : isTangled ? (
-          <Says words="The toile is tangled: its cloth is caught in itself or on the body, or slides off it, so nothing that it shows would be so on a person. It is not shown. Other figures, or a simpler sleeve or collar, may hang." />
+        ) : faults.length > 0 ? (
+          <NotAsWorn faults={faults} />
         ) : (
           <ToileView picture={picture} before={before} {...drawn} handle={handle} />
         )}
@@ -84,6 +82,25 @@ function Toile({ toile, name }: { readonly toile: ToileState; readonly name: str
         )}
       </Box>
     </Flex>
+  );
+}
+
+/** What is in the way of a toile that could be believed, each in its sentence. */
+function NotAsWorn({ faults }: { readonly faults: readonly WornFault[] }) {
+  return (
+    <Box display="grid" placeItems="center" h="100%" bg="panel" color="inkSoft" px="6">
+      <Box maxW="34rem" className="toile-says" role="status">
+        <Text mb="2">The toile is not shown, since nothing that it shows would be so on a person:</Text>
+        <ul>
+          {faults.map(({ code, says }) => (
+            <li key={says} data-toile-fault={code}>
+              {says}
+            </li>
+          ))}
+        </ul>
+        <Text mt="2">Other figures, or a simpler sleeve or collar, may hang.</Text>
+      </Box>
+    </Box>
   );
 }
 

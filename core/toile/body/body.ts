@@ -1,4 +1,4 @@
-import type { Solid } from "../solver/solver";
+import type { Solid } from "../solver/surroundings";
 import { type ArmPose, armOf, conesOf } from "./arm";
 import type { BodyFigures } from "./figure";
 import { smoothLeast, withNeck } from "./neck";

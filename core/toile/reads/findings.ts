@@ -13,6 +13,10 @@ export type WornFinding = {
 
 /** Cloth that is drawn out so far round an arm is tight: an arm in a woven feels it. Our own limit. */
 const TIGHT_SHARE = 0.03;
+/** A sleeve that presses its arm harder than this in kilopascals, or whose woven would have to give more than so much, is not to be got on (from memory). */
+const NOT_PUT_ON = { pressure: 3, share: 0.05 } as const;
+/** Newtons a metre: what takes more to be twice as long is a woven. */
+const LEAST_OF_WOVEN = 1000;
 /** Less than this over the neck seam, and it shows when the head is bent (common practice, no source). */
 const LEAST_COVER_MM = 3;
 const MORE_EASE_MM = 20;
@@ -20,30 +24,45 @@ const MORE_FALL_MM = 8;
 
 /** What the worn toile shows that has to be mended on the draft. */
 export function wornFindings(
-  { report }: Worn,
+  { report, cloth, trunk }: Worn,
   reads: readonly WornRead[],
   spec: { readonly upperArmEase: number | null; readonly fall: number | null },
 ): readonly WornFinding[] {
-  if (report.isTangled) return [];
+  if (report.faults.length > 0) return [];
   const read = (id: string) => reads.find((one) => one.id === id);
   const [cover, bust] = [read("collar.cover.back"), read("room.bust")];
   const [tight] = [read("strain.upperArm"), read("strain.upperArm.left")].filter(
     (one) => one && one.value > TIGHT_SHARE,
   );
+  const pressure = tight ? (cloth.weft * tight.value) / (trunk.figures.arm.upper / 1000 / (2 * Math.PI)) / 1000 : 0;
+  const cannotBePutOn =
+    tight !== undefined &&
+    (pressure > NOT_PUT_ON.pressure || (cloth.weft > LEAST_OF_WOVEN && tight.value > NOT_PUT_ON.share));
+  const moreEase =
+    spec.upperArmEase === null
+      ? null
+      : {
+          label: phrase`Give the upper arm ${change(MORE_EASE_MM)}`,
+          change: { sleeve: { upperArmEase: spec.upperArmEase + MORE_EASE_MM } },
+        };
   return [
-    ...(tight
+    ...(cannotBePutOn
+      ? [
+          {
+            code: "worn-sleeve-not-put-on",
+            message: phrase`This sleeve cannot be put on: the cloth would press the arm with ${pressure.toFixed(1)} kPa.`,
+            reason: phrase`The arm is larger than the sleeve, and this cloth does not give so much. More than 3 kPa, or 5 % in a woven, is not worn.`,
+            remedy: moreEase,
+          },
+        ]
+      : []),
+    ...(tight && !cannotBePutOn
       ? [
           {
             code: "worn-upper-arm-tight",
             message: phrase`The worn toile shows the sleeve drawn tight round the upper arm.`,
             reason: phrase`Cloth that is stretched by the arm itself has nothing left when the arm is bent or raised.`,
-            remedy:
-              spec.upperArmEase === null
-                ? null
-                : {
-                    label: phrase`Give the upper arm ${change(MORE_EASE_MM)}`,
-                    change: { sleeve: { upperArmEase: spec.upperArmEase + MORE_EASE_MM } },
-                  },
+            remedy: moreEase,
           },
         ]
       : []),

@@ -1,5 +1,5 @@
 import { at } from "../../data";
-import { phrase } from "../../draft";
+import { length, phrase } from "../../draft";
 import { boxOf, distance } from "../../geometry";
 import { armOf } from "../body/arm";
 import { along, placeIn } from "../place";
@@ -9,14 +9,14 @@ import type { Worn } from "../worn";
 import type { WornHalf } from "../worn-half";
 import { collarReads } from "./collar-reads";
 import { foldedness, pointsWhere } from "./folds";
-import { sliceOf } from "./slice";
-import { placesOn, type WornRead } from "./worn-read";
+import { type Line, levelLine, loopOf } from "./slice";
+import { placesOn, type ToldRead, type WornRead, withSpread } from "./worn-read";
 
-/** Everything that is read off a toile. Nothing is read off one that is tangled: none of it would be so on a person. */
-export function readsOf(worn: Worn): readonly WornRead[] {
-  if (worn.report.isTangled) return [];
+/** Everything that is read off a toile. Nothing is read off one with a fault: none of it would be so on a person. */
+export function readsOf(worn: Worn): readonly ToldRead[] {
+  if (worn.report.faults.length > 0) return [];
   const ofArms = eachArm(worn, (half) => [...roomRoundArm(half), ...foldReads(half)]);
-  return [...roomRound(worn), ...ofArms, ...collarReads(worn), ...hemReads(worn)];
+  return [...roomRound(worn), ...ofArms, ...collarReads(worn), ...hemReads(worn)].map(withSpread);
 }
 
 /** What is read at an arm: once where both are alike, else at each. */
@@ -33,58 +33,87 @@ function eachArm(worn: Worn, of: (half: WornHalf) => readonly WornRead[]): reado
 
 const LEVEL_NAMES = { bust: "bust", waist: "waist", hip: "hip" } as const;
 
-/** Room round the body: the cloth at the level, along its folds, less the body. */
+/**
+ * Room round the body: the worn cloth in the closed loop that its level cuts, less the body. Foretold is the level line of the flat pieces: not
+ * what the worn loop is in them, which runs up and down with the folds.
+ */
 function roomRound(worn: Worn): readonly WornRead[] {
   const halves = [worn, worn.left ?? worn];
   return worn.trunk.figures.levels.flatMap(({ id, y, girth }): readonly WornRead[] => {
-    const slices = halves.map((half) =>
-      sliceOf(half, { on: [0, -y / 1000, 0], way: [0, 1, 0] }, trianglesOf(half, "trunk")),
-    );
-    if (slices.some(({ triangles }) => triangles < LEAST_CUT) || !halves.every((half) => goesRound(half, y))) return [];
-    const all = (of: "worn" | "flat") => slices.reduce((sum, slice) => sum + slice[of], 0);
+    // Above the underarm a level goes round the arms as well.
+    if (halves.some((half) => (underarmOf(half) ?? 0) < CLEAR_OF_ARM_MM - y)) return [];
+    const plane = { on: [0, -y / 1000, 0], way: [0, 1, 0] } as const;
+    const loops = halves.map((half) => loopOf(half, plane, "body", trianglesOf(half, "trunk")));
+    const round = sumOf(loops.map((loop) => loop?.worn ?? null));
+    if (round === null) return [];
+    const flat = sumOf(halves.map((half) => flatRound(half, y)));
     return [
       {
         id: `room.${id}`,
         label: `Room at the ${LEVEL_NAMES[id]}`,
         kind: "length",
-        value: all("worn") - girth,
-        foretold: all("flat") - girth,
-        how: phrase`the worn cloth round the ${LEVEL_NAMES[id]} less the body; foretold: the same cut through the flat pieces`,
+        value: round - girth,
+        foretold: flat === null ? null : flat - girth,
+        how: phrase`the worn cloth all round the ${LEVEL_NAMES[id]} less the body; foretold: the flat pieces along that level, their darts closed, less the body`,
       },
     ];
   });
 }
 
-/** Does the cloth go all round at a level of the body? Not where a hem that is curved or raised lies above it: the cut is then a part of a girth. */
-function goesRound({ plan }: WornHalf, level: number): boolean {
-  const ofTrunk = plan.pieces.filter(({ role, side }) => (role === "trunk" || role === "flat") && side !== null);
-  const hems = ofTrunk.flatMap(({ piece }) => piece.edges.filter(({ id }) => id === "hem"));
-  return hems.every(({ path }) => boxOf([path]).top > level + RIDES_UP_MM);
+/** A level is read so far below the underarm at least. */
+const CLEAR_OF_ARM_MM = 5;
+
+/** What the pieces of the bodice measure across at a level, in the flat; null where it runs into an armhole or out of a hem. */
+function flatRound(half: WornHalf, y: number): number | null {
+  const trunk = half.plan.pieces.flatMap(({ role, side, piece }, m) =>
+    role === "trunk" && side !== null ? [{ piece, m }] : [],
+  );
+  const armholes = trunk.flatMap(({ piece }) => piece.edges.filter(({ role }) => role === "armhole"));
+  const hems = trunk.flatMap(({ piece }) => piece.edges.filter(({ role }) => role === "hem"));
+  if (armholes.length === 0 || boxOf(armholes.map(({ path }) => path)).bottom > y) return null;
+  if (hems.some(({ path }) => boxOf([path]).top < y)) return null;
+  return trunk.reduce((sum, { m }) => sum + levelLine(half, m, y).flat, 0);
 }
 
-/** Worn, a hem rides up over what fills the garment, by about so much at most. Our own limit. */
-const RIDES_UP_MM = 40;
+const sumOf = (all: readonly (number | null)[]): number | null =>
+  all.reduce((sum, one) => (sum === null || one === null ? null : sum + one), 0);
 
-/** A cut that meets fewer triangles is beside the cloth. */
-const LEAST_CUT = 6;
-
-/** Which triangles are of the bodice, or of the sleeve. A piece in one is bodice as far out as the shoulder reaches in the flat piece. */
-function trianglesOf({ plan, assembly, trunk, folds }: WornHalf, part: "trunk" | "arm"): (triangle: number) => boolean {
+/** Which triangles are of the bodice, or of the sleeve; of a piece in one with its sleeve all are of both, and the loop tells them apart. */
+function trianglesOf({ plan, assembly, folds }: WornHalf, part: "trunk" | "arm"): (triangle: number) => boolean {
   const { pieceOf, sheet } = assembly;
-  const end = trunk.figures.tip.x + BEYOND_TIP_MM;
   return (t) => {
     const { role, piece } = at(plan.pieces, pieceOf[t] ?? 0);
     if (role !== "flat" && role !== part) return false;
-    const place = placeOnPiece(piece, sheet.rest, t);
     // A lapel lies over the bodice and is none of its girth.
-    if (folds[pieceOf[t] ?? 0]?.beyond(place)) return false;
-    if (role !== "flat") return true;
-    return part === "trunk" ? place.x < end : place.x >= end;
+    return !folds[pieceOf[t] ?? 0]?.beyond(placeOnPiece(piece, sheet.rest, t));
   };
 }
 
-/** A sleeve in one with the bodice begins so far beyond the shoulder. Millimetres. */
-const BEYOND_TIP_MM = 50;
+/** So far below the cap line, where the sleeve is closed all round and the folds of its cap have ended, the upper arm is read. Millimetres. */
+const BELOW_CAP_MM = 30;
+
+/** A sleeve that is sewn in, along the level line below its cap; one in one with the bodice in the loop round the arm. */
+function roundUpperArm(half: WornHalf): Line | null {
+  const { meshes } = half.cut;
+  const sleeves = meshes.flatMap(({ piece }, m) => (at(half.plan.pieces, m).role === "arm" ? [{ piece, m }] : []));
+  const cap = sleeves.flatMap(({ piece }) =>
+    piece.edges.filter(({ role }) => role === "cap" || role === "raglan" || role === "lower-cap"),
+  );
+  if (cap.length === 0) {
+    const arm = armOf(half.trunk.figures, half.pose);
+    return loopOf(
+      half,
+      { on: along(arm.shoulder, arm.upperWay, arm.upperLength * 0.5), way: arm.upperWay },
+      "limb",
+      () => true,
+    );
+  }
+  const capLine = boxOf(cap.map(({ path }) => path)).bottom;
+  const lines = sleeves.map(({ m }) => levelLine(half, m, capLine + BELOW_CAP_MM));
+  const sum = (of: keyof Line) => lines.reduce((all, one) => all + one[of], 0);
+  // A sleeve that ends above it has nothing to read there.
+  return lines.some(({ flat }) => flat > 0) ? { worn: sum("worn"), flat: sum("flat") } : null;
+}
 
 function roomRoundArm(half: WornHalf): readonly WornRead[] {
   const arm = armOf(half.trunk.figures, half.pose);
@@ -93,42 +122,41 @@ function roomRoundArm(half: WornHalf): readonly WornRead[] {
     {
       id: "upperArm",
       name: "upper arm",
-      from: arm.shoulder,
-      way: arm.upperWay,
-      by: arm.upperLength * 0.5,
       girth: upper,
+      line: roundUpperArm(half),
+      how: phrase`the line of cloth ${length(BELOW_CAP_MM)} below the cap, as it hangs, less the arm; foretold: the same line of the flat sleeve`,
     },
-    { id: "elbow", name: "elbow", from: arm.elbow, way: arm.upperWay, by: 0, girth: elbow },
+    {
+      id: "elbow",
+      name: "elbow",
+      girth: elbow,
+      line: loopOf(half, { on: arm.elbow, way: arm.upperWay }, "limb", trianglesOf(half, "arm")),
+      how: phrase`the worn cloth all round the elbow less the arm; foretold: the same cut through the flat sleeve`,
+    },
   ];
-  return places.flatMap(({ id, name, from, way, by, girth }): readonly WornRead[] => {
-    const on = along(from, way, by);
-    const isNear = (x: number, y: number, z: number) => Math.hypot(x - on[0], y - on[1], z - on[2]) < NEAR_ARM;
-    const slice = sliceOf(half, { on, way }, trianglesOf(half, "arm"), isNear);
-    if (slice.triangles < LEAST_CUT) return [];
-    const said = phrase`the worn cloth round the ${name} less the arm; foretold: the same cut through the flat sleeve`;
-    return [
-      {
-        id: `room.${id}`,
-        label: `Room at the ${name}`,
-        kind: "length",
-        value: slice.worn - girth,
-        foretold: slice.flat - girth,
-        how: said,
-      },
-      {
-        id: `strain.${id}`,
-        label: `Stretch round the ${name}`,
-        kind: "share",
-        value: slice.worn / slice.flat - 1,
-        foretold: null,
-        how: phrase`how much longer the cloth is there than in the flat sleeve; of a woven only more or less tight is to be believed, not the percent`,
-      },
-    ];
-  });
+  return places.flatMap(({ id, name, girth, line, how }): readonly WornRead[] =>
+    line === null
+      ? []
+      : [
+          {
+            id: `room.${id}`,
+            label: `Room at the ${name}`,
+            kind: "length",
+            value: line.worn - girth,
+            foretold: line.flat - girth,
+            how,
+          },
+          {
+            id: `strain.${id}`,
+            label: `Stretch round the ${name}`,
+            kind: "share",
+            value: line.worn / line.flat - 1,
+            foretold: null,
+            how: phrase`how much longer the cloth is there than in the flat sleeve`,
+          },
+        ],
+  );
 }
-
-/** Cloth further from the arm is not its sleeve. Metres. */
-const NEAR_ARM = 0.16;
 
 /** How high the hem hangs in the middle of the body, in millimetres; null for a side that hangs open, which has no place there. */
 function hemInMiddle({ plan, cut, local }: WornHalf, side: "front" | "back"): number | null {
@@ -206,8 +234,8 @@ const CROWN_SHARE = 0.6;
 const BESIDE_SEAM_MM = 40;
 
 /** What raising the arm does: two toiles of one garment, the arm down and raised. */
-export function raisedReads(down: Worn, raised: Worn): readonly WornRead[] {
-  if (down.report.isTangled || raised.report.isTangled) return [];
+export function raisedReads(down: Worn, raised: Worn): readonly ToldRead[] {
+  if (down.report.faults.length > 0 || raised.report.faults.length > 0) return [];
   const hem = difference(hemInMiddle(down, "front"), hemInMiddle(raised, "front"));
   const ofHem: readonly WornRead[] =
     hem === null
@@ -229,7 +257,7 @@ export function raisedReads(down: Worn, raised: Worn): readonly WornRead[] {
       const before = isLeft(half) ? down.left : down;
       return before ? raisedArmReads(before, half) : [];
     }),
-  ];
+  ].map(withSpread);
 }
 
 function raisedArmReads(down: WornHalf, raised: WornHalf): readonly WornRead[] {

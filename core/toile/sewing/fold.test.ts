@@ -5,7 +5,7 @@ import fc from "fast-check";
 import { describe, expect, it } from "vitest";
 import { meshOf } from "../mesh/piece-mesh";
 import type { Place } from "../place";
-import type { Solid } from "../solver/solver";
+import type { Solid } from "../solver/surroundings";
 import { foldedOver, foldLineOf, liesTurnedDown } from "./fold";
 
 const [LONG, FALL] = [90, 48];

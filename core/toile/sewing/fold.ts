@@ -4,7 +4,7 @@ import type { NamedLine, Piece } from "../../pattern";
 import { locator } from "../mesh/locate";
 import type { PieceMesh } from "../mesh/piece-mesh";
 import { blended, DOWN, dot, eachAxis, type Place, placeIn, unit } from "../place";
-import type { Solid } from "../solver/solver";
+import type { Solid } from "../solver/surroundings";
 
 /** Where a collar or lapel is folded over: a line through the piece, and which side of it lies outside. */
 export type FoldLine = {

@@ -1,7 +1,9 @@
 import type { SeamKind } from "../../pattern";
 import { type ArmPose, HELD_OUT } from "../body/arm";
 import { withArm } from "../body/body";
-import type { Conditions, Solid, Solver } from "../solver/solver";
+import type { Rest } from "../solver/implicit";
+import type { Conditions, Solver } from "../solver/solver";
+import type { Solid } from "../solver/surroundings";
 import type { Assembly } from "./assembly";
 import { armShares } from "./on-body";
 import type { SewingPlan } from "./plan";
@@ -17,22 +19,27 @@ export const ACTS = {
   settle: { seconds: 0.16, damping: 20, gravity: 9.81, friction: 0.2, mostSpeed: 0.8 },
   turn: { seconds: 0.45, damping: 4, gravity: 9.81, friction: 0.1, mostSpeed: 4 },
   lay: { seconds: 0.12, damping: 40, gravity: 9.81, friction: 0.3, mostSpeed: 0.25 },
-  hang: { seconds: 0.4, damping: 3, gravity: 9.81, friction: 0.3, mostSpeed: 4 },
-  rest: { seconds: 0.2, damping: 14, gravity: 9.81, friction: 0.4, mostSpeed: 1 },
 } as const;
 
 /**
- * Seconds for what has hung already in larger triangles: only its smaller folds are still to come. Measured on four garments, arm down and raised,
- * beside three seconds of hanging: no length that is read differs by half a millimetre.
+ * The large steps in which cloth comes to rest, in seconds, the last one again and again; of the first ones all is taken, of the others a
+ * share, since at the whole two places swing to and fro.
  */
-const HUNG_BEFORE = { hang: 0.24, rest: 0.14 } as const;
+const LARGE_STEPS = [
+  0.01, 0.01, 0.014, 0.014, 0.02, 0.02, 0.03, 0.03, 0.05, 0.05, 0.05, 0.1, 0.1, 0.1, 0.2, 0.2, 0.2, 0.3,
+];
+const WHOLE_UNTIL_S = 0.016;
+const TAKEN_SHARE = 0.7;
+/** So many at least, and at most: what is not at rest then is said to be only nearly so. */
+const STEPS_TO_REST = { least: 20, most: 40 } as const;
+/** At rest: less pulls at all points together than three times the weight, and a step moves a point by less than this, in millimetres, as a mean. */
+const AT_REST = { residual: 3, moveMm: 0.05 } as const;
+export const isAtRest = ({ residual, move }: Rest) => residual < AT_REST.residual && move < AT_REST.moveMm;
+/** Cloth on the body and what is worn under it (from memory). */
+const FRICTION = 0.4;
 
 /** The arm goes to a pose in so many steps: further at once it would go through its sleeve. */
 const DEGREES_A_STEP = 5;
-/** Joules; below it nothing is seen to move. */
-export const AT_REST_J = 1e-4;
-/** What calms cloth that will not rest by itself; the damping doubles from one time to the next, till every step begins at rest. */
-const CALMED = { damping: 30, friction: 0.8, mostSpeed: 0.3 } as const;
 /** Seams that go over the shoulder, and so hold a garment up. */
 const HOLDS_UP: readonly SeamKind[] = ["shoulder", "dart"];
 /**
@@ -47,7 +54,6 @@ export type Hanging = {
   readonly clearance: Float64Array;
   readonly rate: number;
   readonly slower: number;
-  readonly hasHung: boolean;
   readonly grip: Partial<Conditions>;
   /** The body with its arms in a pose. */
   readonly solidAt: (pose: ArmPose) => Solid;
@@ -59,14 +65,13 @@ export type Hanging = {
 
 /** A half by itself. */
 export function halfHanging(sewing: Sewing, assembly: Assembly, solver: Solver, clearance: Float64Array): Hanging {
-  const { trunk, rate, slower = 1, hasHung = false } = sewing;
+  const { trunk, rate, slower = 1 } = sewing;
   const shares = armShares(sewing, assembly, trunk.figures);
   return {
     solver,
     clearance,
     rate,
     slower,
-    hasHung,
     grip: gripOf(sewing),
     solidAt: (pose) => withArm(trunk, pose),
     turn: (from, to) => turnWithArm(solver.places, shares, trunk.figures, from, to),
@@ -77,9 +82,12 @@ export function halfHanging(sewing: Sewing, assembly: Assembly, solver: Solver, 
 /** A way from pose to pose; what is hung for the first time is turned down once the arm is there. */
 export type Way = { readonly from: ArmPose; readonly to: ArmPose; readonly isFirst: boolean };
 
-/** Takes the arms to their pose and lets the cloth hang until it rests; the steps that it took. */
-export function* hang(hanging: Hanging, { from, to, isFirst }: Way, begun: number): Generator<Progress, number> {
-  const { solver, clearance, rate, slower, hasHung, grip, solidAt } = hanging;
+/** How many steps hanging took, and how near to rest it came. */
+export type HangingEnd = { readonly steps: number; readonly rest: Rest };
+
+/** Takes the arms to their pose and lets the cloth hang until it rests. */
+export function* hang(hanging: Hanging, { from, to, isFirst }: Way, begun: number): Generator<Progress, HangingEnd> {
+  const { solver, clearance, rate, slower, grip, solidAt } = hanging;
   const turn = Math.max(
     Math.abs(to.raised - from.raised),
     Math.abs(to.elbow - from.elbow),
@@ -108,26 +116,20 @@ export function* hang(hanging: Hanging, { from, to, isFirst }: Way, begun: numbe
     hanging.turnDown(posed);
     steps += runSteps(solver, ACTS.lay.seconds * rate, { ...ACTS.lay, ...grip, solid: posed, clearance });
   }
-  for (const name of ["hang", "rest"] as const) {
-    const seconds = hasHung ? HUNG_BEFORE[name] : ACTS[name].seconds;
-    for (let slice = 0; slice < 6; slice++) {
-      yield { says: "It hangs", share: share((name === "hang" ? 0.4 : 0.75) + 0.04 * slice) };
-      steps += runSteps(solver, (seconds * rate) / 6, { ...ACTS[name], ...grip, solid: posed, clearance });
-    }
+  const { least, most: last } = STEPS_TO_REST;
+  const conditions = { solid: posed, clearance, friction: grip.friction ?? FRICTION };
+  let rest: Rest = { residual: Number.POSITIVE_INFINITY, move: Number.POSITIVE_INFINITY };
+  let hung = 0;
+  for (let n = 0; n < last && (n < least || !isAtRest(rest)); n++) {
+    yield n < least
+      ? { says: "It hangs", share: share(0.4 + (0.5 * n) / least) }
+      : { says: "It comes to rest", share: share(0.9 + (0.09 * (n - least)) / (last - least)) };
+    const seconds = LARGE_STEPS[Math.min(n, LARGE_STEPS.length - 1)] ?? 0;
+    hung += seconds;
+    rest = solver.settle(seconds, hung <= WHOLE_UNTIL_S ? 1 : TAKEN_SHARE, conditions);
+    steps++;
   }
-  // What still moves is calmed, for as long again at most.
-  for (let n = 0; n < 8 && solver.kineticEnergy() > AT_REST_J / 2; n++) {
-    yield { says: "It comes to rest", share: share(0.99) };
-    steps += runSteps(solver, (ACTS.rest.seconds * rate) / 2, {
-      ...ACTS.rest,
-      ...grip,
-      ...CALMED,
-      damping: Math.min(rate, CALMED.damping * 2 ** n),
-      solid: posed,
-      clearance,
-    });
-  }
-  return steps;
+  return { steps, rest };
 }
 
 export function runSteps(solver: Solver, steps: number, conditions: Conditions): number {

@@ -1,6 +1,7 @@
 import { at } from "../../data";
 import { type ArmPose, armOf, HELD_OUT } from "../body/arm";
 import { withArm } from "../body/body";
+import type { Rest } from "../solver/implicit";
 import type { Solver } from "../solver/solver";
 import { type Assembly, assembled, dartPairs, type Pair } from "./assembly";
 import { ACTS, gripOf, halfHanging, hang, type Progress, runSteps } from "./hang";
@@ -14,6 +15,7 @@ export type Hung = {
   readonly assembly: Assembly;
   readonly local: Float64Array;
   readonly solver: Solver;
+  readonly rest: Rest;
   /** The worst seam when it was made one, in metres. */
   readonly widestGap: number;
   /** Pieces that found nothing to hang on. */
@@ -97,18 +99,18 @@ export function* sewUp(sewing: Sewing): Generator<Progress, SewnUp> {
 export function* hangFirst(sewing: Sewing, sewn: SewnUp): Generator<Progress, Hung> {
   const { assembly, ready, local, start } = sewn;
   const hanging = halfHanging(sewing, assembly, ready.solver, ready.clearance);
-  const steps = yield* hang(hanging, { from: start, to: sewing.pose, isFirst: true }, 0.45);
+  const { steps, rest } = yield* hang(hanging, { from: start, to: sewing.pose, isFirst: true }, 0.45);
   keepPlaces(assembly, ready.solver.places, local);
-  return { ...sewn, solver: ready.solver, steps: sewn.steps + steps };
+  return { ...sewn, rest, solver: ready.solver, steps: sewn.steps + steps };
 }
 
 /** The garment where it hung before, cut anew: the arm goes from where it was held to its pose, and the cloth comes to rest again. */
 export function* hangAgain(sewing: Sewing, local: Float64Array, before: ArmPose): Generator<Progress, Hung> {
   const { assembly, ready } = readyToHang(sewing, local);
   const hanging = halfHanging(sewing, assembly, ready.solver, ready.clearance);
-  const steps = yield* hang(hanging, { from: before, to: sewing.pose, isFirst: false }, 0.1);
+  const { steps, rest } = yield* hang(hanging, { from: before, to: sewing.pose, isFirst: false }, 0.1);
   keepPlaces(assembly, ready.solver.places, local);
-  return { assembly, local, solver: ready.solver, widestGap: 0, notWorn: [], steps };
+  return { assembly, local, rest, solver: ready.solver, widestGap: 0, notWorn: [], steps };
 }
 
 /** All that is worn made one, its folds creased, where its pieces are. */

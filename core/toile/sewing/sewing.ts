@@ -27,8 +27,6 @@ export type Sewing = Pieces &
     readonly pose: ArmPose;
     /** Sewn so many times as slowly as is usual. */
     readonly slower?: number;
-    /** Has it hung as it is already, only in larger triangles? */
-    readonly hasHung?: boolean;
   };
 
 /** The pieces of a plan cut out in triangles of about `edge` millimetres, with a point at every stitch. */

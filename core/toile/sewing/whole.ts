@@ -1,8 +1,9 @@
 import { at } from "../../data";
 import type { ArmPose } from "../body/arm";
+import type { Rest } from "../solver/implicit";
 import { edgeEnds, edgeKey, type Sheet } from "../solver/sheet";
-import type { Solid } from "../solver/solver";
 import { clothSolver, type Solver } from "../solver/solver";
+import type { Solid } from "../solver/surroundings";
 import type { Assembly } from "./assembly";
 import { type Hanging, halfHanging, hang, type Progress } from "./hang";
 import { keepPlaces, middleEdges } from "./on-body";
@@ -25,6 +26,7 @@ export type WholeHung = {
   readonly left: HalfHung;
   readonly solver: Solver;
   readonly steps: number;
+  readonly rest: Rest;
 };
 
 /**
@@ -84,7 +86,7 @@ export function* hangWhole(
     turn: (from, to) => ofEachHalf((half) => half.turn(from, to)),
     turnDown: () => ofEachHalf((half) => half.turnDown(half.solidAt(right.sewing.pose))),
   };
-  const steps = yield* hang(hanging, { from: before, to: right.sewing.pose, isFirst }, 0.1);
+  const { steps, rest } = yield* hang(hanging, { from: before, to: right.sewing.pose, isFirst }, 0.1);
   const strains = solver.strains();
   const [ofRight, mirrored] = ofHalf();
   const half = ({ local }: Half, assembly: Assembly, own: Float64Array, ownStrains: Float64Array): HalfHung => {
@@ -97,6 +99,7 @@ export function* hangWhole(
     left: half(left, l.assembly, mirrored, strains.slice(triangles)),
     solver,
     steps,
+    rest,
   };
 }
 

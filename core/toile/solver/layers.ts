@@ -16,14 +16,15 @@ const DEEPEST = 0.02;
 const LOOKS_EVERY = 24;
 /** And not further than this, in metres. */
 const REACH = 0.05;
+/** How hard cloth is under cloth, in newtons a cubic metre, and the most that it pushes back, as so much depth in metres. */
+const LAYER = { stiffness: 2e6, most: 0.004 } as const;
 /** A foot so far outside a triangle, as a share of it, is still taken for its own: the next one goes on alike. */
 const BEYOND = 0.35;
 
-/** Keeps the upper cloth on its side of the lower one: both give way by their weight. To be called once a step. */
-export function layerContact({ over, under }: Layers, weights: Float64Array) {
+/** Finds for each point of the upper cloth the triangle of the lower one that it lies on: by its place in `under`, -1 where it lies on none. */
+function lyingOn({ over, under }: Layers) {
   const lying = new Int32Array(over.length).fill(-1);
-  let steps = 0;
-  const look = (x: Float64Array) => {
+  return (x: Float64Array): Int32Array => {
     let [low, high] = [Number.POSITIVE_INFINITY, Number.NEGATIVE_INFINITY];
     for (const point of over) {
       const y = x[point * 3 + 1] ?? 0;
@@ -54,10 +55,19 @@ export function layerContact({ over, under }: Layers, weights: Float64Array) {
       }
       lying[i] = best;
     }
+    return lying;
   };
+}
+
+/** Keeps the upper cloth on its side of the lower one: both give way by their weight. To be called once a step. */
+export function layerContact(layers: Layers, weights: Float64Array) {
+  const { over, under } = layers;
+  const find = lyingOn(layers);
+  let lying: Int32Array = new Int32Array();
+  let steps = 0;
   return (x: Float64Array): void => {
     if (over.length === 0) return;
-    if (steps++ % LOOKS_EVERY === 0) look(x);
+    if (steps++ % LOOKS_EVERY === 0) lying = find(x);
     for (let i = 0; i < over.length; i++) {
       const t = lying[i] ?? -1;
       if (t >= 0) keepOn(x, weights, over[i] ?? 0, under[t] ?? 0, under[t + 1] ?? 0, under[t + 2] ?? 0);
@@ -65,34 +75,110 @@ export function layerContact({ over, under }: Layers, weights: Float64Array) {
   };
 }
 
-/** One point over one triangle: the two are moved apart along what the triangle looks to. */
-function keepOn(x: Float64Array, weights: Float64Array, p: number, a: number, b: number, c: number): void {
+/** A point that lies on or in a triangle: how far off it, which way the triangle looks, and the shares of its corners in the foot. */
+type Touch = {
+  readonly off: number;
+  readonly normal: readonly [number, number, number];
+  readonly shares: readonly [number, number, number];
+};
+
+function touchOf(x: Float64Array, p: number, a: number, b: number, c: number): Touch | null {
   const at = (point: number, k: number) => x[point * 3 + k] ?? 0;
   const [ux, uy, uz] = [at(b, 0) - at(a, 0), at(b, 1) - at(a, 1), at(b, 2) - at(a, 2)];
   const [vx, vy, vz] = [at(c, 0) - at(a, 0), at(c, 1) - at(a, 1), at(c, 2) - at(a, 2)];
   let [nx, ny, nz] = [uy * vz - uz * vy, uz * vx - ux * vz, ux * vy - uy * vx];
   const twice = Math.sqrt(nx * nx + ny * ny + nz * nz);
-  if (twice < 1e-12) return;
+  if (twice < 1e-12) return null;
   [nx, ny, nz] = [nx / twice, ny / twice, nz / twice];
   const [wx, wy, wz] = [at(p, 0) - at(a, 0), at(p, 1) - at(a, 1), at(p, 2) - at(a, 2)];
   const off = wx * nx + wy * ny + wz * nz;
-  if (off >= THICKNESS || off < -DEEPEST) return;
-  // The shares of the corners in the foot of the point.
+  if (off >= THICKNESS || off < -DEEPEST) return null;
   const ofB = ((wy * vz - wz * vy) * nx + (wz * vx - wx * vz) * ny + (wx * vy - wy * vx) * nz) / twice;
   const ofC = ((uy * wz - uz * wy) * nx + (uz * wx - ux * wz) * ny + (ux * wy - uy * wx) * nz) / twice;
   const ofA = 1 - ofB - ofC;
-  if (ofA < -BEYOND || ofB < -BEYOND || ofC < -BEYOND) return;
+  if (ofA < -BEYOND || ofB < -BEYOND || ofC < -BEYOND) return null;
+  return { off, normal: [nx, ny, nz], shares: [ofA, ofB, ofC] };
+}
+
+/** One point over one triangle: the two are moved apart along what the triangle looks to. */
+function keepOn(x: Float64Array, weights: Float64Array, p: number, a: number, b: number, c: number): void {
+  const touch = touchOf(x, p, a, b, c);
+  if (!touch) return;
+  const {
+    off,
+    normal: [nx, ny, nz],
+    shares: [ofA, ofB, ofC],
+  } = touch;
   const [wp, wa, wb, wc] = [weights[p] ?? 0, weights[a] ?? 0, weights[b] ?? 0, weights[c] ?? 0];
   const all = wp + wa * ofA * ofA + wb * ofB * ofB + wc * ofC * ofC;
   if (!(all > 0)) return;
   const by = (THICKNESS - off) / all;
   const move = (point: number, share: number) => {
-    x[point * 3] = at(point, 0) + share * by * nx;
-    x[point * 3 + 1] = at(point, 1) + share * by * ny;
-    x[point * 3 + 2] = at(point, 2) + share * by * nz;
+    x[point * 3] = (x[point * 3] ?? 0) + share * by * nx;
+    x[point * 3 + 1] = (x[point * 3 + 1] ?? 0) + share * by * ny;
+    x[point * 3 + 2] = (x[point * 3 + 2] ?? 0) + share * by * nz;
   };
   move(p, wp);
   move(a, -wa * ofA);
   move(b, -wb * ofB);
   move(c, -wc * ofC);
+}
+
+type AddDiagonal = (point: number, stiffness: number, direction: readonly [number, number, number]) => void;
+
+/** The push of one cloth on the other for a solver that asks for forces and how they change. */
+export type LayerTerms = {
+  /** Adds the forces as the cloth lies, and to the diagonal what each point has of their change. */
+  readonly assemble: (x: Float64Array, force: Float64Array, addDiagonal: AddDiagonal) => void;
+  /** Adds what of the change lies off the diagonal, times `p`. */
+  readonly multiply: (p: Float64Array, out: Float64Array) => void;
+};
+
+/** Each term pushes a point and the three corners under it apart; `areas` is the cloth round each point, in square metres. */
+export function layerTerms(layers: Layers, areas: Float64Array): LayerTerms {
+  const { over, under } = layers;
+  const find = lyingOn(layers);
+  type Term = {
+    readonly points: readonly [number, number, number, number];
+    readonly shares: readonly [number, number, number, number];
+    readonly normal: readonly [number, number, number];
+    readonly stiffness: number;
+  };
+  let terms: Term[] = [];
+  const assemble: LayerTerms["assemble"] = (x, force, addDiagonal) => {
+    terms = [];
+    if (over.length === 0) return;
+    const lying = find(x);
+    for (let i = 0; i < over.length; i++) {
+      const t = lying[i] ?? -1;
+      if (t < 0) continue;
+      const points = [over[i] ?? 0, under[t] ?? 0, under[t + 1] ?? 0, under[t + 2] ?? 0] as const;
+      const touch = touchOf(x, ...points);
+      if (!touch) continue;
+      const { off, normal, shares: own } = touch;
+      const shares = [1, -own[0], -own[1], -own[2]] as const;
+      const stiffness = LAYER.stiffness * (areas[points[0]] ?? 0);
+      const push = stiffness * Math.min(LAYER.most, THICKNESS - off);
+      for (let k = 0; k < 4; k++) {
+        const [q, share] = [(points[k] ?? 0) * 3, shares[k] ?? 0];
+        for (let a = 0; a < 3; a++) force[q + a] = (force[q + a] ?? 0) + push * share * (normal[a] ?? 0);
+        addDiagonal(points[k] ?? 0, stiffness * share * share, normal);
+      }
+      terms.push({ points, shares, normal, stiffness });
+    }
+  };
+  const multiply: LayerTerms["multiply"] = (p, out) => {
+    for (const { points, shares, normal, stiffness } of terms) {
+      const along = points.map((point, k) => {
+        const q = point * 3;
+        return (shares[k] ?? 0) * (normal[0] * (p[q] ?? 0) + normal[1] * (p[q + 1] ?? 0) + normal[2] * (p[q + 2] ?? 0));
+      });
+      const all = along.reduce((sum, one) => sum + one, 0);
+      for (let k = 0; k < 4; k++) {
+        const [q, by] = [(points[k] ?? 0) * 3, stiffness * (shares[k] ?? 0) * (all - (along[k] ?? 0))];
+        for (let a = 0; a < 3; a++) out[q + a] = (out[q + a] ?? 0) + by * (normal[a] ?? 0);
+      }
+    }
+  };
+  return { assemble, multiply };
 }

@@ -1,21 +1,10 @@
 import { GRAVITY } from "../mechanics";
 import { type BendTable, bendTable, edgesOf, middleBendTable, relaxBending } from "./bending";
+import { implicitCloth } from "./implicit";
 import { type Layers, layerContact, NO_LAYERS } from "./layers";
 import { massesOf, type Sheet } from "./sheet";
 import { relaxStretch, type StretchTable, strainsOf, stretchTable } from "./stretch";
-
-/** A solid that cloth lies on: writes the outward normal to `normal` and gives how far the place is outside, in metres. */
-export type Solid = (x: number, y: number, z: number, normal: Float64Array) => number;
-
-/** Pairs of points that are drawn together, and lengths that are no longer than they may be. */
-export type Ties = {
-  /** Two points each. */
-  readonly points: Int32Array;
-  /** How far apart they may be now, in metres: changed from outside while a seam closes. */
-  readonly rest: Float64Array;
-  /** Newtons a metre at which a tie holds; infinite for a stitch. */
-  readonly stiffness: Float64Array;
-};
+import { type Solid, type Ties, USUAL_CLEARANCE } from "./surroundings";
 
 const NO_TIES: Ties = { points: new Int32Array(), rest: new Float64Array(), stiffness: new Float64Array() };
 
@@ -55,6 +44,8 @@ export type Solver = {
   readonly masses: Float64Array;
   /** Moves time on by so many steps. */
   readonly run: (steps: number, conditions: Conditions) => void;
+  /** Draws the cloth to rest by one large step, of which a share is taken. Seconds. */
+  readonly settle: ReturnType<typeof implicitCloth>;
   /** Across and along the grain of every triangle: 0.01 for 1 %. */
   readonly strains: () => Float64Array;
   /** Joules. */
@@ -122,7 +113,14 @@ export function clothSolver(setup: SolverSetup): Solver {
       const q = i * 3;
       return sum + (mass * ((speeds[q] ?? 0) ** 2 + (speeds[q + 1] ?? 0) ** 2 + (speeds[q + 2] ?? 0) ** 2)) / 2;
     }, 0);
-  return { places, speeds, masses, run, strains: () => strainsOf(stretch, places), kineticEnergy };
+  // Most of what is sewn never hangs by itself: what large steps take is made when the first is asked for.
+  let large: ReturnType<typeof implicitCloth> | null = null;
+  const settle: Solver["settle"] = (seconds, share, conditions) => {
+    large ??= implicitCloth(setup, edges, masses);
+    speeds.fill(0);
+    return large(seconds, share, conditions);
+  };
+  return { places, speeds, masses, run, settle, strains: () => strainsOf(stretch, places), kineticEnergy };
 }
 
 /** A tie only draws together: what is nearer than it may be is left alone. The first ties, which are seams, have the last word. */
@@ -226,6 +224,3 @@ function push(x: Float64Array, q: number, normal: Float64Array, by: number): voi
   x[q + 1] = (x[q + 1] ?? 0) + (normal[1] ?? 0) * by;
   x[q + 2] = (x[q + 2] ?? 0) + (normal[2] ?? 0) * by;
 }
-
-/** Cloth lies so far off the body: about its thickness and what is worn under it. Metres. */
-export const USUAL_CLEARANCE = 0.0015;

@@ -1,4 +1,4 @@
-import type { Sheet } from "./sheet";
+import { restArea, type Sheet } from "./sheet";
 
 /** What a triangle resists: being longer or shorter across and along the grain, and being sheared. */
 export type StretchTable = {
@@ -27,22 +27,29 @@ function settableModulus(wanted: number, most: number): number {
 /** Beyond this share of the most that can be carried the sheet is softer than it says. */
 const BELIEVED_SHARE = 0.6;
 
+/** How the corners weigh in the change across and along the grain, as in `StretchTable`: four figures a triangle, nothing of a degenerate one. */
+export function stretchShares({ rest, clothOf }: Sheet): Float64Array {
+  const shares = new Float64Array(clothOf.length * 4);
+  for (let t = 0; t < clothOf.length; t++) {
+    const at = (i: number) => rest[t * 6 + i] ?? 0;
+    const [au, av, bu, bv] = [at(2) - at(0), at(3) - at(1), at(4) - at(0), at(5) - at(1)];
+    const twice = au * bv - bu * av;
+    if (Math.abs(twice) / 2 > 1e-9) shares.set([bv / twice, -av / twice, -bu / twice, au / twice], t * 4);
+  }
+  return shares;
+}
+
 /** The table for steps of `step` seconds; `weights` are the inverse masses. Degenerate triangles are passed over. */
 export function stretchTable(sheet: Sheet, weights: Float64Array, step: number, edge: number): StretchTable {
   const { triangles, rest, clothOf, cloths } = sheet;
   const count = clothOf.length;
-  const shares = new Float64Array(count * 4);
+  const shares = stretchShares(sheet);
   const give = new Float64Array(count * 2);
   const shear = new Float64Array(count * 4);
   for (let t = 0; t < count; t++) {
-    const at = (i: number) => rest[t * 6 + i] ?? 0;
-    const [au, av, bu, bv] = [at(2) - at(0), at(3) - at(1), at(4) - at(0), at(5) - at(1)];
-    const twice = au * bv - bu * av;
-    const area = Math.abs(twice) / 2;
+    const area = Math.abs(restArea(rest, t));
     if (!(area > 1e-9)) continue;
-    const own = [bv / twice, -av / twice, -bu / twice, au / twice];
-    shares.set(own, t * 4);
-    const [b1u = 0, b2u = 0, b1v = 0, b2v = 0] = own;
+    const [b1u = 0, b2u = 0, b1v = 0, b2v = 0] = shares.subarray(t * 4, t * 4 + 4);
     const w = [0, 1, 2].map((k) => weights[triangles[t * 3 + k] ?? 0] ?? 0);
     const weigh = (p: number, q: number) => (w[0] ?? 0) * (p + q) ** 2 + (w[1] ?? 0) * p * p + (w[2] ?? 0) * q * q;
     const [across, along] = [weigh(b1u, b2u), weigh(b1v, b2v)];
