@@ -46,6 +46,8 @@ export const workStyles = {
   },
   ".observation-list": { borderTop: "1px solid", borderColor: "rule", pt: "3" },
   ".observation-list summary": { cursor: "pointer", fontWeight: "600", mb: "2" },
+  ".observation-list fieldset": { mb: "3" },
+  ".observation-list legend": { fontSize: "sm", color: "inkSoft", mb: "1.5" },
   ".observation-list button": {
     display: "inline-block",
     px: "3",

@@ -1,6 +1,6 @@
-import { type Draft, type DraftLine, type LetteredPoint, length, phrase, type Step } from "../draft";
+import { change, type Draft, type DraftLine, type LetteredPoint, length, phrase, type Step } from "../draft";
 import { distance, endOf, type Point, startOf } from "../geometry";
-import { ALTERATIONS, type AlterationTaken } from "./alterations";
+import { ALTERATIONS, type AlterationTaken, isOfDrawing } from "./alteration-kinds";
 import type { Block, Side } from "./half";
 
 /**
@@ -33,12 +33,16 @@ export function withAlterationSteps(block: Block, taken: readonly AlterationTake
   });
 }
 
-function alterationAct(side: Side, { kind, by, after }: AlterationTaken) {
-  const { name, says } = ALTERATIONS[kind];
+function alterationAct(side: Side, taken: AlterationTaken) {
+  const { kind, by, after } = taken;
+  const { name, says, isTwoWay } = ALTERATIONS[kind];
   const [armhole, neckline] =
     side === "front" ? [after.frontArmhole, after.frontNeckline] : [after.backArmhole, after.backNeckline];
+  const amount = by === 0 ? [] : isTwoWay ? phrase` by ${change(by)}` : phrase` by ${length(by)}`;
   return {
-    text: phrase`${name}${by > 0 ? phrase` by ${length(by)}` : []}: ${says.charAt(0).toLowerCase()}${says.slice(1)} Blend the curve.`,
+    text: isOfDrawing(taken)
+      ? phrase`${name}${amount}: ${says.charAt(0).toLowerCase()}${says.slice(1)} Blend the curve.`
+      : phrase`${name}${amount}: ${says.charAt(0).toLowerCase()}${says.slice(1)} The steps above hold it already.`,
     tapeCheck: phrase`the ${side} armhole now measures ${length(armhole)}, the half neckline ${length(neckline)}`,
   };
 }

@@ -5,7 +5,7 @@ import { along, crossesItself, distance } from "../geometry";
 import { applyChange, type GarmentSpec } from "../spec";
 import { CHECK_BODIES, specOfCheck } from "../testing/check-bodies";
 import { specOf } from "../testing/sample";
-import { ALTERATION_KINDS, ALTERATIONS, type Alteration, type AlterationTaken } from ".";
+import { ALTERATION_KINDS, ALTERATIONS, type Alteration, type AlterationTaken, isOfDrawing } from ".";
 
 const JACKET = { bust: 40, waist: 34, hip: 42, shoulderWidth: 16, armholeGirth: 16 };
 
@@ -26,22 +26,38 @@ const grown = ({ before, after }: AlterationTaken) => ({
 });
 
 describe("alterations", () => {
-  it.each(ALTERATION_KINDS.filter((kind) => !kind.endsWith("shoulder-dart-to-armhole")))(
-    "%s changes the curves it is about and no others, and taking it out again gives back the same block",
-    (kind) => {
-      const plain = draftGarment(withAlterations([]));
-      const spec = withAlterations([{ kind, by: ALTERATIONS[kind].usual }]);
-      const [one] = draftGarment(spec).alterations;
-      if (!one) throw new Error("one alteration was asked for");
-      expect(one.leftOut).toBeNull();
-      const g = grown(one);
-      const isAboutNeck = kind.includes("neck");
-      expect(Math.abs(g.frontArmhole) > 0.5, "front armhole").toBe(!isAboutNeck);
-      expect(Math.abs(g.backArmhole) > 0.5, "back armhole").toBe(!isAboutNeck);
-      expect(Math.abs(g.frontNeckline) > 0.5, "front neckline").toBe(isAboutNeck && kind !== "deepen-back-neck");
-      expect(Math.abs(g.backNeckline) > 0.5, "back neckline").toBe(isAboutNeck && kind !== "deepen-front-neck");
-      const undone = draftGarment(applyChange(spec, { block: { alterations: [] } }));
-      expect(undone.block).toEqual(plain.block);
+  it.each(
+    ALTERATION_KINDS.filter((kind) => isOfDrawing({ kind, by: 0 }) && !kind.endsWith("shoulder-dart-to-armhole")),
+  )("%s changes the curves it is about and no others, and taking it out again gives back the same block", (kind) => {
+    const plain = draftGarment(withAlterations([]));
+    const spec = withAlterations([{ kind, by: ALTERATIONS[kind].usual }]);
+    const [one] = draftGarment(spec).alterations;
+    if (!one) throw new Error("one alteration was asked for");
+    expect(one.leftOut).toBeNull();
+    const g = grown(one);
+    const isAboutNeck = kind.includes("neck");
+    expect(Math.abs(g.frontArmhole) > 0.5, "front armhole").toBe(!isAboutNeck);
+    expect(Math.abs(g.backArmhole) > 0.5, "back armhole").toBe(!isAboutNeck);
+    expect(Math.abs(g.frontNeckline) > 0.5, "front neckline").toBe(isAboutNeck && kind !== "deepen-back-neck");
+    expect(Math.abs(g.backNeckline) > 0.5, "back neckline").toBe(isAboutNeck && kind !== "deepen-front-neck");
+    const undone = draftGarment(applyChange(spec, { block: { alterations: [] } }));
+    expect(undone.block).toEqual(plain.block);
+  });
+
+  it.each([
+    ["bust-fullness", 10, "not-solved"],
+    ["lower-armhole", -10, "one-way"],
+  ] as const)(
+    "%s by %s mm, which this block cannot be altered by, is left out, told, and taken off by one press",
+    (kind, by, why) => {
+      const spec = withAlterations([{ kind, by }]);
+      const garment = draftGarment(spec);
+      expect(garment.alterations.map(({ leftOut }) => leftOut)).toEqual([why]);
+      const found = garment.findings.find(({ code }) => code === "alteration-left-out");
+      const [remedy] = found?.remedies ?? [];
+      if (!remedy) throw new Error("nothing was told");
+      expect(draftGarment(applyChange(spec, remedy.change)).alterations).toEqual([]);
+      expect(garment.block).toEqual(draftGarment(withAlterations([])).block);
     },
   );
 

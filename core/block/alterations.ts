@@ -9,94 +9,16 @@ import {
   SEEN_MM,
   startOf,
 } from "../geometry";
-import { INCH_MM } from "../tape";
 import { deepenNeck, moveUnderarm, raiseShoulder, widenNeck, withLongStart } from "./alter-half";
+import {
+  ALTERATIONS,
+  type AlterationKind,
+  type AlterationTaken,
+  curveLengths,
+  type DrawnAlteration,
+} from "./alteration-kinds";
 import { armholeDartLegs, type Block, type BodiceHalf, curve, meanDepth, SIDES, type Side } from "./half";
 import { moveDart, openingOf } from "./move-dart";
-
-/** What can be done to a block before the sleeve or the collar, each undone by taking it out of the list again. */
-export const ALTERATION_KINDS = [
-  "lower-armhole",
-  "move-armhole-out",
-  "widen-neckline",
-  "deepen-front-neck",
-  "deepen-back-neck",
-  "raise-shoulder-point",
-  "shoulder-dart-to-armhole",
-  "back-shoulder-dart-to-armhole",
-  "take-out-ease",
-] as const;
-export type AlterationKind = (typeof ALTERATION_KINDS)[number];
-
-/** One alteration by an amount in millimetres; moving a dart takes all of it for 0. */
-export type Alteration = { readonly kind: AlterationKind; readonly by: number };
-
-export type CurveLengths = {
-  readonly frontArmhole: number;
-  readonly backArmhole: number;
-  readonly frontNeckline: number;
-  readonly backNeckline: number;
-};
-
-export type AlterationTaken = Alteration & {
-  readonly before: CurveLengths;
-  readonly after: CurveLengths;
-  /** What a dart that was moved into the armhole opens there; null for everything else. */
-  readonly opening: number | null;
-  /** Why it was left out; null when it was made. */
-  readonly leftOut: "no-dart" | "curves-cross" | "nothing-left" | null;
-};
-
-type Names = { readonly name: string; readonly says: string; readonly usual: number };
-
-/** The trade's names, what each does, and a sensible first amount in millimetres (common practice, no source). */
-export const ALTERATIONS: Readonly<Record<AlterationKind, Names>> = {
-  "lower-armhole": {
-    name: "Lower the armhole",
-    says: "The underarm moves down, front and back alike.",
-    usual: INCH_MM / 2,
-  },
-  "move-armhole-out": {
-    name: "Move the armhole out",
-    says: "The underarm moves out at the side seam.",
-    usual: INCH_MM / 4,
-  },
-  "widen-neckline": {
-    name: "Widen the neckline",
-    says: "The side neck point moves along the shoulder.",
-    usual: INCH_MM / 2,
-  },
-  "deepen-front-neck": {
-    name: "Deepen the front neck",
-    says: "The neck moves down at the centre front.",
-    usual: INCH_MM / 2,
-  },
-  "deepen-back-neck": {
-    name: "Deepen the back neck",
-    says: "The neck moves down at the centre back.",
-    usual: INCH_MM / 4,
-  },
-  "raise-shoulder-point": {
-    name: "Raise the shoulder point",
-    says: "Room for a shoulder pad or a straighter shoulder.",
-    usual: 10,
-  },
-  "shoulder-dart-to-armhole": {
-    name: "Move the shoulder dart into the armhole",
-    says: "The dart is closed at the shoulder, all of it or so much, and opens in the armhole.",
-    usual: 0,
-  },
-  "back-shoulder-dart-to-armhole": {
-    name: "Move the back shoulder dart into the armhole",
-    says: "The back’s dart is closed at the shoulder, all of it or so much, and left in the armhole as ease.",
-    usual: 0,
-  },
-  "take-out-ease": {
-    name: "Take ease out for knit",
-    says: "Each quarter is narrowed at the side.",
-    usual: INCH_MM / 2,
-  },
-};
 
 /** The half whose shoulder dart an alteration moves. */
 const DART_FROM: Readonly<Partial<Record<AlterationKind, Side>>> = {
@@ -104,19 +26,10 @@ const DART_FROM: Readonly<Partial<Record<AlterationKind, Side>>> = {
   "back-shoulder-dart-to-armhole": "back",
 };
 
-function curveLengths({ front, back }: Block): CurveLengths {
-  return {
-    frontArmhole: front.armhole.length,
-    backArmhole: back.armhole.length,
-    frontNeckline: front.neckline.length,
-    backNeckline: back.neckline.length,
-  };
-}
-
 /** The block with the alterations made in their order. One that cannot be made is left out, and says why. */
 export function alterBlock(
   block: Block,
-  alterations: readonly Alteration[],
+  alterations: readonly DrawnAlteration[],
   /** What becomes of a dart that is moved into the armhole: the usual by its size, or ease whatever its size, for a seam that takes it up. */
   dartAs: "by-size" | "ease" = "by-size",
 ): { readonly block: Block; readonly taken: readonly AlterationTaken[] } {
@@ -153,7 +66,7 @@ function withSeamAtMouth(half: BodiceHalf, before: BodiceHalf): BodiceHalf {
 }
 
 /** What closes every shoulder dart, and opens it in the armhole. */
-export function closingShoulderDarts({ front, back }: Block): readonly Alteration[] {
+export function closingShoulderDarts({ front, back }: Block): readonly DrawnAlteration[] {
   return [
     ...(front.shoulderDart ? [{ kind: "shoulder-dart-to-armhole" as const, by: 0 }] : []),
     ...(back.shoulderDart ? [{ kind: "back-shoulder-dart-to-armhole" as const, by: 0 }] : []),
@@ -170,7 +83,12 @@ export function withEasedArmhole(block: Block): Block {
   return { ...block, front: eased(block.front), back: eased(block.back) };
 }
 
-function alter(block: Block, { kind, by }: Alteration, dartAs: "by-size" | "ease"): Block | "no-dart" | "nothing-left" {
+function alter(
+  block: Block,
+  { kind, by }: DrawnAlteration,
+  dartAs: "by-size" | "ease",
+): Block | "no-dart" | "nothing-left" | "one-way" {
+  if (by < 0 && !ALTERATIONS[kind].isTwoWay) return "one-way";
   switch (kind) {
     case "lower-armhole":
       return both(block, (half) => moveUnderarm(half, { x: 0, y: by }));

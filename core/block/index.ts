@@ -1,15 +1,18 @@
-export { withAlterationSteps } from "./alteration-steps";
 export {
   ALTERATION_KINDS,
   ALTERATIONS,
   type Alteration,
   type AlterationKind,
   type AlterationTaken,
-  alterBlock,
+  type BodyAlteration,
   type CurveLengths,
-  closingShoulderDarts,
-  withEasedArmhole,
-} from "./alterations";
+  curveLengths,
+  type DrawnAlteration,
+  isOfBody,
+  isOfDrawing,
+} from "./alteration-kinds";
+export { withAlterationSteps } from "./alteration-steps";
+export { alterBlock, closingShoulderDarts, withEasedArmhole } from "./alterations";
 export type { Contradiction, WayOut } from "./contradiction";
 export {
   type ArmholeRule,
@@ -40,6 +43,8 @@ export {
   usualGathers,
 } from "./drafted";
 export {
+  type AlteredFitted,
+  alterFitted,
   BUST_DARTS,
   type BustDartPlace,
   clothAdds,

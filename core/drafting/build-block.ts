@@ -6,9 +6,12 @@ import {
   type BlockReadings,
   blockFromOutline,
   type Contradiction,
+  curveLengths,
   draftBlock,
   fitToArmhole,
   fitToNeckline,
+  isOfBody,
+  isOfDrawing,
   type OutlineFault,
   type ReadingPath,
   rebuildBlock,
@@ -53,11 +56,12 @@ export const NO_BLOCK: BuiltBlock = {
 export function buildBlock(resolved: ResolvedBlock, defaults: readonly DefaultTaken[]): BuiltBlock {
   const made = makeBlock(resolved);
   if (!made.block) return { ...NO_BLOCK, why: made.why };
-  const { block: altered, taken } = alterBlock(made.block, resolved.alterations);
+  const { block: altered, taken: drawn } = alterBlock(made.block, resolved.alterations.filter(isOfDrawing));
+  const taken = inOrder(resolved, made.block, drawn);
   const block = { ...altered, drafts: withAlterationSteps(altered, taken) };
   return {
     block,
-    plain: made.block,
+    plain: plainOf(resolved) ?? made.block,
     forSleeve: resolved.source === "drafted" ? fitToArmhole(block, resolved.read) : block,
     // Where no such neck can be drawn the drafted one stands, and a judge says so.
     forCollar: (resolved.source === "drafted" ? fitToNeckline(block, resolved.read) : null) ?? block,
@@ -65,6 +69,22 @@ export function buildBlock(resolved: ResolvedBlock, defaults: readonly DefaultTa
     alterations: taken,
     figures: blockFigures(resolved, made.block, block, taken, defaults),
   };
+}
+
+/** The block before all alterations, where it was solved anew for some of them. */
+function plainOf(resolved: ResolvedBlock): Block | null {
+  return resolved.source === "drafted" && resolved.school === "fitted" ? resolved.plain : null;
+}
+
+/** What became of every alteration, in the order of the list: those of the body were made first, and only where a block was solved from it. */
+function inOrder(resolved: ResolvedBlock, made: Block, drawn: readonly AlterationTaken[]): readonly AlterationTaken[] {
+  const solved = resolved.source === "drafted" && resolved.school === "fitted" ? [...resolved.bodyTaken] : [];
+  const others = [...drawn];
+  const lengths = curveLengths(made);
+  return resolved.alterations.map((one) => {
+    const taken = isOfBody(one) ? solved.shift() : others.shift();
+    return taken ?? { ...one, before: lengths, after: lengths, opening: null, leftOut: "not-solved" };
+  });
 }
 
 type Made = { readonly block: Block } | { readonly block: null; readonly why: NoBlock };

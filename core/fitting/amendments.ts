@@ -1,5 +1,5 @@
 import { ALTERATIONS, type AlterationKind } from "../block";
-import type { Garment } from "../garment";
+import { type Garment, sketchGarment } from "../garment";
 import { applyChange, type GarmentSpec, type SpecChange } from "../spec";
 import { INCH_MM } from "../tape";
 
@@ -62,12 +62,18 @@ function moveCollar(garment: Garment, name: CollarFigure, by: number): SpecChang
   return now === undefined ? null : { collar: { [name]: now + by } };
 }
 
-function alter(kind: AlterationKind): Amend {
+/** One more alteration of the block; `way` -1 for the opposite. Null where this block cannot be altered so. */
+function alter(kind: AlterationKind, says: string = ALTERATIONS[kind].name, way: 1 | -1 = 1): Amend {
   return {
-    says: ALTERATIONS[kind].name,
+    says,
     first: ALTERATIONS[kind].usual,
-    change: ({ spec, block }, by) =>
-      block ? { block: { alterations: [...(spec.block.alterations ?? []), { kind, by }] } } : null,
+    change: ({ spec, block }, amount) => {
+      if (!block) return null;
+      const alterations = [...(spec.block.alterations ?? []), { kind, by: way * amount }];
+      const change = { block: { alterations } };
+      const [taken] = sketchGarment(applyChange(spec, change)).alterations.slice(-1);
+      return taken?.leftOut === null ? change : null;
+    },
   };
 }
 
@@ -143,6 +149,32 @@ const AMENDS = {
   "widen-neck": alter("widen-neckline"),
   "deepen-front-neck": alter("deepen-front-neck"),
   "lower-armhole": alter("lower-armhole"),
+  "fuller-bust": alter("bust-fullness", "Make the bust fuller"),
+  "flatter-bust": alter("bust-fullness", "Make the bust flatter", -1),
+  "square-shoulder": alter("shoulder-height", "Raise the shoulder point, the underarm with it"),
+  "slope-shoulder": alter("shoulder-height", "Lower the shoulder point, the underarm with it", -1),
+  "close-armhole": alter("front-armhole-gape", "Close the front armhole into the bust dart"),
+  "longer-back": alter("back-length", "Lengthen the back over the shoulder blades"),
+  "shorter-back": alter("back-length", "Shorten the back over the shoulder blades", -1),
+  "wider-back": alter("across-back", "Widen the back at half the armhole"),
+  "narrower-back": alter("across-back", "Narrow the back at half the armhole", -1),
+  "wider-front": alter("across-front", "Widen the front at half the armhole"),
+  "narrower-front": alter("across-front", "Narrow the front at half the armhole", -1),
+  "raise-back-waist": alter("back-waist-rise", "Take up the centre back at the waist"),
+  "longer-front": alter("front-hem", "Lengthen the centre front"),
+  "shorter-front": alter("front-hem", "Shorten the centre front", -1),
+  "side-forward": alter("side-seam", "Move the side seam forward"),
+  "side-back": alter("side-seam", "Move the side seam back", -1),
+  "wider-waist": alter("waist-room", "Let out the waist"),
+  "narrower-waist": alter("waist-room", "Take in the waist", -1),
+  "wider-hip": alter("hip-room", "Let out the hip"),
+  "narrower-hip": alter("hip-room", "Take in the hip", -1),
+  "shoulder-forward": alter("shoulder-seam", "Move the shoulder seam forward at its point"),
+  "shoulder-back": alter("shoulder-seam", "Move the shoulder seam back at its point", -1),
+  "lower-bust-point": alter("bust-point", "Lower the bust point"),
+  "raise-bust-point": alter("bust-point", "Raise the bust point", -1),
+  "lower-waist": alter("waist-level", "Lengthen above the waist"),
+  "raise-waist": alter("waist-level", "Shorten above the waist", -1),
   "narrow-front-neck": {
     says: "Narrow the front neck",
     first: QUARTER,

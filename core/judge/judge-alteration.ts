@@ -1,5 +1,5 @@
 import { ALTERATIONS, type AlterationTaken, DART_AS_EASE_MM, DART_AS_MUCH_EASE_MM } from "../block";
-import { length, phrase } from "../draft";
+import { change, length, phrase } from "../draft";
 import type { Finding } from "./finding";
 
 /** So much of what is too much is closed by a smaller dart: a hair within what is left as ease. */
@@ -39,7 +39,16 @@ const LEFT_OUT: Readonly<Record<NonNullable<AlterationTaken["leftOut"]>, string>
   "no-dart": "there is no shoulder dart in this block",
   "curves-cross": "its curves would cross",
   "nothing-left": "nothing would be left of the edge",
+  "not-solved": "it changes what a block is solved from, and this one is not solved from the body",
+  "no-block": "no block can be drawn with it",
+  "one-way": "it cannot be done by less than 0",
 };
+
+/** By how much, with its sign where it goes both ways. */
+function byAmount({ kind, by }: AlterationTaken) {
+  if (by === 0) return [];
+  return ALTERATIONS[kind].isTwoWay || by < 0 ? phrase` by ${change(by)}` : phrase` by ${length(by)}`;
+}
 
 /** An alteration that cannot be made is left out of the drawing, and says so; a dart that was moved says what became of it. */
 export function judgeAlteration(
@@ -59,7 +68,7 @@ export function judgeAlteration(
         code: "alteration-left-out",
         severity: "warning",
         station: "block",
-        message: phrase`“${name}”${one.by > 0 ? phrase` by ${length(one.by)}` : []} was left out: ${LEFT_OUT[one.leftOut]}.`,
+        message: phrase`“${name}”${byAmount(one)} was left out: ${LEFT_OUT[one.leftOut]}.`,
         reason: phrase`The block is drawn without it.`,
         numbers: { by: one.by },
         remedies: [

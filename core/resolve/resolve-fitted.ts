@@ -1,6 +1,10 @@
 import {
+  type AlterationTaken,
+  alterFitted,
+  type Block,
   type BlockChoices,
   type BlockMeasures,
+  type BodyAlteration,
   type BustDartPlace,
   draftFitted,
   EASE_LEVELS,
@@ -9,6 +13,7 @@ import {
   type FittedEase,
   type FittedTask,
   fittedShoulderLength,
+  isOfBody,
   TYPED_FIGURES,
   typedFigureOf,
   usualEase,
@@ -33,6 +38,13 @@ export type ResolvedFitted = {
   readonly task: FittedTask;
   readonly garment: EaseGarment;
   readonly drafted: FittedBlock;
+  /** Before its figures were altered; null where no block can be drafted. */
+  readonly plain: Block | null;
+  readonly bodyAlterations: readonly BodyAlteration[];
+  readonly bodyTaken: readonly AlterationTaken[];
+  /** Front to waist as it was solved, and the armhole's ease as it was settled, both before the alterations. */
+  readonly frontToWaist: number | null;
+  readonly armholeEase: number;
   readonly body: BlockMeasures;
   readonly choices: BlockChoices;
   /** The place of the bust dart that was asked for, where the sleeve has none there; else null. */
@@ -155,6 +167,8 @@ export function resolveFitted(
       // A knit gives over a rounded back: nobody sews a dart into its shoulder.
       backShoulderDart: block.backShoulderDart ?? (isOfKnit(choices.style, garment) ? 0 : null),
       sideDartBelow: isWithBodice(spec) ? SIDE_DART_BELOW_MM.lowered : SIDE_DART_BELOW_MM.usual,
+      sideForward: 0,
+      tipForward: 0,
     },
     typed,
     neck: {
@@ -179,20 +193,49 @@ export function resolveFitted(
         : null,
     gathered: usualGathers((bust + ease.bust) / 4, choices),
     buttonStand: choices.buttonStand,
+    frontHemDrop: 0,
+    backWaistRise: 0,
   };
-  const isSame = before?.school === "fitted" && JSON.stringify(before.asked) === JSON.stringify(asked);
-  const settled = isSame ? before : withArmholeThatFits(asked, block, given.armholeGirth !== undefined);
-  const { task, drafted } = settled;
-  if (task.ease.armhole !== ease.armhole)
-    takeDefault("block.ease.armhole", undefined, task.ease.armhole, ARMHOLE_SETTLED, "geometry");
+  const bodyAlterations = (block.alterations ?? []).filter(isOfBody);
+  const asking = ({ asked, bodyAlterations }: Pick<ResolvedFitted, "asked" | "bodyAlterations">) =>
+    JSON.stringify([asked, bodyAlterations]);
+  const isSame = before?.school === "fitted" && asking(before) === asking({ asked, bodyAlterations });
+  const settled = isSame
+    ? before
+    : altered(withArmholeThatFits(asked, block, given.armholeGirth !== undefined), bodyAlterations);
+  const { task, drafted, frontToWaist } = settled;
+  if (settled.armholeEase !== ease.armhole)
+    takeDefault("block.ease.armhole", undefined, settled.armholeEase, ARMHOLE_SETTLED, "geometry");
   listSolved(drafted, task, block, takeDefault);
-  if (drafted.ok)
+  if (frontToWaist !== null)
     takeMeasure("body.frontToWaist", given.frontToWaist, () => ({
-      value: drafted.frontLength,
+      value: frontToWaist,
       rule: phrase`as the bust dart and the balance of both armholes ask`,
       source: "solved",
     }));
-  return { school: "fitted", asked, task, garment, drafted, body: blockMeasures(spec, body), choices, movedDart };
+  return {
+    school: "fitted",
+    asked,
+    ...settled,
+    bodyAlterations,
+    garment,
+    body: blockMeasures(spec, body),
+    choices,
+    movedDart,
+  };
+}
+
+type Settled = Pick<ResolvedFitted, "task" | "drafted" | "plain" | "bodyTaken" | "frontToWaist" | "armholeEase">;
+
+/** What was solved, and then altered as fittings asked for. */
+function altered(
+  { task, drafted }: { readonly task: FittedTask; readonly drafted: FittedBlock },
+  alterations: readonly BodyAlteration[],
+): Settled {
+  const armholeEase = task.ease.armhole;
+  if (!drafted.ok) return { task, drafted, plain: null, bodyTaken: [], frontToWaist: null, armholeEase };
+  const { taken, ...rest } = alterFitted(task, drafted, alterations);
+  return { ...rest, bodyTaken: taken, frontToWaist: drafted.frontLength, armholeEase };
 }
 
 const ARMHOLE_SETTLED = phrase`the nearest to the usual one with which an armhole runs between this shoulder and this waist`;

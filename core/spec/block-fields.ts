@@ -30,7 +30,16 @@ const alterations = {
         eachOf(ALTERATION_KINDS, (kind) => ALTERATIONS[kind].name),
       ),
     ),
-    by: { ...always(length("Amount of the alteration", upTo(150), "default 0")), usual: 0 },
+    by: {
+      ...always(
+        length(
+          "Amount of the alteration",
+          { least: -150, most: 150 },
+          "default 0; a minus only where the name says what it does",
+        ),
+      ),
+      usual: 0,
+    },
   }),
   longest: MOST_ALTERATIONS,
   given: "optional",

@@ -9,6 +9,7 @@ import {
   amendGarment,
   amendNamed,
   OBSERVATIONS,
+  OBSERVED_ON,
   type ObservationId,
   type Seen,
 } from "@core/fitting/index";
@@ -45,6 +46,10 @@ type Props = {
 };
 
 const OBSERVED = namesOf(OBSERVATIONS).map((id) => ({ id, ...OBSERVATIONS[id] }));
+const OBSERVED_IN_PARTS = namesOf(OBSERVED_ON).map((on) => ({
+  part: OBSERVED_ON[on],
+  observed: OBSERVED.filter((one) => one.on === on),
+}));
 
 /** A try-on: what was seen, where, and what is to be changed for it, seen on the sheet before it is made. */
 export function FittingWork(props: Props) {
@@ -129,10 +134,17 @@ export function FittingWork(props: Props) {
           {mayChange && (
             <details className="not-printed observation-list" open={seen.length === 0}>
               <summary>{seen.length === 0 ? "Choose what was seen" : "Something else"}</summary>
-              {OBSERVED.filter(({ id }) => !seen.some(({ what }) => what === id)).map(({ id, says }) => (
-                <button key={id} type="button" data-observation={id} onClick={() => toggle(id, [])}>
-                  {says}
-                </button>
+              {OBSERVED_IN_PARTS.map(({ part, observed }) => (
+                <fieldset key={part}>
+                  <legend>{part}</legend>
+                  {observed
+                    .filter(({ id }) => !seen.some(({ what }) => what === id))
+                    .map(({ id, says }) => (
+                      <button key={id} type="button" data-observation={id} onClick={() => toggle(id, [])}>
+                        {says}
+                      </button>
+                    ))}
+                </fieldset>
               ))}
               <form
                 onSubmit={(event) => {

@@ -3,9 +3,13 @@ import { SpecField } from "@app/work/spec-field";
 import { useThrottledWork } from "@app/work/use-throttled-work";
 import { useWork, useWorkStore } from "@app/work/work-context";
 import { Box, Button, Flex, NativeSelect, Text, VStack } from "@chakra-ui/react";
-import { ALTERATION_KINDS, ALTERATIONS, type AlterationKind, type AlterationTaken } from "@core/block/index";
+import { ALTERATION_KINDS, ALTERATIONS, type AlterationKind, type AlterationTaken, isOfBody } from "@core/block/index";
 import { X } from "lucide-react";
 import { useState } from "react";
+
+const ofBody = (kind: AlterationKind) => isOfBody({ kind, by: 0 });
+const OF_DRAWING = { label: "On the drawn block", kinds: ALTERATION_KINDS.filter((kind) => !ofBody(kind)) };
+const OF_BODY = { label: "On the figures of the body", kinds: ALTERATION_KINDS.filter(ofBody) };
 
 /** What is altered on the block before the sleeve, in order; each with what it did to the four curves, each taken back by itself. */
 export function AlterationsList() {
@@ -13,6 +17,10 @@ export function AlterationsList() {
   const alterations = useWork((work) => work.spec.block.alterations) ?? [];
   const taken = useThrottledWork((work) => work.garment.alterations);
   const [kind, setKind] = useState<AlterationKind>("lower-armhole");
+  const isSolved = useThrottledWork(
+    ({ garment: { resolved } }) => resolved.block.source === "drafted" && resolved.block.school === "fitted",
+  );
+  const parts = isSolved ? [OF_DRAWING, OF_BODY] : [OF_DRAWING];
   const { setField } = store.getState();
   const add = () => setField("block.alterations", [...alterations, { kind, by: ALTERATIONS[kind].usual }]);
   return (
@@ -63,10 +71,14 @@ export function AlterationsList() {
               if (chosen) setKind(chosen);
             }}
           >
-            {ALTERATION_KINDS.map((one) => (
-              <option key={one} value={one}>
-                {ALTERATIONS[one].name}
-              </option>
+            {parts.map(({ label, kinds }) => (
+              <optgroup key={label} label={label}>
+                {kinds.map((one) => (
+                  <option key={one} value={one}>
+                    {ALTERATIONS[one].name}
+                  </option>
+                ))}
+              </optgroup>
             ))}
           </NativeSelect.Field>
           <NativeSelect.Indicator />

@@ -28,7 +28,7 @@ export function draftFitted(task: FittedTask): FittedBlock {
       ...halves,
       // A dart at the side turns the front's underarm up: the back's depth is that of the armhole once it is closed.
       depth: armholeDepth(halves.back),
-      levels: levelsDown(sheet.levels, sheet.levels.hem + sheet.hemDrop),
+      levels: levelsDown(sheet.levels, sheet.levels.hem + Math.max(0, sheet.hemDrop.front)),
       drafts: [
         composeDraft("back", "Fitted bodice, back", fittedSteps("back", sheet, halves.back)),
         composeDraft("front", "Fitted bodice, front", fittedSteps("front", sheet, halves.front)),

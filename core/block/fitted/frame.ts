@@ -54,8 +54,8 @@ export type Fixed = {
 };
 
 export function fixedOf(body: FittedBody, ease: FittedEase, choices: FittedChoices): Fixed {
-  const { shoulderEase, shoulderBeyond } = choices;
-  const angle = shoulderAngles(body.shoulderSlope);
+  const { shoulderEase, shoulderBeyond, tipForward } = choices;
+  const angle = shoulderAngles(body.shoulderSlope, tipForward / (body.shoulderLength + shoulderBeyond));
   const neck = solveNeck(body.neckBase, body.neckBase + ease.neckline, angle);
   const seam = {
     front: body.shoulderLength + shoulderBeyond,
@@ -132,7 +132,7 @@ export function draw(fixed: Fixed, pass: Pass, { underarmLevel, dart, frontLengt
       BACK_RUN_SHARE * (bustPoint.x + cos * (total - bustPoint.x) + lift - middle.front)) /
     (1 - BACK_RUN_SHARE + BACK_RUN_SHARE * cos);
   const runsOf = (middle: Readonly<Record<Side, number>>) => {
-    const back = split(middle);
+    const back = split(middle) + fixed.choices.sideForward;
     const front = total - back;
     return { back, front, width: back - middle.back + bustPoint.x + cos * (front - bustPoint.x) + lift - middle.front };
   };

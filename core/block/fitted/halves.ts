@@ -43,7 +43,7 @@ export function frontHalf(sheet: FittedSheet): BodiceHalf {
     lines.push(
       ...princessAbove("front", front.princess.inner, front.princess.outer, bustPoint, open?.top ?? bustPoint.y),
     );
-    if (open) draw(princessBelow("front", open, levels.hem + hemDrop));
+    if (open) draw(princessBelow("front", open, levels.hem + Math.max(0, hemDrop.front)));
   } else {
     if (open) draw(waistDartLines("front", 0, open, levels.hem, turn));
     for (const [i, dart] of sheet.waistDarts.front.slice(1).entries())
@@ -81,7 +81,7 @@ function standLine(out: number, { centre, levels, hemDrop }: FittedSheet): Draft
   return {
     id: "front.buttonStand",
     kind: "seam",
-    path: [...line({ x: 0, y: neck }, { x, y: neck }), ...line({ x, y: neck }, { x, y: levels.hem + hemDrop })],
+    path: [...line({ x: 0, y: neck }, { x, y: neck }), ...line({ x, y: neck }, { x, y: levels.hem + hemDrop.front })],
   };
 }
 

@@ -1,3 +1,4 @@
+export { type AlteredFitted, alterFitted } from "./alter-fitted";
 export { draftFitted, type FittedBlock } from "./draft-fitted";
 export {
   clothAdds,

@@ -12,8 +12,8 @@ import { LEAST_DART_HEIGHT_MM, type WaistDart } from "./waist-darts";
 export type FittedSheet = {
   readonly task: FittedTask;
   readonly plan: FittedPlan;
-  /** How much lower the hem lies at the centre front than at the side. */
-  readonly hemDrop: number;
+  /** How much lower the hem lies at the centre front than at the side; and at the centre back. Negative: higher. */
+  readonly hemDrop: Readonly<Record<Side, number>>;
   readonly levels: {
     readonly chest: number;
     readonly bust: number;
@@ -88,10 +88,13 @@ export function layOut(task: FittedTask, plan: FittedPlan): FittedSheet {
   const [frontNeck, backNeck] = [necks("front"), necks("back")];
   const gathered = task.gathered;
   // Gathers hang as they will: their hem is cut straight.
-  const hemDrop = gathered.front > 0 ? 0 : plan.frontWaistDrop;
+  const hemDrop = {
+    front: (gathered.front > 0 ? 0 : plan.frontWaistDrop) + task.frontHemDrop,
+    back: -task.backWaistRise,
+  };
   const centreOf = (which: Side, from: Point): Path => {
     const out = -gathered[which];
-    const drop = which === "front" ? hemDrop : 0;
+    const drop = hemDrop[which];
     if (out < 0) {
       const turn = { x: out, y: from.y };
       return [lineCubic(from, turn), lineCubic(turn, { x: out, y: hem + drop })];
@@ -100,9 +103,9 @@ export function layOut(task: FittedTask, plan: FittedPlan): FittedSheet {
     const shaped = centreBack(from, {
       centre: plan.widths.back.centre,
       from: Math.max(plan.middle.back.y + by.y, from.y + 10),
-      body: { backLength: waist, waistToHip: hip - waist },
+      body: { backLength: waist + drop, waistToHip: hip - waist },
     });
-    return downTo(shaped, hem);
+    return downTo(shaped, hem + drop);
   };
   return {
     task,

@@ -69,9 +69,9 @@ export function fittedShoulderLength(shoulderWidth: number, neckBase: number, ea
   return (shoulderWidth / 2 - width.back - OVER_BACK_MM) / Math.cos(slope);
 }
 
-/** Back shoulders slope a little less than the body, front ones a little more: the seam lies a little to the front. */
+/** Back shoulders slope a little less than the body, front ones a little more: the seam lies a little to the front. Radians. */
 const SHOULDER_FORWARD = (2 * Math.PI) / 180;
 
-export function shoulderAngles(slope: number): Readonly<Record<Side, number>> {
-  return { back: slope - SHOULDER_FORWARD, front: slope + SHOULDER_FORWARD };
+export function shoulderAngles(slope: number, forward = 0): Readonly<Record<Side, number>> {
+  return { back: slope - SHOULDER_FORWARD - forward, front: slope + SHOULDER_FORWARD + forward };
 }

@@ -97,6 +97,10 @@ export type FittedChoices = {
   readonly sideDartBelow: number;
   /** Width of a dart in the back shoulder where it was typed; null: only what a stoop asks. */
   readonly backShoulderDart: number | null;
+  /** How much width each quarter gives from front to back: the side seam then lies so much further forward. */
+  readonly sideForward: number;
+  /** How much further forward than usual the shoulder seam ends at its point. */
+  readonly tipForward: number;
 };
 
 /** A design neckline over the solved one: what was typed, null for what was not. Millimetres. */
@@ -123,6 +127,9 @@ export type FittedTask = {
   /** Beyond the centre line, to be gathered. */
   readonly gathered: Readonly<Record<Side, number>>;
   readonly buttonStand: number;
+  /** How much longer the centre front is at the hem than the side, and shorter the centre back at the waist: to nothing at the side. */
+  readonly frontHemDrop: number;
+  readonly backWaistRise: number;
 };
 
 /** What a fitted block could not do as it was asked, or did otherwise. Millimetres and radians. */

@@ -32,11 +32,13 @@ export function solveWidths(
   body: Pick<FittedBody, "waist" | "hip">,
   ease: Pick<FittedEase, "waist" | "hip">,
   across: Readonly<Record<Side, number>>,
-  choices: Pick<FittedChoices, "silhouette" | "sideIntake" | "centreBack" | "waistShare">,
+  choices: Pick<FittedChoices, "silhouette" | "sideIntake" | "centreBack" | "waistShare" | "sideForward">,
 ): Readonly<Record<Side, HalfWidths>> {
-  const forward = (across.front - across.back) / 2;
+  // How the body is shaped says how waist and hip are shared; a side seam that was moved takes all levels with it.
+  const { sideForward } = choices;
+  const forward = (across.front - across.back) / 2 + sideForward;
   const share = (girth: number, { least, most }: { readonly least: number; readonly most: number }) => {
-    const shift = Math.min(most, Math.max(least, forward));
+    const shift = Math.min(most, Math.max(least, forward)) - sideForward;
     return { front: girth / 4 + shift, back: girth / 4 - shift };
   };
   const waist = share(body.waist + ease.waist, WAIST_FORWARD);

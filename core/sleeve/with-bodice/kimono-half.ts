@@ -1,9 +1,9 @@
 import {
-  type Alteration,
   alterBlock,
   type Block,
   type BodiceHalf,
   closingShoulderDarts,
+  type DrawnAlteration,
   SIDES,
   type Side,
 } from "../../block";
@@ -200,7 +200,7 @@ export function prepareGround(block: Block, lengths: GroundLengths): GroundOutco
 }
 
 function alterHalf(block: Block, side: Side, out: number, down: number, up: number): BodiceHalf | null {
-  const steps: readonly Alteration[] = [
+  const steps: readonly DrawnAlteration[] = [
     { kind: side === "front" ? "deepen-front-neck" : "deepen-back-neck", by: down },
     { kind: "raise-shoulder-point", by: up },
     { kind: "widen-neckline", by: out },
