@@ -68,7 +68,11 @@ export const ALTERATIONS: Readonly<Record<AlterationKind, Names>> = {
   "widen-neckline": oneWay("Widen the neckline", "The side neck point moves along the shoulder.", INCH_MM / 2),
   "deepen-front-neck": oneWay("Deepen the front neck", "The neck moves down at the centre front.", INCH_MM / 2),
   "deepen-back-neck": oneWay("Deepen the back neck", "The neck moves down at the centre back.", INCH_MM / 4),
-  "raise-shoulder-point": oneWay("Raise the shoulder point", "Room for a shoulder pad: the armhole gets longer.", 10),
+  "raise-shoulder-point": oneWay(
+    "Raise the shoulder point",
+    "Room for a shoulder pad: the armhole gets longer.",
+    (3 * INCH_MM) / 8,
+  ),
   "shoulder-dart-to-armhole": oneWay(
     "Move the shoulder dart into the armhole",
     "The dart is closed at the shoulder, all of it or so much, and opens in the armhole.",
@@ -88,17 +92,17 @@ export const ALTERATIONS: Readonly<Record<AlterationKind, Names>> = {
   "shoulder-height": twoWay(
     "Height of the shoulder",
     "The shoulder point moves up, for square shoulders, and the underarm with it. With a minus it moves down, for sloping ones.",
-    10,
+    (3 * INCH_MM) / 8,
   ),
   "front-armhole-gape": oneWay(
     "Close a front armhole that gapes",
     "The front armhole gets shorter, and the bust dart takes up what is closed.",
-    10,
+    (3 * INCH_MM) / 8,
   ),
   "back-length": twoWay(
     "Length of the back over the shoulder blades",
     "The back gets longer, for a round back. With a minus it gets shorter, for an erect one.",
-    10,
+    (3 * INCH_MM) / 8,
   ),
   "across-back": twoWay(
     "Width across the back",
@@ -123,7 +127,7 @@ export const ALTERATIONS: Readonly<Record<AlterationKind, Names>> = {
   "side-seam": twoWay(
     "Place of the side seam",
     "The side seam moves forward; what the front loses the back gains. With a minus it moves back.",
-    10,
+    (3 * INCH_MM) / 8,
   ),
   "waist-room": twoWay(
     "Room at the waist",
@@ -138,7 +142,7 @@ export const ALTERATIONS: Readonly<Record<AlterationKind, Names>> = {
   "shoulder-seam": twoWay(
     "Place of the shoulder seam",
     "The shoulder seam moves forward at its point, and the crown of the sleeve with it. With a minus it moves back.",
-    10,
+    (3 * INCH_MM) / 8,
   ),
   "bust-point": twoWay(
     "Place of the bust point",
