@@ -128,6 +128,7 @@ export function resolveFitted(
     armholeDepth: take("armholeDepth", false),
     waistToHip: take("waistToHip", false),
     height: take("height", false),
+    stoop: 0,
   };
   const { place, movedDart } = bustDartOf(spec, block, garment, choices, body, takeDefault);
   const isStraight = choices.sideSeam === "straight" || choices.shaping === "none" || choices.gathers !== "none";

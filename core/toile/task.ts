@@ -4,7 +4,7 @@ import { edgesThatCross } from "../geometry";
 import { type ArmPose, HANGING } from "./body/arm";
 import { type Trunk, trunkOf } from "./body/body";
 import { clearOfTrunk } from "./body/clear-arm";
-import { figuresOf } from "./body/figure";
+import { type BodyFigures, figuresOf } from "./body/figure";
 import { ofEachArm } from "./sewing/arms";
 import { type SewingPlan, sewingPlan } from "./sewing/plan";
 import { type Sewing, sewingOf } from "./sewing/sewing";
@@ -17,6 +17,8 @@ export type WearOptions = {
   /** Steps a second. */
   readonly rate: number;
   readonly pose?: ArmPose;
+  /** The body to be worn on; the garment's own where none is given. */
+  readonly on?: BodyFigures;
 };
 
 /** Why there is nothing to wear, in a plain sentence. */
@@ -39,9 +41,9 @@ export type Task = {
 /** What there is to wear; `before` is a toile whose body is taken over where it is the same. */
 export function taskOf(garment: Garment, options: WearOptions, before: Worn | null): Task | NotWorn {
   const each = ofEachArm(garment);
-  const right = onBodyOf(each?.right ?? garment, before);
+  const right = onBodyOf(each?.right ?? garment, options.on, before);
   if ("why" in right) return right;
-  const left = each ? onBodyOf(each.left, before?.left ?? null, right.trunk) : null;
+  const left = each ? onBodyOf(each.left, options.on, before?.left ?? null, right.trunk) : null;
   if (left && "why" in left) return left;
   const asked = options.pose ?? HANGING;
   const poses = [right, ...(left ? [left] : [])].map(({ trunk }) => clearOfTrunk(trunk, asked));
@@ -58,13 +60,20 @@ export function taskOf(garment: Garment, options: WearOptions, before: Worn | nu
 }
 
 /** `beside` is the trunk of the other half: it is the same but for its arm. */
-function onBodyOf(garment: Garment, before: WornHalf | null, beside: Trunk | null = null): WearingTask | NotWorn {
+function onBodyOf(
+  garment: Garment,
+  on: BodyFigures | undefined,
+  before: WornHalf | null,
+  beside: Trunk | null = null,
+): WearingTask | NotWorn {
   const plan = sewingPlan(garment);
   if ("why" in plan) return plan;
   const crossed = plan.pieces.find(({ piece }) => edgesThatCross(piece.edges.map(({ path }) => path)) !== null);
   if (crossed)
     return { why: `The outline of ${crossed.piece.name} crosses itself with these figures, so it cannot be sewn up.` };
-  const figures = figuresOf(garment);
+  const own = figuresOf(garment);
+  // Each arm is its own, whoever wears the rest.
+  const figures = own && on ? { ...on, arm: own.arm } : own;
   if (!figures) return { why: "There is no bodice block with these figures, so nothing can be worn yet." };
   const isSameBody = before && isSame(figures, before.trunk.figures);
   const trunk = isSameBody ? before.trunk : beside ? { ...beside, figures } : trunkOf(figures);

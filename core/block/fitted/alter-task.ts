@@ -105,7 +105,7 @@ export function alterTask(
         balance: ease.balance + by,
       });
     case "back-length": {
-      const longer = withEase(withBody(task, { backLength: body.backLength + by }), {
+      const longer = withEase(withBody(task, { backLength: body.backLength + by, stoop: body.stoop + by }), {
         armhole: ease.armhole + ROUND_BACK_SHARE * by,
         balance: ease.balance + ROUND_BACK_SHARE * by,
       });

@@ -26,6 +26,8 @@ export type FittedBody = {
   /** Shoulder level to underarm level, as a ruler under the arm reads it. */
   readonly armholeDepth: number;
   readonly waistToHip: number;
+  /** How much further forward than the tape told neck and shoulders are carried, as a fitting found; negative: more erect. */
+  readonly stoop: number;
 };
 
 /** What is added to the body at each level: whole girths and whole widths, millimetres. */

@@ -27,10 +27,14 @@ export type Arm = {
 const radians = (degrees: number) => (degrees * Math.PI) / 180;
 
 /** The arm of a figure in a pose. Metres, y up. */
-export function armOf({ arm, tip }: BodyFigures, { raised, forward, elbow }: ArmPose): Arm {
+export function armOf({ arm, tip, shape }: BodyFigures, { raised, forward, elbow }: ArmPose): Arm {
   const upperRadius = arm.upper / 2000 / Math.PI;
   const [elbowRadius, wristRadius] = [arm.elbow / 2000 / Math.PI, arm.wrist / 2000 / Math.PI];
-  const shoulder: Place = [tip.x / 1000 - 0.4 * upperRadius, -tip.y / 1000 - 0.98 * upperRadius, 0];
+  const shoulder: Place = [
+    tip.x / 1000 - 0.4 * upperRadius,
+    -tip.y / 1000 - 0.98 * upperRadius,
+    (shape.stoop + shape.tipForward) / 1000,
+  ];
   const [out, swing, bend] = [radians(raised), radians(forward), radians(elbow)];
   const upperWay: Place = [Math.sin(out), -Math.cos(out) * Math.cos(swing), Math.cos(out) * Math.sin(swing)];
   // The forearm bends forward, square to the upper arm.

@@ -30,8 +30,12 @@ export function trunkOf(figures: BodyFigures): Trunk {
   const size = Math.hypot(rise, run);
   const [nx, ny] = [-rise / size, -run / size];
   const shoulder = roundConeDistance({
-    from: [mm(neckPoint.x) + nx * neckEnd, -mm(neckPoint.y) + ny * neckEnd, 0],
-    to: [mm(tip.x) + nx * shoulderEnd - shoulderEnd * 0.6, -mm(tip.y) + ny * shoulderEnd, 0],
+    from: [mm(neckPoint.x) + nx * neckEnd, -mm(neckPoint.y) + ny * neckEnd, mm(figures.shape.stoop)],
+    to: [
+      mm(tip.x) + nx * shoulderEnd - shoulderEnd * 0.6,
+      -mm(tip.y) + ny * shoulderEnd,
+      mm(figures.shape.stoop + figures.shape.tipForward),
+    ],
     fromRadius: neckEnd,
     toRadius: shoulderEnd,
   });

@@ -12,6 +12,23 @@ export type TorsoLevel = {
   readonly isMeasured: boolean;
 };
 
+/** How a body is shaped beyond its girths; 0 everywhere for a usual one. Millimetres. */
+export type BodyShape = {
+  /** How much more of the bust's girth lies at the bust than is usual, rather than above it. */
+  readonly cup: number;
+  /** How far the head and the neck are carried forward, and the back is rounder at the shoulder blades; negative: erect. */
+  readonly stoop: number;
+  /** How much deeper the back is at the shoulder blades, and the chest above the bust. */
+  readonly blades: number;
+  readonly chest: number;
+  /** How far forward the shoulder points are carried. */
+  readonly tipForward: number;
+  /** How much further forward the belly lies at the waist. */
+  readonly belly: number;
+};
+
+export const USUAL_SHAPE: BodyShape = { cup: 0, stoop: 0, blades: 0, chest: 0, tipForward: 0, belly: 0 };
+
 /** The figures that a body is built from, in millimetres: x to the side, y down from the neck point, as on the block. */
 export type BodyFigures = {
   readonly levels: readonly TorsoLevel[];
@@ -26,6 +43,7 @@ export type BodyFigures = {
   readonly armpit: number;
   /** As far down as the garment goes, and further. */
   readonly foot: number;
+  readonly shape: BodyShape;
   readonly arm: {
     readonly upper: number;
     readonly elbow: number;
@@ -108,6 +126,7 @@ export function figuresOf({ block, resolved }: Garment): BodyFigures | null {
     tip,
     armpit: Math.min(underarm - ARMPIT_GAP_MM, tip.y + 0.86 * depth, bustAt - 45),
     foot: Math.max(lowest, hipAt) + BELOW_HEM_MM,
+    shape: shapeOf(resolved),
     arm: {
       upper: body.upperArm,
       elbow: body.elbow * STRAIGHT_ELBOW_SHARE,
@@ -115,6 +134,28 @@ export function figuresOf({ block, resolved }: Garment): BodyFigures | null {
       toElbow: body.shoulderToElbow,
       length: body.armLength,
     },
+  };
+}
+
+/** Bust less the girth above it, as a share of the bust, of a body as usual; and how far from it a bust is drawn. From memory. */
+const USUAL_CUP_SHARE = 0.06;
+const MOST_CUP_MM = 80;
+/** A back armhole that is longer by more than this is that of a stooped back; none is drawn more stooped than that. From memory. */
+const USUAL_BALANCE_MM = 20;
+const MOST_STOOP_MM = 30;
+
+/** What a fitted block was solved for says how a bust is shaped and how a person stands. */
+function shapeOf({ block }: Garment["resolved"]): BodyShape {
+  if (block.source !== "drafted" || block.school !== "fitted") return USUAL_SHAPE;
+  const { body, choices } = block.task;
+  const cup = body.bust - body.upperBust - USUAL_CUP_SHARE * body.bust;
+  const told = block.drafted.ok ? block.drafted.told.find((one) => one.code === "stooped") : undefined;
+  const stoop = body.stoop + (told ? Math.max(0, told.balance - USUAL_BALANCE_MM) : 0);
+  return {
+    ...USUAL_SHAPE,
+    cup: Math.max(-MOST_CUP_MM, Math.min(MOST_CUP_MM, cup)),
+    stoop: Math.max(-MOST_STOOP_MM, Math.min(MOST_STOOP_MM, stoop)),
+    tipForward: choices.tipForward,
   };
 }
 

@@ -1,4 +1,5 @@
 import { findRoot } from "../../geometry";
+import type { Place } from "../place";
 import type { BodyFigures } from "./figure";
 
 type Distance = (x: number, y: number, z: number) => number;
@@ -23,23 +24,31 @@ const [BEFORE, LEANS] = [0.004, 0.25];
  * The body with its neck: cut along the plane of its base it is as far round as was measured there, and so it is further up. `rest` is the body
  * without it, `blend` how softly they go into each other, in metres. Gives how far outside a place lies, to the first order.
  */
-export function withNeck(rest: Distance, { neck, neckBase, neckPoint }: BodyFigures, blend: number): Distance {
+export function withNeck(rest: Distance, { neck, neckBase, neckPoint, shape }: BodyFigures, blend: number): Distance {
   const mm = (value: number) => value / 1000;
   const baseY = ABOVE - mm(neckPoint.y);
+  const forward = mm(shape.stoop);
   const perWidth = girthOfEllipse(DEPTH);
   const upper = mm(neck.girth) / perWidth;
   const bodyOf = (atBase: number): Distance => {
     const column = columnOf(baseY, atBase, upper);
-    return (x, y, z) => smoothLeast(rest(x, y, z), column(x, y, z), blend);
+    // Of a stooped person all of it is carried forward.
+    return (x, y, z) => smoothLeast(rest(x, y, z), column(x, y, z - forward), blend);
   };
   // What shoulders and back add to it where they go into each other, its own base is smaller.
   const { value } = findRoot(
-    (atBase) => baseGirth(bodyOf(atBase), baseY) - mm(neckBase.girth),
+    (atBase) => baseGirth(bodyOf(atBase), baseY, forward) - mm(neckBase.girth),
     upper * LEAST_OF_UPPER,
     (mm(neckBase.girth) / perWidth) * 1.1,
     1e-4,
   );
   return bodyOf(value);
+}
+
+/** How far a place lies above the plane of the neck base, in millimetres. */
+export function overNeckBase({ neckPoint, shape }: BodyFigures, [, y, z]: Place): number {
+  const over = y * 1000 - (ABOVE * 1000 - neckPoint.y) + RISES * (z * 1000 - shape.stoop);
+  return over / Math.hypot(1, RISES);
 }
 
 /** However the shoulders lie, the base of a neck by itself is no narrower than this share of the neck. */
@@ -73,7 +82,7 @@ function columnOf(baseY: number, atBase: number, upper: number): Distance {
 const ROUND = 48;
 
 /** Round the neck base, in its plane through the neck points: the half with x > 0 and its mirror image. Metres. */
-function baseGirth(outside: Distance, baseY: number): number {
+function baseGirth(outside: Distance, baseY: number, forward: number): number {
   let [girth, px, py, pz] = [0, 0, 0, 0];
   for (let i = 0; i <= ROUND; i++) {
     const turn = (Math.PI * i) / ROUND;
@@ -81,7 +90,7 @@ function baseGirth(outside: Distance, baseY: number): number {
     for (let n = 0; n < 16; n++) {
       const r = (low + high) / 2;
       const z = r * Math.cos(turn);
-      if (outside(r * Math.sin(turn), baseY - z * RISES, z) > 0) high = r;
+      if (outside(r * Math.sin(turn), baseY - z * RISES, z + forward) > 0) high = r;
       else low = r;
     }
     const [x, z] = [low * Math.sin(turn), low * Math.cos(turn)];

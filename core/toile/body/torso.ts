@@ -13,6 +13,11 @@ const SHAPES = {
   hip: { depth: 0.7, forward: -0.06 },
 } as const;
 
+/** So much of each millimetre of a cup's girth comes forward. From memory. */
+const CUP_FORWARD = 0.35;
+/** About: what a girth is of half the width of a torso. */
+const GIRTH_OF_HALF_WIDTH = 5.6;
+
 /** The girth of a section, as many times its half width. */
 function girthFactor(front: number, back: number): number {
   const quarter = (deep: number) => {
@@ -48,14 +53,23 @@ export type Torso = {
 };
 
 /** The torso from the shoulders to below the hem, as smooth sections through every measured level. */
-export function torsoOf({ levels, armpit, tip, neckPoint, foot }: BodyFigures): Torso {
+export function torsoOf({ levels, armpit, tip, neckPoint, foot, shape }: BodyFigures): Torso {
   const mm = (value: number) => value / 1000;
   const [bust, waist, hip] = levels;
   if (!bust || !waist || !hip) throw new RangeError("torsoOf: a torso has a bust, a waist and a hip");
-  const measured = levels.map(({ id, y, girth }) => sectionOf(-mm(y), mm(girth), SHAPES[id]));
+  const measured = levels.map(({ id, y, girth }) => {
+    const { depth, forward } = SHAPES[id];
+    // Fullness of a bust lies before it and a belly before the waist: so much deeper in front, for the same girth.
+    const more = id === "bust" ? CUP_FORWARD * shape.cup : id === "waist" ? shape.belly : 0;
+    const half = (girth / GIRTH_OF_HALF_WIDTH) * depth;
+    return sectionOf(-mm(y), mm(girth), { depth: depth * (1 + more / half / 4), forward: forward + more / half });
+  });
   const atBust = at(measured, 0);
   const atHip = at(measured, 2);
   const shoulder = mm(tip.x);
+  // Above the bust a body is as deep as its girth there says, however full the bust is.
+  const usualFront = atBust.front - mm(CUP_FORWARD * shape.cup) / 2;
+  const blades = mm(shape.blades + shape.stoop / 2);
   // From the armpit up the torso draws in to the neck; the shoulders are solids of their own.
   const upper: readonly Section[] = [
     { y: -mm(neckPoint.y) - 0.012, wide: mm(neckPoint.x) * 0.5, front: 0.012, back: 0.022 },
@@ -63,14 +77,14 @@ export function torsoOf({ levels, armpit, tip, neckPoint, foot }: BodyFigures): 
     {
       y: -mm((tip.y + armpit) / 2) - 0.012,
       wide: Math.min(shoulder * 0.8, atBust.wide * 0.93),
-      front: atBust.front * 0.7,
-      back: atBust.back * 0.94,
+      front: usualFront * 0.7 + mm(shape.chest - shape.stoop / 2),
+      back: atBust.back * 0.94 + blades,
     },
     {
       y: -mm(armpit),
       wide: Math.min(shoulder * 0.84, atBust.wide * 0.965),
-      front: atBust.front * 0.9,
-      back: atBust.back * 0.99,
+      front: usualFront * 0.9 + mm(shape.chest) / 2,
+      back: atBust.back * 0.99 + blades / 2,
     },
   ];
   const below: readonly Section[] = [0.12, 0.5].map((down, i) => ({

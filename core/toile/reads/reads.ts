@@ -2,7 +2,7 @@ import { at } from "../../data";
 import { length, phrase } from "../../draft";
 import { boxOf, distance } from "../../geometry";
 import { armOf } from "../body/arm";
-import { along, placeIn } from "../place";
+import { along } from "../place";
 import { placeOnPiece } from "../sewing/assembly";
 import { sideEdgeOf } from "../sewing/plan";
 import type { Worn } from "../worn";
@@ -10,13 +10,14 @@ import type { WornHalf } from "../worn-half";
 import { collarReads } from "./collar-reads";
 import { foldedness, pointsWhere } from "./folds";
 import { type Line, levelLine, loopOf } from "./slice";
+import { hemInMiddle, stanceReads } from "./stance-reads";
 import { placesOn, type ToldRead, type WornRead, withSpread } from "./worn-read";
 
 /** Everything that is read off a toile. Nothing is read off one with a fault: none of it would be so on a person. */
 export function readsOf(worn: Worn): readonly ToldRead[] {
   if (worn.report.faults.length > 0) return [];
   const ofArms = eachArm(worn, (half) => [...roomRoundArm(half), ...foldReads(half)]);
-  return [...roomRound(worn), ...ofArms, ...collarReads(worn), ...hemReads(worn)].map(withSpread);
+  return [...roomRound(worn), ...ofArms, ...collarReads(worn), ...stanceReads(worn)].map(withSpread);
 }
 
 /** What is read at an arm: once where both are alike, else at each. */
@@ -156,33 +157,6 @@ function roomRoundArm(half: WornHalf): readonly WornRead[] {
           },
         ],
   );
-}
-
-/** How high the hem hangs in the middle of the body, in millimetres; null for a side that hangs open, which has no place there. */
-function hemInMiddle({ plan, cut, local }: WornHalf, side: "front" | "back"): number | null {
-  const ys = plan.pieces.flatMap((one, m) => {
-    if (one.side !== side) return [];
-    const { edges } = at(cut.meshes, m);
-    const points = one.middle.flatMap((name) => edges.get(name) ?? []);
-    return points.map(({ point }) => placeIn(local, at(cut.first, m) + point)[1]);
-  });
-  return ys.length === 0 ? null : Math.min(...ys) * 1000;
-}
-
-/** Where the hem hangs, before and behind. */
-function hemReads(worn: Worn): readonly WornRead[] {
-  const [front, back] = [hemInMiddle(worn, "front"), hemInMiddle(worn, "back")];
-  if (front === null || back === null) return [];
-  return [
-    {
-      id: "hem.frontOverBack",
-      label: "Hem higher in front than behind",
-      kind: "length",
-      value: front - back,
-      foretold: null,
-      how: phrase`the height of the hem at the centre front less that at the centre back`,
-    },
-  ];
 }
 
 /** How sharply the sleeve is folded below the underarm, and its crown beside the seam. */

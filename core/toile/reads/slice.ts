@@ -114,15 +114,17 @@ function partsOf(segments: readonly Segment[]): readonly (readonly Segment[])[] 
 /**
  * A level line of a flat piece, `y` millimetres down its draft: how long it is there, and how long the same line of cloth is as it hangs. It is
  * followed in the cloth, so that folds and where a plane would meet them have no part in it. What is turned over at a fold of the piece is left out.
+ * `isWanted` leaves out what lies elsewhere along it. `height` is how high it hangs on average; 0 where the piece does not reach there.
  */
 export function levelLine(
   { cut, local, folds }: Pick<WornHalf, "cut" | "local" | "folds">,
   m: number,
   y: number,
-): Line {
+  isWanted: (x: number) => boolean = () => true,
+): Line & { readonly height: number } {
   const { points, triangles } = at(cut.meshes, m);
   const first = at(cut.first, m);
-  let [worn, flat] = [0, 0];
+  let [worn, flat, heights] = [0, 0, 0];
   for (const triangle of triangles) {
     const ends = [0, 1, 2].flatMap((k) => {
       const [i, j] = [at(triangle, k), at(triangle, (k + 1) % 3)];
@@ -135,9 +137,11 @@ export function levelLine(
     });
     const [from, to] = ends;
     if (!from || !to) continue;
-    if (at(folds, m)?.beyond({ x: (from.x + to.x) / 2, y })) continue;
+    const middle = (from.x + to.x) / 2;
+    if (!isWanted(middle) || at(folds, m)?.beyond({ x: middle, y })) continue;
     flat += Math.abs(to.x - from.x);
+    heights += Math.abs(to.x - from.x) * 500 * (from.place[1] + to.place[1]);
     worn += Math.hypot(to.place[0] - from.place[0], to.place[1] - from.place[1], to.place[2] - from.place[2]) * 1000;
   }
-  return { worn, flat };
+  return { worn, flat, height: flat > 0 ? heights / flat : 0 };
 }

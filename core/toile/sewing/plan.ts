@@ -1,3 +1,4 @@
+import { levelOf } from "../../block";
 import type { Garment } from "../../garment";
 import { along, boxOf, distance, endOf, type Path, type Point, startOf } from "../../geometry";
 import type { EdgeRole, Piece, Seam } from "../../pattern";
@@ -25,6 +26,10 @@ export type SewingPlan = {
   readonly pieces: readonly WornPiece[];
   /** The seams that are sewn, each once. */
   readonly seams: readonly Seam[];
+  /** The levels of the block that it was drafted on, down its pieces; null where it has none. Millimetres. */
+  readonly levels: Readonly<Record<"bust" | "waist", number | null>>;
+  /** How far out its bust point lies; null where it has none. Millimetres. */
+  readonly bustX: number | null;
   /** Plain sentences about what is not worn as it would be sewn. */
   readonly notes: readonly string[];
 };
@@ -64,7 +69,9 @@ export function sewingPlan(garment: Garment): SewingPlan | { readonly why: strin
     for (const name of names) used.add(name);
     return true;
   });
-  return { pieces: worn, seams: sewn, notes };
+  const level = (name: "bust" | "waist") => garment.block && levelOf(garment.block, name);
+  const levels = { bust: level("bust"), waist: level("waist") };
+  return { pieces: worn, seams: sewn, levels, bustX: garment.block?.front.bust?.bustPoint.x ?? null, notes };
 }
 
 /** Turned-up hems, casings and half a cuff are folded behind what is worn: the piece is cut off at its folds. */
