@@ -2,6 +2,8 @@ import { INCH_MM } from "../tape";
 import { BODY_ALTERATION_KINDS, type BodyAlterationKind } from "./fitted/alter-task";
 import type { Block } from "./half";
 
+export type { BodyAlterationKind };
+
 /** What is altered on the drawn block, whatever it was made from. */
 const DRAWN_ALTERATION_KINDS = [
   "lower-armhole",

@@ -5,6 +5,7 @@ export {
   type AlterationKind,
   type AlterationTaken,
   type BodyAlteration,
+  type BodyAlterationKind,
   type CurveLengths,
   curveLengths,
   type DrawnAlteration,

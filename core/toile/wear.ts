@@ -60,7 +60,8 @@ const WAYS_ON = [1, 0.92, 1.07] as const;
 
 /**
  * The garment from where another hangs, or the same in another pose or more finely: its pieces are laid where those of the other are. Null where it
- * is sewn of other pieces, and has to be sewn up from the beginning.
+ * is sewn of other pieces, or its collar is another, and has to be sewn up from the beginning: a collar lies as it was turned, and would remember
+ * how the one before it lay.
  */
 export function wearFrom(
   before: Worn,
@@ -71,7 +72,14 @@ export function wearFrom(
   if ("why" in task) return null;
   const ids = (plan: SewingPlan | undefined) => plan?.pieces.map(({ piece }) => piece.id).join();
   const isAlike = ids(task.right.plan) === ids(before.plan) && ids(task.left?.plan) === ids(before.left?.plan);
-  return isAlike ? again(before, task) : null;
+  return isAlike && hungOn(task.right.plan) === hungOn(before.plan) ? again(before, task) : null;
+}
+
+/** The shapes of what hangs on the neck by an edge of its own. */
+function hungOn({ pieces }: SewingPlan): string {
+  return JSON.stringify(
+    pieces.flatMap(({ role, piece, grownOn }) => (role === "attached" || grownOn ? [piece.outline] : [])),
+  );
 }
 
 function* again(before: Worn, task: Task): Generator<Progress, Worn> {

@@ -33,7 +33,7 @@ const SPREADS: Readonly<Record<string, number>> = {
   "collar.cover.shoulder": 2,
   "collar.cover.round": 2,
   "stand.offNeck": 1,
-  "hem.frontOverBack": 1,
+  "hem.frontOverBack": 2,
 };
 
 /** The other arm's reads carry its side in their id. */
