@@ -129,6 +129,28 @@ describe("the Wear station", () => {
     expect(await read("raise.hem")).toMatch(/in\nto compare only$/);
   });
 
+  it("looks for the figure that gives what is asked, and changes nothing until the answer is taken", async () => {
+    await hasHung();
+    const asked = await she.find('select[name="fit-goal"]');
+    await (await asked.findElement(By.css('option[value="upper-arm-room"]'))).click();
+    const before = await (await she.find('input[name="sleeve.upperArmEase"]')).getAttribute("value");
+    await she.write("fit-target", "1 1/2");
+    await she.press("Look for it");
+    await browser.driver.wait(until.elementLocated(By.css('[data-outcome="met"]')), HANGS_MS);
+    expect(await (await she.find('input[name="sleeve.upperArmEase"]')).getAttribute("value")).toBe(before);
+    expect(await (await she.find('[data-outcome="met"]')).getText()).toMatch(
+      /Room at the upper arm\s+\S+ in\s+1 (3⁄8|7⁄16|1⁄2|9⁄16|5⁄8) in/,
+    );
+    await she.press("Take it");
+    await she.until(
+      "the figure is changed",
+      async () => (await (await she.find('input[name="sleeve.upperArmEase"]')).getAttribute("value")) !== before,
+    );
+    await hasHung();
+    await she.press("Undo");
+    await hasHung();
+  });
+
   it("follows a figure that is changed, beside the one before", async () => {
     await she.press("Keep beside, to compare");
     const before = await read("room.upperArm");

@@ -21,6 +21,8 @@ export const wearStyles = {
   ".worn-reads summary": { cursor: "pointer" },
   ".worn-spread": { display: "block", color: "inkSoft", fontSize: "xs" },
   ".wear-note": { color: "inkSoft", fontSize: "sm", mt: "2", lineHeight: "1.4" },
+  ".fit-it .wear-note": { mb: "3" },
+  ".fit-it [data-chart]": { mt: "3" },
   ".worn-finding button": { mt: "2" },
   ".worn-finding": { borderLeft: "3px solid", borderColor: "warn", pl: "3", mb: "4", lineHeight: "1.4" },
   ".strain-legend": { listStyle: "none", p: "0", fontSize: "sm" },

@@ -5,6 +5,11 @@ import {
   buffersOf,
   COARSE,
   FINE,
+  type FitGoalId,
+  type FitResult,
+  type FitTry,
+  fitIt,
+  HANGING,
   type NotWorn,
   type Progress,
   pictureOf,
@@ -38,8 +43,8 @@ export type Tell = {
 };
 
 let hanging: Worn | null = null;
-/** The same garment with the arm down, for what raising it does. */
-let down: Worn | null = null;
+/** A garment with the arm down, coarse, for what raising it does: to be compared with the same garment at the same mesh alone. */
+let down: { readonly of: string; readonly worn: Worn } | null = null;
 /** How often it was asked for a toile: whoever is not the last any more ends. */
 let asked = 0;
 
@@ -56,6 +61,17 @@ export async function wearGarment(spec: GarmentSpec, pose: ArmPose, tell: Tell):
   const own = ++asked;
   const follow = followerOf(tell, () => own === asked);
   const garment = sketchGarment(spec);
+  const of = JSON.stringify(spec);
+  const isRaised = pose.raised >= RAISED_FROM;
+  if (isRaised && down?.of !== of) {
+    const lowered = { ...COARSE, pose: { ...pose, raised: HANGING.raised } };
+    const before = await follow((hanging && wearFrom(hanging, garment, lowered)) ?? wear(garment, lowered), 0, 0.2);
+    if (!before || "why" in before) return before?.why ?? null;
+    if (!hasFault(before)) {
+      down = { of, worn: before };
+      hanging = before;
+    }
+  }
   const again = hanging && wearFrom(hanging, garment, { ...COARSE, pose });
   const coarse = await follow(again ?? wear(garment, { ...COARSE, pose }), 0, 0.4);
   const first =
@@ -63,23 +79,45 @@ export async function wearGarment(spec: GarmentSpec, pose: ArmPose, tell: Tell):
       ? await follow(wear(garment, { ...COARSE, pose }), 0, 0.4)
       : coarse;
   if (!first || "why" in first) return first?.why ?? null;
-  await tell.shown(shownOf(first, garment, spec, false));
+  const lifts = isRaised && down?.of === of ? raisedReads(down.worn, first) : [];
+  await tell.shown(shownOf(first, garment, spec, lifts, false));
   if (hasFault(first)) return null;
-  keep(first);
+  hanging = first;
+  if (!isRaised) down = { of, worn: first };
   const finer = wearFrom(first, garment, { ...FINE, pose });
   const fine = finer && (await follow(finer, 0.4, 1));
   if (!fine || "why" in fine) return fine?.why ?? null;
-  if (!hasFault(fine)) keep(fine);
-  await tell.shown(shownOf(hasFault(fine) ? first : fine, garment, spec, !hasFault(fine)));
+  if (!hasFault(fine)) hanging = fine;
+  await tell.shown(shownOf(hasFault(fine) ? first : fine, garment, spec, lifts, !hasFault(fine)));
   return null;
 }
 
-const hasFault = ({ report }: Worn): boolean => report.faults.length > 0;
+/** How far the looking is, and what was tried. */
+export type TellTries = (says: string, share: number, tries: readonly FitTry[]) => void | Promise<void>;
 
-function keep(worn: Worn): void {
-  hanging = worn;
-  if (worn.pose.raised < RAISED_FROM) down = worn;
+/**
+ * Looks for the figure with which the toile that hangs reads what is asked (see fitIt), coarse and in its pose. Null where nothing hangs, or where it is
+ * stopped or asked for another toile meanwhile; what hangs stays.
+ */
+export async function fitGarment(
+  spec: GarmentSpec,
+  goal: FitGoalId,
+  target: number,
+  tell: TellTries,
+): Promise<FitResult | null> {
+  const own = ++asked;
+  if (!hanging) return null;
+  const steps = fitIt(hanging, sketchGarment(spec), goal, target, { ...COARSE, pose: hanging.pose });
+  for (;;) {
+    const { value, done } = steps.next();
+    if (done) return value;
+    void tell(value.says, value.share, value.tries);
+    await breath();
+    if (own !== asked) return null;
+  }
 }
+
+const hasFault = ({ report }: Worn): boolean => report.faults.length > 0;
 
 /** From here on an arm is raised, in degrees. */
 const RAISED_FROM = 30;
@@ -113,10 +151,16 @@ function breath(): Promise<void> {
   });
 }
 
-function shownOf(worn: Worn, garment: ReturnType<typeof sketchGarment>, spec: GarmentSpec, isFine: boolean): Shown {
+/** `lifts`: what raising the arm did, read off the coarse toiles. */
+function shownOf(
+  worn: Worn,
+  garment: ReturnType<typeof sketchGarment>,
+  spec: GarmentSpec,
+  lifts: readonly ToldRead[],
+  isFine: boolean,
+): Shown {
   const picture = pictureOf(worn);
-  const isRaised = worn.pose.raised >= RAISED_FROM;
-  const reads = [...readsOf(worn), ...(isRaised && down ? raisedReads(down, worn) : [])];
+  const reads = [...readsOf(worn), ...(worn.report.faults.length > 0 ? [] : lifts)];
   const taken = (path: string) => {
     const value = garment.defaults.find((one) => one.path === path)?.value;
     return typeof value === "number" ? value : null;

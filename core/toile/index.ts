@@ -1,5 +1,7 @@
 export { type ArmPose, HANGING } from "./body/arm";
 export type { WornFault } from "./faults";
+export { type FitProgress, type FitResult, type FitTry, fitIt, goalsOf } from "./fit/fit-it";
+export { FIT_GOALS, type FitGoalId } from "./fit/goals";
 export { type LineDrawing, lineDrawing } from "./line-drawing";
 export { buffersOf, type HalfPicture, pictureOf, type Side, type ToilePicture } from "./picture";
 export { type WornFinding, wornFindings } from "./reads/findings";

@@ -1,7 +1,7 @@
-import type { Shown } from "@app/workers/wear-toile";
+import type { Shown, TellTries } from "@app/workers/wear-toile";
 import type { ToileWorker } from "@app/workers/wear-toile.worker";
 import type { GarmentSpec } from "@core/spec/index";
-import type { ArmPose } from "@core/toile/index";
+import type { ArmPose, FitGoalId, FitResult } from "@core/toile/index";
 import { proxy, type Remote, wrap } from "comlink";
 import { startTransition, useCallback, useEffect, useRef, useState } from "react";
 import { createStore, type StoreApi } from "zustand";
@@ -20,7 +20,12 @@ export type ToileState = {
   readonly why: string | null;
   readonly stop: () => void;
   readonly again: () => void;
+  /** Looks for a figure on the toile that hangs; null where none does, or it was stopped. */
+  readonly lookFor: LookFor;
+  readonly stopLooking: () => void;
 };
+
+export type LookFor = (goal: FitGoalId, target: number, tell: TellTries) => Promise<FitResult | null>;
 
 /** A figure that is typed is worn once the hand rests. */
 const RESTS_MS = 450;
@@ -95,7 +100,12 @@ export function useToile(spec: GarmentSpec, pose: ArmPose): ToileState {
     setIsBusy(true);
     setRound((n) => n + 1);
   }, []);
-  return { shown, isBusy, isStopped, doing, why, stop, again };
+  const stopLooking = useCallback(() => void worker.current?.toiles.stop(), []);
+  const lookFor = useCallback<LookFor>(
+    (goal, target, tell) => worker.current?.toiles.fit(spec, goal, target, proxy(tell)) ?? Promise.resolve(null),
+    [spec],
+  );
+  return { shown, isBusy, isStopped, doing, why, stop, again, lookFor, stopLooking };
 }
 
 function toileWorker() {

@@ -38,6 +38,14 @@ export const WearSide = memo(function WearSide({ shown }: Props) {
           </tbody>
         </table>
       </Part>
+    </>
+  );
+});
+
+/** What the shades of the map mean, and how finely the toile was worn. */
+export const StrainMap = memo(function StrainMap({ shown }: Props) {
+  return (
+    <>
       <Part name="Map of stretch" heading="Map of stretch">
         <ul className="strain-legend">
           {STRAIN_SHADES.map(({ name, colour, from }) => (

@@ -5,12 +5,13 @@ import { Box, Button, Flex, Text } from "@chakra-ui/react";
 import { type ArmPose, HANGING, type ToilePicture, type WornFault } from "@core/toile/index";
 import { useCallback, useMemo, useRef, useState } from "react";
 import { ClothFigures } from "./cloth-figures";
+import { FitIt } from "./fit-it";
 import { ToileProgress } from "./toile-progress";
 import type { View } from "./toile-scene";
 import { type ToileHandle, ToileView } from "./toile-view";
 import { type ToileState, useToile } from "./use-toile";
 import { WearChoices } from "./wear-choices";
-import { WearSide } from "./wear-side";
+import { StrainMap, WearSide } from "./wear-side";
 import { type Drawn, WearTools } from "./wear-tools";
 
 /** The garment sewn up from its own pieces and worn, before any cloth is cut. */
@@ -34,7 +35,13 @@ export function WearStation() {
       side={{
         panel: "side",
         name: "What it shows",
-        content: <WearSide shown={toile.why ? null : toile.shown} />,
+        content: (
+          <>
+            <WearSide shown={toile.why ? null : toile.shown} />
+            <FitIt toile={toile} />
+            <StrainMap shown={toile.why ? null : toile.shown} />
+          </>
+        ),
       }}
     />
   );

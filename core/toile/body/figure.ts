@@ -27,7 +27,7 @@ export type BodyShape = {
   readonly belly: number;
 };
 
-export const USUAL_SHAPE: BodyShape = { cup: 0, stoop: 0, blades: 0, chest: 0, tipForward: 0, belly: 0 };
+const USUAL_SHAPE: BodyShape = { cup: 0, stoop: 0, blades: 0, chest: 0, tipForward: 0, belly: 0 };
 
 /** The figures that a body is built from, in millimetres: x to the side, y down from the neck point, as on the block. */
 export type BodyFigures = {

@@ -79,15 +79,19 @@ export function* fitIt(
   /** On the other side of what is asked; null as long as none was found. */
   let across: { readonly value: number; readonly off: number } | null = null;
   let slope = asked.moves;
+  /** Beyond this on either side nothing could be worn. */
+  let { least, most } = figure;
   while (tries.length < MOST_TRIES) {
     const next: number = across
       ? between(near, off, across.value, across.off)
-      : Math.min(figure.most, Math.max(figure.least, near - off / slope));
+      : Math.min(most, Math.max(least, near - off / slope));
     if (Math.abs(next - near) < FINEST_MM) return end(across ? "too-many-tries" : "end-of-range");
     const found = yield* wornAt(next);
     if (found === null) {
       // What cannot be worn is beyond what can: half as far is tried.
-      slope *= 2;
+      if (next > near) most = (near + next) / 2;
+      else least = (near + next) / 2;
+      if (across) across = null;
       continue;
     }
     if (Math.abs(found) <= WITHIN_MM) return end("met");

@@ -1,6 +1,7 @@
 import type { BodyAlterationKind } from "../../block";
 import type { Garment } from "../../garment";
 import type { SpecChange } from "../../spec";
+import { INCH_MM } from "../../tape";
 
 /** A figure that is looked for: what it is now and within what it is looked for, in millimetres. */
 export type FitFigure = { readonly now: number; readonly least: number; readonly most: number };
@@ -53,9 +54,9 @@ function byAlteration(kind: BodyAlterationKind, most: number): Pick<FitGoal, "fi
 export const FIT_GOALS = {
   "collar-cover": {
     read: "collar.cover.back",
-    says: "Collar’s edge below the neck seam, centre back",
+    says: "Cover of the neck seam",
     figure: "Fall",
-    target: 10,
+    target: 0.375 * INCH_MM,
     moves: 1,
     figureOf: (garment) => {
       const now = collarFigure(garment, "fall");
@@ -69,7 +70,7 @@ export const FIT_GOALS = {
     read: "stand.offNeck",
     says: "Stand off the neck",
     figure: "Stand at the shoulder",
-    target: 8,
+    target: 0.3125 * INCH_MM,
     moves: -0.3,
     figureOf: (garment) => {
       const now = collarFigure(garment, "shoulderStand");
@@ -82,7 +83,7 @@ export const FIT_GOALS = {
     read: "room.upperArm",
     says: "Room at the upper arm",
     figure: "Ease at the upper arm",
-    target: 50,
+    target: 2 * INCH_MM,
     moves: 1,
     figureOf: ({ resolved: { sleeve }, sleeve: drafted }) => {
       // By any other method the cap says how wide a sleeve is that is sewn in.
@@ -104,7 +105,7 @@ export const FIT_GOALS = {
     read: "room.bust",
     says: "Room at the bust",
     figure: "Fullness of the bust, each half",
-    target: 50,
+    target: 2 * INCH_MM,
     moves: 2,
     ...byAlteration("bust-fullness", QUARTER_MM),
   },
@@ -112,7 +113,7 @@ export const FIT_GOALS = {
     read: "room.waist",
     says: "Room at the waist",
     figure: "Room at the waist, each quarter",
-    target: 40,
+    target: 1.5 * INCH_MM,
     moves: 4,
     ...byAlteration("waist-room", QUARTER_MM),
   },
@@ -120,7 +121,7 @@ export const FIT_GOALS = {
     read: "room.hip",
     says: "Room at the hip",
     figure: "Room at the hip, each quarter",
-    target: 50,
+    target: 2 * INCH_MM,
     moves: 4,
     ...byAlteration("hip-room", QUARTER_MM),
   },
