@@ -92,6 +92,9 @@ describe("the worktable", () => {
   });
 });
 
+/** Two toiles are sewn up and hung, on a machine however slow. */
+const WORN_MS = 300_000;
+
 describe("a fitting", () => {
   it("is logged, seen on the sheet before it is taken, and becomes a version; photographs lie beside it", async () => {
     const garment = await addressOf("Poplin work shirt");
@@ -123,6 +126,20 @@ describe("a fitting", () => {
     expect(await she.pageText()).toMatch(/Sleeve length: .* \(−1 in\)/);
     await she.open("/?show=fitted");
     expect(await she.pageText()).toContain("Poplin work shirt");
+  });
+
+  it("knows the faults of the body, and shows on one body what a change does to the toile", async () => {
+    const garment = await addressOf("Lamplighter jacket");
+    await she.open(`${garment}/fittings`);
+    await she.press("Log it");
+    await (await she.find('[data-observation="front-hem-up"]')).click();
+    await (await she.find('[data-amend="longer-front"] input[type="checkbox"]')).click();
+    await she.press("Wear both");
+    await browser.driver.wait(
+      async () => (await browser.driver.findElements(By.css('[data-worn="true"]'))).length === 2,
+      WORN_MS,
+    );
+    expect(await (await she.find('[data-worn-change="hem.frontOverBack"]')).getText()).toMatch(/−\S+ in$/);
   });
 
   it("offers first what helped this client before, by as much", async () => {

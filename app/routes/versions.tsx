@@ -2,6 +2,7 @@ import { ActForm } from "@app/components/act-form";
 import { Page } from "@app/components/page";
 import { useTape } from "@app/components/preferences";
 import { FigureChanges } from "@app/reviews/versions/figure-changes";
+import { WornCompared } from "@app/reviews/worn-compared";
 import { actOf } from "@app/server/acts";
 import { attemptInStudio, idFrom, inStudio, notFound } from "@app/server/database";
 import { postedForm, textsOf } from "@app/server/posted-texts";
@@ -64,6 +65,7 @@ export async function loader({ request, params, context }: Route.LoaderArgs) {
       changes: changesBetween(specs.get(versions[i + 1]?.number ?? 0) ?? null, specs.get(version.number) ?? null),
     })),
     overlay: a && b ? overlayOf(sketchGarment(a), sketchGarment(b)) : null,
+    worn: a && b ? { under: a, over: b } : null,
   };
 }
 
@@ -102,7 +104,7 @@ export async function action({ request, params, context }: Route.ActionArgs) {
 }
 
 export default function Versions({ loaderData, actionData }: Route.ComponentProps) {
-  const { garmentId, name, latest, mayChange, over, under, older, versions, overlay } = loaderData;
+  const { garmentId, name, latest, mayChange, over, under, older, versions, overlay, worn } = loaderData;
   return (
     <Page title={`Versions of ${name}`} actions={<Link to={`/garments/${garmentId}/sleeve`}>Back to the garment</Link>}>
       {actionData && <p role="alert">{actionData.problem}</p>}
@@ -131,6 +133,7 @@ export default function Versions({ loaderData, actionData }: Route.ComponentProp
               <div className="version-sheet">
                 <OverlaySheet overlay={overlay} label={`Version ${under} under version ${over}, to scale`} />
               </div>
+              {worn && over !== under && <WornCompared {...worn} names={[`Version ${under}`, `Version ${over}`]} />}
               <FigureChanges figures={overlay.figures} under={`Version ${under}`} over={`Version ${over}`} />
             </>
           ) : (

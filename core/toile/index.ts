@@ -1,4 +1,5 @@
 export { type ArmPose, HANGING } from "./body/arm";
+export { type BodyFigures, figuresOf as bodyOf } from "./body/figure";
 export type { WornFault } from "./faults";
 export { type FitProgress, type FitResult, type FitTry, fitIt, goalsOf } from "./fit/fit-it";
 export { FIT_GOALS, type FitGoalId } from "./fit/goals";

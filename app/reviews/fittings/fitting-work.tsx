@@ -19,6 +19,7 @@ import { formatLength, type Tape } from "@core/tape/index";
 import { Printer } from "lucide-react";
 import { useMemo, useState } from "react";
 import { Link, useNavigate } from "react-router";
+import { WornCompared } from "../worn-compared";
 import { ObservationRow } from "./observation-row";
 import { Photographs, type Picture } from "./photographs";
 import { useFitting } from "./use-fitting";
@@ -194,6 +195,9 @@ export function FittingWork(props: Props) {
                   onPlace={marking === null ? undefined : place}
                 />
               </div>
+              {spec && amended?.spec && changes.length > 0 && (
+                <WornCompared under={spec} over={amended.spec} names={[`Version ${base}`, "With the changes"]} />
+              )}
               {changes.length > 0 && (
                 <FigureChanges figures={overlay.figures} under={`Version ${base}`} over="With the changes" />
               )}
