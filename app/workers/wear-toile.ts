@@ -18,6 +18,8 @@ import {
   readsOf,
   type ToilePicture,
   type ToldRead,
+  type TradePoint,
+  tradeCap,
   type Worn,
   type WornFinding,
   wear,
@@ -105,13 +107,31 @@ export async function fitGarment(
   target: number,
   tell: TellTries,
 ): Promise<FitResult | null> {
-  const own = ++asked;
   if (!hanging) return null;
   const steps = fitIt(hanging, sketchGarment(spec), goal, target, { ...COARSE, pose: hanging.pose });
+  return lookedFor(steps, ({ says, share, tries }) => void tell(says, share, tries));
+}
+
+/** How far the trying is, and the caps that were worn. */
+export type TellCaps = (says: string, share: number, points: readonly TradePoint[]) => void | Promise<void>;
+
+/** Other caps of the same armhole, worn from the toile that hangs (see tradeCap). Null as by fitGarment. */
+export async function tryCaps(spec: GarmentSpec, tell: TellCaps): Promise<readonly TradePoint[] | null> {
+  if (!hanging) return null;
+  const steps = tradeCap(hanging, sketchGarment(spec), COARSE);
+  return lookedFor(steps, ({ says, share, points }) => void tell(says, share, points));
+}
+
+/** Goes through the steps of a search; ends with null once another toile is asked for, or none. */
+async function lookedFor<Told, Found>(
+  steps: Generator<Told, Found>,
+  tell: (told: Told) => void,
+): Promise<Found | null> {
+  const own = ++asked;
   for (;;) {
     const { value, done } = steps.next();
     if (done) return value;
-    void tell(value.says, value.share, value.tries);
+    tell(value);
     await breath();
     if (own !== asked) return null;
   }

@@ -1,7 +1,7 @@
 import { expose } from "comlink";
-import { fitGarment, stopWearing, wearGarment } from "./wear-toile";
+import { fitGarment, stopWearing, tryCaps, wearGarment } from "./wear-toile";
 
-const toiles = { wear: wearGarment, fit: fitGarment, stop: stopWearing };
+const toiles = { wear: wearGarment, fit: fitGarment, tryCaps, stop: stopWearing };
 export type ToileWorker = typeof toiles;
 
 expose(toiles);

@@ -3,6 +3,7 @@ export { type BodyFigures, figuresOf as bodyOf } from "./body/figure";
 export type { WornFault } from "./faults";
 export { type FitProgress, type FitResult, type FitTry, fitIt, goalsOf } from "./fit/fit-it";
 export { FIT_GOALS, type FitGoalId } from "./fit/goals";
+export { mayTrade, type TradePoint, tradeCap } from "./fit/trade";
 export { type LineDrawing, lineDrawing } from "./line-drawing";
 export { buffersOf, type HalfPicture, pictureOf, type Side, type ToilePicture } from "./picture";
 export { type WornFinding, wornFindings } from "./reads/findings";

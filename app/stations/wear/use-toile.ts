@@ -1,7 +1,7 @@
-import type { Shown, TellTries } from "@app/workers/wear-toile";
+import type { Shown, TellCaps, TellTries } from "@app/workers/wear-toile";
 import type { ToileWorker } from "@app/workers/wear-toile.worker";
 import type { GarmentSpec } from "@core/spec/index";
-import type { ArmPose, FitGoalId, FitResult } from "@core/toile/index";
+import type { ArmPose, FitGoalId, FitResult, TradePoint } from "@core/toile/index";
 import { proxy, type Remote, wrap } from "comlink";
 import { startTransition, useCallback, useEffect, useRef, useState } from "react";
 import { createStore, type StoreApi } from "zustand";
@@ -22,6 +22,8 @@ export type ToileState = {
   readonly again: () => void;
   /** Looks for a figure on the toile that hangs; null where none does, or it was stopped. */
   readonly lookFor: LookFor;
+  /** Wears other caps of the same armhole; null as lookFor. */
+  readonly tryCaps: (tell: TellCaps) => Promise<readonly TradePoint[] | null>;
   readonly stopLooking: () => void;
 };
 
@@ -105,7 +107,11 @@ export function useToile(spec: GarmentSpec, pose: ArmPose): ToileState {
     (goal, target, tell) => worker.current?.toiles.fit(spec, goal, target, proxy(tell)) ?? Promise.resolve(null),
     [spec],
   );
-  return { shown, isBusy, isStopped, doing, why, stop, again, lookFor, stopLooking };
+  const tryCaps = useCallback<ToileState["tryCaps"]>(
+    (tell) => worker.current?.toiles.tryCaps(spec, proxy(tell)) ?? Promise.resolve(null),
+    [spec],
+  );
+  return { shown, isBusy, isStopped, doing, why, stop, again, lookFor, tryCaps, stopLooking };
 }
 
 function toileWorker() {

@@ -9,6 +9,7 @@ import { FitIt } from "./fit-it";
 import { ToileProgress } from "./toile-progress";
 import type { View } from "./toile-scene";
 import { type ToileHandle, ToileView } from "./toile-view";
+import { TradeCap } from "./trade-cap";
 import { type ToileState, useToile } from "./use-toile";
 import { WearChoices } from "./wear-choices";
 import { StrainMap, WearSide } from "./wear-side";
@@ -39,6 +40,7 @@ export function WearStation() {
           <>
             <WearSide shown={toile.why ? null : toile.shown} />
             <FitIt toile={toile} />
+            <TradeCap toile={toile} />
             <StrainMap shown={toile.why ? null : toile.shown} />
           </>
         ),
