@@ -163,6 +163,10 @@ describe("a dressmaker fits a sleeve to a measured armhole", () => {
     const text = await she.pageText();
     expect(text).toContain("Ease by section");
     expect(text).toMatch(/Front, notch to shoulder/i);
+    await she.write("part-length", "18 1/2");
+    const way = await she.find('[data-remedy="meet-lower-armhole"]');
+    expect(await way.getText()).toMatch(/Lower the armhole: \+\S/);
+    await she.write("part-length", "");
   });
 
   it("reads the card, all at once and one step at a time", async () => {

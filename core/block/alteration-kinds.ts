@@ -65,8 +65,16 @@ const twoWay = (name: string, says: string, usual: number): Names => ({ name, sa
 
 /** The trade's names, what each does, and a sensible first amount in millimetres (common practice, no source). */
 export const ALTERATIONS: Readonly<Record<AlterationKind, Names>> = {
-  "lower-armhole": oneWay("Lower the armhole", "The underarm moves down, front and back alike.", INCH_MM / 2),
-  "move-armhole-out": oneWay("Move the armhole out", "The underarm moves out at the side seam.", INCH_MM / 4),
+  "lower-armhole": twoWay(
+    "Lower the armhole",
+    "The underarm moves down, front and back alike. With a minus it moves up.",
+    INCH_MM / 2,
+  ),
+  "move-armhole-out": twoWay(
+    "Move the armhole out",
+    "The underarm moves out at the side seam. With a minus it moves in.",
+    INCH_MM / 4,
+  ),
   "widen-neckline": oneWay("Widen the neckline", "The side neck point moves along the shoulder.", INCH_MM / 2),
   "deepen-front-neck": oneWay("Deepen the front neck", "The neck moves down at the centre front.", INCH_MM / 2),
   "deepen-back-neck": oneWay("Deepen the back neck", "The neck moves down at the centre back.", INCH_MM / 4),

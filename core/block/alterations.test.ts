@@ -1,6 +1,6 @@
 import { describe, expect, it } from "vitest";
 import { sewnSleeve } from "../drafting";
-import { draftGarment } from "../garment";
+import { draftGarment, sketchGarment } from "../garment";
 import { along, crossesItself, distance } from "../geometry";
 import { applyChange, type GarmentSpec } from "../spec";
 import { CHECK_BODIES, specOfCheck } from "../testing/check-bodies";
@@ -46,7 +46,7 @@ describe("alterations", () => {
 
   it.each([
     ["bust-fullness", 10, "not-solved"],
-    ["lower-armhole", -10, "one-way"],
+    ["widen-neckline", -10, "one-way"],
   ] as const)(
     "%s by %s mm, which this block cannot be altered by, is left out, told, and taken off by one press",
     (kind, by, why) => {
@@ -60,6 +60,19 @@ describe("alterations", () => {
       expect(garment.block).toEqual(draftGarment(withAlterations([])).block);
     },
   );
+
+  it("are made on a block that the frame before had solved already, drawn ones and those of the body, and taken back", () => {
+    const plain = sketchGarment({ ...withAlterations([]), block: { source: "drafted", garment: "blouse" } });
+    const lengthOf = ({ block }: typeof plain) => block?.back.armhole.length ?? Number.NaN;
+    for (const kind of ["lower-armhole", "back-length"] as const) {
+      const spec = applyChange(plain.spec, { block: { alterations: [{ kind, by: 10 }] } });
+      const altered = sketchGarment(spec, plain);
+      expect(lengthOf(altered)).toBeCloseTo(lengthOf(sketchGarment(spec)), 9);
+      expect(lengthOf(altered)).toBeGreaterThan(lengthOf(plain) + 2);
+      const undone = sketchGarment(applyChange(spec, { block: { alterations: [] } }), altered);
+      expect(lengthOf(undone)).toBeCloseTo(lengthOf(plain), 9);
+    }
+  });
 
   it("keep the armhole square to the side seam and to the shoulder", () => {
     const kinds = ["lower-armhole", "move-armhole-out", "raise-shoulder-point", "take-out-ease"] as const;

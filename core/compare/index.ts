@@ -7,4 +7,5 @@ export {
   sweepMethods,
   tradeOffOf,
 } from "./compare-methods";
+export { type EdgeWay, edgeLength, type GivingEdge, waysToMeet } from "./meet-part";
 export { type ChangedFigure, type OverlaidPiece, type Overlay, overlayOf } from "./overlay";

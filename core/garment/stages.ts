@@ -43,7 +43,7 @@ export function textsOf(spec: GarmentSpec, resolved: ResolvedSpec): Texts {
 
 /** What the block was drafted from, without the draft. */
 function withoutDrafted(block: ResolvedSpec["block"]): unknown {
-  return "drafted" in block ? { ...block, drafted: null } : block;
+  return "drafted" in block ? { ...block, drafted: null, plain: null } : block;
 }
 
 /** The solved block, which is one as long as nothing that it rests on has changed; null where there is none. */

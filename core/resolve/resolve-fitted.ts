@@ -202,7 +202,7 @@ export function resolveFitted(
     JSON.stringify([asked, bodyAlterations]);
   const isSame = before?.school === "fitted" && asking(before) === asking({ asked, bodyAlterations });
   const settled = isSame
-    ? before
+    ? settledOf(before)
     : altered(withArmholeThatFits(asked, block, given.armholeGirth !== undefined), bodyAlterations);
   const { task, drafted, frontToWaist } = settled;
   if (settled.armholeEase !== ease.armhole)
@@ -224,6 +224,11 @@ export function resolveFitted(
     choices,
     movedDart,
   };
+}
+
+/** That part of a resolved block alone: the rest of it is of the frame before. */
+function settledOf({ task, drafted, plain, bodyTaken, frontToWaist, armholeEase }: Settled): Settled {
+  return { task, drafted, plain, bodyTaken, frontToWaist, armholeEase };
 }
 
 type Settled = Pick<ResolvedFitted, "task" | "drafted" | "plain" | "bodyTaken" | "frontToWaist" | "armholeEase">;

@@ -9,6 +9,7 @@ import type { Garment } from "@core/garment/index";
 import { EaseChart } from "./ease-chart";
 import { NotchTable, PairTable, SectionTable } from "./match-tables";
 import { PairRibbons } from "./pair-ribbons";
+import { PartThatExists } from "./part-that-exists";
 import { RibbonHandles } from "./ribbon-handles";
 import { SeamRibbons } from "./seam-ribbons";
 import { WalkThread } from "./walk-thread";
@@ -80,6 +81,7 @@ function Matched({ garment, drafted }: Props) {
         <SectionTable seams={drafted.seams} />
         <NotchTable notches={drafted.notches} />
         {garment.collar && <PairTable seams={garment.collar.seams} />}
+        <PartThatExists />
       </Box>
     </Grid>
   );
@@ -106,6 +108,7 @@ function MatchedPairs({ garment }: { readonly garment: Garment }) {
       <Box px="5" py="4" borderStyle="solid" borderLeftWidth={{ base: "0", lg: "1px" }} borderColor="rule">
         <FindingsNotes hasSleeve />
         <PairTable seams={garment.seams} />
+        <PartThatExists />
       </Box>
     </Grid>
   );
