@@ -1,10 +1,11 @@
 import type { ChartColours, ChartPainter } from "@app/components/chart";
-import { CHART_FONT, sizedChart } from "@app/components/sized-chart";
+import { sizedChart } from "@app/components/sized-chart";
 import { type TapeScale, tapeAxis, tapeMark } from "@app/components/tape-axis";
 import type { FitTry } from "@core/toile/index";
 import { ScatterChart } from "echarts/charts";
 import { GridComponent, MarkLineComponent } from "echarts/components";
 import { use } from "echarts/core";
+import { numberedPoints } from "./numbered-points";
 
 use([ScatterChart, GridComponent, MarkLineComponent]);
 
@@ -39,18 +40,7 @@ function options({ figure, read, target, tries, length, tickMm }: FitPicture, co
     yAxis: { ...tapeAxis(read, 44, scale, colours), ...span(ys) },
     series: [
       {
-        type: "scatter",
-        data: points,
-        symbolSize: 10,
-        itemStyle: { color: colours.chalk },
-        label: {
-          show: true,
-          formatter: "{b}",
-          position: "top",
-          color: colours.ink,
-          fontFamily: CHART_FONT,
-          fontSize: 13,
-        },
+        ...numberedPoints(points, colours),
         markLine: {
           silent: true,
           symbol: "none",

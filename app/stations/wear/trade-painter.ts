@@ -5,6 +5,7 @@ import type { TradePoint } from "@core/toile/index";
 import { LineChart, ScatterChart } from "echarts/charts";
 import { GridComponent } from "echarts/components";
 import { use } from "echarts/core";
+import { numberedPoints } from "./numbered-points";
 
 use([LineChart, ScatterChart, GridComponent]);
 
@@ -43,18 +44,7 @@ function options({ points, length, tickMm }: TradePicture, colours: ChartColours
     series: [
       { type: "line", data, symbol: "none", lineStyle: { color: colours.rule, width: 2 } },
       {
-        type: "scatter",
-        data,
-        symbolSize: 10,
-        itemStyle: { color: colours.chalk },
-        label: {
-          show: true,
-          formatter: "{b}",
-          position: "top",
-          color: colours.ink,
-          fontFamily: CHART_FONT,
-          fontSize: 13,
-        },
+        ...numberedPoints(data, colours),
       },
     ],
   };

@@ -1,3 +1,4 @@
+import { namesOf } from "../../data";
 import { type Garment, sketchGarment } from "../../garment";
 import { applyChange, type SpecChange } from "../../spec";
 import { readsOf } from "../reads/reads";
@@ -49,21 +50,19 @@ export function* fitIt(
   if (!figure) throw new RangeError(`fitIt: this garment has no figure for ${goal}`);
   const tries: FitTry[] = [];
   const wornAt = function* (value: number): Generator<FitProgress, number | null> {
-    const changed = value === figure.now ? garment : changedBy(garment, asked.change(garment, value));
-    const steps = changed.block === null ? null : (wearFrom(base, changed, options) ?? wear(changed, options));
-    const share = tries.length / MOST_TRIES;
-    let read: number | null = null;
-    for (; steps; ) {
-      const { value: told, done } = steps.next();
-      if (!done) {
-        yield { says: told.says, share: share + told.share / MOST_TRIES, tries: [...tries] };
-        continue;
-      }
-      if (!("why" in told)) read = readsOf(told).find(({ id }) => id === asked.read)?.value ?? null;
-      break;
-    }
+    const read = yield* readAt(value, tries.length / MOST_TRIES);
     tries.push({ value, read });
     return read === null ? null : read - target;
+  };
+  const readAt = function* (value: number, share: number): Generator<FitProgress, number | null> {
+    const changed = value === figure.now ? garment : changedBy(garment, asked.change(garment, value));
+    if (!changed.block) return null;
+    const steps = wearFrom(base, changed, options) ?? wear(changed, options);
+    for (;;) {
+      const { value: told, done } = steps.next();
+      if (done) return "why" in told ? null : (readsOf(told).find(({ id }) => id === asked.read)?.value ?? null);
+      yield { says: told.says, share: share + told.share / MOST_TRIES, tries: [...tries] };
+    }
   };
   const end = (outcome: FitResult["outcome"]): FitResult => {
     const nearest = nearestOf(tries, target);
@@ -132,8 +131,7 @@ function nearestOf(tries: readonly FitTry[], target: number): FitTry | null {
 
 /** The goals that this garment has a figure for, of those that were read off its toile. */
 export function goalsOf(garment: Garment, reads: readonly { readonly id: string; readonly value: number }[]) {
-  const ids = Object.keys(FIT_GOALS) as FitGoalId[];
-  return ids.flatMap((id) => {
+  return namesOf(FIT_GOALS).flatMap((id) => {
     const goal: FitGoal = FIT_GOALS[id];
     const read = reads.find((one) => one.id === goal.read);
     const figure = read && goal.figureOf(garment);
