@@ -1,6 +1,15 @@
-import { change, type Draft, type DraftLine, type LetteredPoint, length, phrase, type Step } from "../draft";
+import {
+  change,
+  type Draft,
+  type DraftLine,
+  type LetteredPoint,
+  length,
+  type Phrase,
+  phrase,
+  type Step,
+} from "../draft";
 import { distance, endOf, type Point, startOf } from "../geometry";
-import { ALTERATIONS, type AlterationTaken, isOfDrawing } from "./alteration-kinds";
+import { ALTERATIONS, type Alteration, type AlterationTaken, isOfDrawing } from "./alteration-kinds";
 import type { Block, Side } from "./half";
 
 /**
@@ -33,12 +42,18 @@ export function withAlterationSteps(block: Block, taken: readonly AlterationTake
   });
 }
 
+/** By how much, with its sign where it goes both ways; nothing for a dart that is moved whole. */
+export function byAmount({ kind, by }: Alteration): Phrase {
+  if (by === 0) return [];
+  return ALTERATIONS[kind].isTwoWay || by < 0 ? phrase` by ${change(by)}` : phrase` by ${length(by)}`;
+}
+
 function alterationAct(side: Side, taken: AlterationTaken) {
-  const { kind, by, after } = taken;
-  const { name, says, isTwoWay } = ALTERATIONS[kind];
+  const { kind, after } = taken;
+  const { name, says } = ALTERATIONS[kind];
   const [armhole, neckline] =
     side === "front" ? [after.frontArmhole, after.frontNeckline] : [after.backArmhole, after.backNeckline];
-  const amount = by === 0 ? [] : isTwoWay ? phrase` by ${change(by)}` : phrase` by ${length(by)}`;
+  const amount = byAmount(taken);
   return {
     text: isOfDrawing(taken)
       ? phrase`${name}${amount}: ${says.charAt(0).toLowerCase()}${says.slice(1)} Blend the curve.`

@@ -12,7 +12,7 @@ export {
   isOfBody,
   isOfDrawing,
 } from "./alteration-kinds";
-export { withAlterationSteps } from "./alteration-steps";
+export { byAmount, withAlterationSteps } from "./alteration-steps";
 export { alterBlock, closingShoulderDarts, withEasedArmhole } from "./alterations";
 export type { Contradiction, WayOut } from "./contradiction";
 export {

@@ -55,7 +55,7 @@ export function waysToMeet(garment: Garment, edge: GivingEdge, wanted: number): 
   const drawn = WAYS[edge].flatMap(([kind, range, says]) =>
     byAlteration(garment, block, edge, wanted, kind, range, says),
   );
-  return [...bySolving(garment, block, edge, wanted), ...drawn].filter((way) => isSound(garment, way, wanted));
+  return [...bySolving(garment, block, edge, wanted), ...drawn];
 }
 
 function byAlteration(
@@ -81,7 +81,12 @@ function byAlteration(
   const root = findRoot(off, reach(least), reach(most), SOLVED_MM);
   if (!root.converged || root.value === 0) return [];
   const alterations = [...garment.resolved.block.alterations, { kind, by: root.value }];
-  return [drafted(garment, kind, phrase`${says}: ${by(root.value)}`, { block: { alterations } }, edge)];
+  return drafted(
+    garment,
+    { id: kind, says: phrase`${says}: ${by(root.value)}`, change: { block: { alterations } } },
+    edge,
+    wanted,
+  );
 }
 
 /** A block that is solved from the body is solved anew with another ease there: its curves keep their shape. */
@@ -90,17 +95,20 @@ function bySolving(garment: Garment, block: Block, edge: GivingEdge, wanted: num
   if (from.source !== "drafted" || from.school !== "fitted") return [];
   const more = wanted - edgeLength(block, edge);
   const change: SpecChange = { block: { ease: { [edge]: from.task.ease[edge] + more } } };
-  return [drafted(garment, "ease", phrase`Draft the ${edge} anew, its ease ${by(more)}`, change, edge)];
+  return drafted(
+    garment,
+    { id: "ease", says: phrase`Draft the ${edge} anew, its ease ${by(more)}`, change },
+    edge,
+    wanted,
+  );
 }
 
-function drafted(garment: Garment, id: string, says: Phrase, change: SpecChange, edge: GivingEdge): EdgeWay {
-  const { block } = sketchGarment(applyChange(garment.spec, change), garment);
-  return { id, says, change, edge: block ? edgeLength(block, edge) : Number.NaN };
-}
-
-function isSound(garment: Garment, { change, edge }: EdgeWay, wanted: number): boolean {
-  if (!(Math.abs(edge - wanted) <= MEETS_MM)) return false;
+/** The way with what its edge measures once it is drafted; none where that misses what is wanted, or gives a new fault. */
+function drafted(garment: Garment, way: Omit<EdgeWay, "edge">, edge: GivingEdge, wanted: number): readonly EdgeWay[] {
+  const after = sketchGarment(applyChange(garment.spec, way.change), garment);
+  const length = after.block ? edgeLength(after.block, edge) : Number.NaN;
   const faults = (of: Garment) => of.findings.filter(({ severity }) => severity === "fault").map(({ code }) => code);
   const before = faults(garment);
-  return faults(sketchGarment(applyChange(garment.spec, change), garment)).every((code) => before.includes(code));
+  const isSound = Math.abs(length - wanted) <= MEETS_MM && faults(after).every((code) => before.includes(code));
+  return isSound ? [{ ...way, edge: length }] : [];
 }

@@ -67,11 +67,12 @@ function alter(kind: AlterationKind, says: string = ALTERATIONS[kind].name, way:
   return {
     says,
     first: ALTERATIONS[kind].usual,
-    change: ({ spec, block }, amount) => {
+    change: (garment, amount) => {
+      const { spec, block } = garment;
       if (!block) return null;
       const alterations = [...(spec.block.alterations ?? []), { kind, by: way * amount }];
       const change = { block: { alterations } };
-      const [taken] = sketchGarment(applyChange(spec, change)).alterations.slice(-1);
+      const [taken] = sketchGarment(applyChange(spec, change), garment).alterations.slice(-1);
       return taken?.leftOut === null ? change : null;
     },
   };

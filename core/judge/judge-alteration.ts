@@ -1,5 +1,5 @@
-import { ALTERATIONS, type AlterationTaken, DART_AS_EASE_MM, DART_AS_MUCH_EASE_MM } from "../block";
-import { change, length, phrase } from "../draft";
+import { ALTERATIONS, type AlterationTaken, byAmount, DART_AS_EASE_MM, DART_AS_MUCH_EASE_MM } from "../block";
+import { length, phrase } from "../draft";
 import type { Finding } from "./finding";
 
 /** So much of what is too much is closed by a smaller dart: a hair within what is left as ease. */
@@ -43,12 +43,6 @@ const LEFT_OUT: Readonly<Record<NonNullable<AlterationTaken["leftOut"]>, string>
   "no-block": "no block can be drawn with it",
   "one-way": "it cannot be done by less than 0",
 };
-
-/** By how much, with its sign where it goes both ways. */
-function byAmount({ kind, by }: AlterationTaken) {
-  if (by === 0) return [];
-  return ALTERATIONS[kind].isTwoWay || by < 0 ? phrase` by ${change(by)}` : phrase` by ${length(by)}`;
-}
 
 /** An alteration that cannot be made is left out of the drawing, and says so; a dart that was moved says what became of it. */
 export function judgeAlteration(

@@ -1,12 +1,8 @@
 import {
-  type AlterationTaken,
-  alterFitted,
-  type Block,
   type BlockChoices,
   type BlockMeasures,
   type BodyAlteration,
   type BustDartPlace,
-  draftFitted,
   EASE_LEVELS,
   type EaseGarment,
   type FittedBlock,
@@ -27,24 +23,17 @@ import { length, phrase } from "../draft";
 import { DEGREE } from "../geometry";
 import type { DraftedBlockSpec, GarmentSpec } from "../spec";
 import { bustDartOf, isOfKnit, isWithBodice, resolveFittedChoices } from "./fitted-choices";
+import { type SettledFitted, settledOf, settleFitted } from "./settle-fitted";
 import type { TakeDefault, TakeMeasure } from "./take-default";
 import { COMMON } from "./usual-block";
 
 /** A fitted block with everything it was drafted from. */
-export type ResolvedFitted = {
+export type ResolvedFitted = SettledFitted & {
   readonly school: "fitted";
   /** What it was to be drafted from, before a default that cannot be drawn gave way. */
   readonly asked: FittedTask;
-  readonly task: FittedTask;
   readonly garment: EaseGarment;
-  readonly drafted: FittedBlock;
-  /** Before its figures were altered; null where no block can be drafted. */
-  readonly plain: Block | null;
   readonly bodyAlterations: readonly BodyAlteration[];
-  readonly bodyTaken: readonly AlterationTaken[];
-  /** Front to waist as it was solved, and the armhole's ease as it was settled, both before the alterations. */
-  readonly frontToWaist: number | null;
-  readonly armholeEase: number;
   readonly body: BlockMeasures;
   readonly choices: BlockChoices;
   /** The place of the bust dart that was asked for, where the sleeve has none there; else null. */
@@ -203,7 +192,7 @@ export function resolveFitted(
   const isSame = before?.school === "fitted" && asking(before) === asking({ asked, bodyAlterations });
   const settled = isSame
     ? settledOf(before)
-    : altered(withArmholeThatFits(asked, block, given.armholeGirth !== undefined), bodyAlterations);
+    : settleFitted(asked, block, given.armholeGirth !== undefined, bodyAlterations);
   const { task, drafted, frontToWaist } = settled;
   if (settled.armholeEase !== ease.armhole)
     takeDefault("block.ease.armhole", undefined, settled.armholeEase, ARMHOLE_SETTLED, "geometry");
@@ -226,57 +215,7 @@ export function resolveFitted(
   };
 }
 
-/** That part of a resolved block alone: the rest of it is of the frame before. */
-function settledOf({ task, drafted, plain, bodyTaken, frontToWaist, armholeEase }: Settled): Settled {
-  return { task, drafted, plain, bodyTaken, frontToWaist, armholeEase };
-}
-
-type Settled = Pick<ResolvedFitted, "task" | "drafted" | "plain" | "bodyTaken" | "frontToWaist" | "armholeEase">;
-
-/** What was solved, and then altered as fittings asked for. */
-function altered(
-  { task, drafted }: { readonly task: FittedTask; readonly drafted: FittedBlock },
-  alterations: readonly BodyAlteration[],
-): Settled {
-  const armholeEase = task.ease.armhole;
-  if (!drafted.ok) return { task, drafted, plain: null, bodyTaken: [], frontToWaist: null, armholeEase };
-  const { taken, ...rest } = alterFitted(task, drafted, alterations);
-  return { ...rest, bodyTaken: taken, frontToWaist: drafted.frontLength, armholeEase };
-}
-
 const ARMHOLE_SETTLED = phrase`the nearest to the usual one with which an armhole runs between this shoulder and this waist`;
-/** The armhole's ease is changed by so much at a time where no armhole is drawn, and so often. Millimetres. */
-const ARMHOLE_STEP_MM = 25;
-const MOST_TRIES = 6;
-/** An armhole is made shorter by nearly twice what its underarm is raised by. */
-const SHORTER_BY_RAISED = 2.2;
-/** Of an armscye that was measured no armhole is smaller than by this ease, nor any larger than by this. Our own limits. */
-const OF_MEASURED_MM = { least: 10, most: 90 };
-
-/** The block drafted with the ease of its armhole as usual, or, where nobody gave it, the nearest with which there is an armhole. */
-function withArmholeThatFits(
-  asked: FittedTask,
-  block: DraftedBlockSpec,
-  isMeasured: boolean,
-): { readonly task: FittedTask; readonly drafted: FittedBlock } {
-  const first = draftFitted(asked);
-  const isGiven = block.ease?.armhole !== undefined || asked.choices.chestLevel !== null;
-  let [task, drafted] = [asked, first];
-  for (let tries = 0; tries < MOST_TRIES && !isGiven && !drafted.ok; tries++) {
-    const { code, is, bound } = drafted.obstacle;
-    const by =
-      code === "armhole-beyond-waist"
-        ? -SHORTER_BY_RAISED * (bound - is)
-        : code === "armhole-not-drawn" || code === "armhole-too-shallow"
-          ? ARMHOLE_STEP_MM
-          : 0;
-    const armhole = task.ease.armhole + by;
-    if (by === 0 || (isMeasured && (armhole < OF_MEASURED_MM.least || armhole > OF_MEASURED_MM.most))) break;
-    task = { ...task, ease: { ...task.ease, armhole } };
-    drafted = draftFitted(task);
-  }
-  return drafted.ok ? { task, drafted } : { task: asked, drafted: first };
-}
 
 function blockMeasures({ body: given }: GarmentSpec, body: FittedTask["body"]): BlockMeasures {
   return { ...body, underbust: given.underbust ?? null };

@@ -1,4 +1,4 @@
-import { type AlterationTaken, type BodyAlteration, curveLengths } from "../alteration-kinds";
+import { ALTERATIONS, type AlterationTaken, type BodyAlteration, curveLengths } from "../alteration-kinds";
 import type { Block } from "../half";
 import { alterTask } from "./alter-task";
 import { draftFitted, type FittedBlock } from "./draft-fitted";
@@ -19,11 +19,13 @@ export function alterFitted(task: FittedTask, drafted: Drafted, alterations: rea
   let now = { task, drafted };
   const taken = alterations.map((one): AlterationTaken => {
     const before = curveLengths(now.drafted.block);
+    const told = { ...one, before, opening: null };
+    if (one.by < 0 && !ALTERATIONS[one.kind].isTwoWay) return { ...told, after: before, leftOut: "one-way" };
     const altered = alterTask(now.task, now.drafted.frontLength, one);
-    const found = altered && draftFitted(altered);
-    if (altered && found?.ok) now = { task: altered, drafted: found };
-    const leftOut = altered === null ? "one-way" : found?.ok ? null : "no-block";
-    return { ...one, before, after: curveLengths(now.drafted.block), opening: null, leftOut };
+    const found = draftFitted(altered);
+    if (!found.ok) return { ...told, after: before, leftOut: "no-block" };
+    now = { task: altered, drafted: found };
+    return { ...told, after: curveLengths(found.block), leftOut: null };
   });
   return { ...now, plain: drafted.block, taken };
 }

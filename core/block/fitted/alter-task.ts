@@ -69,20 +69,16 @@ function withRoom(task: FittedTask, level: "waist" | "hip", by: number): FittedT
     : roomier;
 }
 
-/** These have no opposite: nothing is put into an armhole that gapes, nor let down in a sway back that was never taken up. */
-const ONE_WAY: readonly BodyAlterationKind[] = ["front-armhole-gape", "back-waist-rise"];
-
 /**
  * The task with one of its figures altered by `by` millimetres, as a fitting asks for: the block is then solved anew, so that the armhole keeps its
  * girth, the seams their lengths and the dart its bust point. `frontToWaist` is that of the block before; it is held where nobody measured it.
- * Common practice, no source. Null for a negative amount of what has no opposite.
+ * Common practice, no source.
  */
 export function alterTask(
   asked: FittedTask,
   frontToWaist: number,
   { kind, by }: { readonly kind: BodyAlterationKind; readonly by: number },
-): FittedTask | null {
-  if (by < 0 && ONE_WAY.includes(kind)) return null;
+): FittedTask {
   const task = withBody(asked, { frontToWaist });
   const { body, ease, choices } = task;
   switch (kind) {
